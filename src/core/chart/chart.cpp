@@ -1,0 +1,118 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/chart/chart.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numeric>
+#include <set>
+
+#include "core/colour/adaptation.h"
+#include "core/colour/lab.h"
+#include "core/spectra/observer.h"
+
+namespace refero {
+namespace {
+
+constexpr std::array<std::string_view, 9> kRoles{"neutral", "skin", "foliage", "sky",  "primary",
+                                                 "secondary", "warm", "cool", "other"};
+
+bool finite(const Lab& v) {
+    return std::isfinite(v.L) && std::isfinite(v.a) && std::isfinite(v.b);
+}
+
+Status validatePatch(const Chart& chart, const Patch& p) {
+    const std::string who = "Patch " + p.id + " of chart " + chart.id;
+    if (!finite(p.labD50) || p.labD50.L < 0 || p.labD50.L > 120)
+        return failure(who + ": lab_d50 must be three finite numbers with L* from 0 to 120.");
+    if (!(p.sizeMm.allFinite() && p.sizeMm.minCoeff() > 0)) return failure(who + ": size_mm must be above 0.");
+    const Point low = p.centreMm - p.sizeMm / 2, high = p.centreMm + p.sizeMm / 2;
+    if (!p.centreMm.allFinite() || low.minCoeff() < -1e-6 || high.x() > chart.outlineMm.x() + 1e-6 ||
+        high.y() > chart.outlineMm.y() + 1e-6)
+        return failure(who + ": lies outside outline_mm.");
+    if (p.reflectance) {
+        const auto& r = *p.reflectance;
+        if (r.values.size() < 2 || !(r.stepNm > 0) || !(r.startNm > 0))
+            return failure(who + ": reflectance needs start_nm, step_nm above 0 and at least two values.");
+        for (double v : r.values)
+            if (!(v >= 0 && v <= 1.5)) return failure(who + ": a reflectance value is outside 0 to 1.5.");
+    }
+    return {};
+}
+
+bool overlap(const Patch& a, const Patch& b) {
+    const Point gap = (a.centreMm - b.centreMm).cwiseAbs() - (a.sizeMm + b.sizeMm) / 2;
+    return gap.maxCoeff() < -0.01;
+}
+
+}  // namespace
+
+std::string_view name(Role role) {
+    return kRoles[static_cast<std::size_t>(role)];
+}
+
+Result<Role> roleByName(std::string_view wanted) {
+    const auto it = std::find(kRoles.begin(), kRoles.end(), wanted);
+    if (it == kRoles.end())
+        return failure("\"" + std::string(wanted) +
+                       "\" is not a role; known are neutral, skin, foliage, sky, primary, secondary, warm, cool and "
+                       "other.");
+    return static_cast<Role>(it - kRoles.begin());
+}
+
+Quad Patch::corners(double inset) const {
+    const Point h = sizeMm * inset / 2;
+    return {centreMm - h, centreMm + Point(h.x(), -h.y()), centreMm + h, centreMm + Point(-h.x(), h.y())};
+}
+
+Quad Chart::outline() const {
+    return {Point(0, 0), Point(outlineMm.x(), 0), outlineMm, Point(0, outlineMm.y())};
+}
+
+const Patch* Chart::patch(std::string_view patchId) const {
+    const auto it = std::find_if(patches.begin(), patches.end(), [&](const Patch& p) { return p.id == patchId; });
+    return it == patches.end() ? nullptr : &*it;
+}
+
+std::vector<std::size_t> Chart::neutrals() const {
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < patches.size(); ++i)
+        if (patches[i].role == Role::neutral) out.push_back(i);
+    std::stable_sort(out.begin(), out.end(),
+                     [this](std::size_t a, std::size_t b) { return patches[a].labD50.L > patches[b].labD50.L; });
+    return out;
+}
+
+Status validate(const Chart& chart) {
+    if (chart.patches.empty()) return failure("Chart " + chart.id + " has no patches.");
+    if (chart.patches.size() > 5000) return failure("Chart " + chart.id + " has more than 5000 patches.");
+    if (!(chart.outlineMm.allFinite() && chart.outlineMm.minCoeff() > 0))
+        return failure("Chart " + chart.id + ": outline_mm must be two numbers above 0.");
+    if (!finite(chart.surroundLabD50)) return failure("Chart " + chart.id + ": surround_lab_d50 is not finite.");
+    std::set<std::string> ids;
+    for (const Patch& p : chart.patches) {
+        if (p.id.empty()) return failure("Chart " + chart.id + ": a patch has no id.");
+        if (!ids.insert(p.id).second) return failure("Chart " + chart.id + ": patch id " + p.id + " occurs twice.");
+        if (auto s = validatePatch(chart, p); !s) return s;
+    }
+    for (std::size_t i = 0; i < chart.patches.size(); ++i)
+        for (std::size_t j = i + 1; j < chart.patches.size(); ++j)
+            if (overlap(chart.patches[i], chart.patches[j]))
+                return failure("Chart " + chart.id + ": patches " + chart.patches[i].id + " and " +
+                               chart.patches[j].id + " overlap.");
+    return {};
+}
+
+Xyz referenceXyzD50(const Patch& patch, const Spectrum& light) {
+    if (!patch.reflectance) return toXyz(patch.labD50);
+    const Xyz seen = reflectedXyz(patch.reflectance->spectrum(), light);
+    const Matrix3 toD50 = adaptation(Adaptation::cat16, lightXyz(light), whiteXyz(white::d50));
+    return Xyz::from(toD50 * seen.vector());
+}
+
+Xyz referenceXyzD50(const Patch& patch) {
+    return toXyz(patch.labD50);
+}
+
+}  // namespace refero

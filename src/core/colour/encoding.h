@@ -1,0 +1,34 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <string_view>
+
+#include "core/result.h"
+
+namespace refero {
+
+/// How stored numbers relate to linear light. All curves are continued to negative values: the power curves by
+/// symmetry about zero, ACEScct by its linear part; none of them clips.
+enum class Encoding {
+    linear,
+    srgb,     ///< IEC 61966-2-1
+    rec709,   ///< ITU-R BT.709-6 item 1.2, the camera's opto-electronic curve, not the display's BT.1886
+    rec2020,  ///< ITU-R BT.2020-2 table 4, with the exact constants
+    gamma22,  ///< pure power 2.2
+    acescct,  ///< Academy S-2016-001
+};
+
+inline constexpr std::array kEncodings{Encoding::linear,  Encoding::srgb,    Encoding::rec709,
+                                       Encoding::rec2020, Encoding::gamma22, Encoding::acescct};
+
+std::string_view name(Encoding encoding);
+Result<Encoding> encodingByName(std::string_view name);
+
+/// Linear light to stored number. 1.0 is the recording's clipping level for all but ACEScct.
+double encode(Encoding encoding, double linear);
+/// Stored number to linear light.
+double decode(Encoding encoding, double stored);
+
+}  // namespace refero

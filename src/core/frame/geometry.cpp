@@ -1,0 +1,112 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/frame/geometry.h"
+
+#include <Eigen/Dense>
+#include <cmath>
+
+#include "core/colour/xyz.h"
+
+namespace refero {
+namespace {
+
+double cross(const Point& a, const Point& b, const Point& c) {
+    return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
+}
+
+// Moves points to mean zero and mean distance sqrt(2), which keeps the linear system well conditioned.
+Eigen::Matrix3d normaliser(std::span<const Point> points) {
+    Point mean = Point::Zero();
+    for (const Point& p : points) mean += p;
+    mean /= static_cast<double>(points.size());
+    double distance = 0;
+    for (const Point& p : points) distance += (p - mean).norm();
+    const double s = distance > 0 ? std::sqrt(2.0) * static_cast<double>(points.size()) / distance : 1;
+    Eigen::Matrix3d t;
+    t << s, 0, -s * mean.x(), 0, s, -s * mean.y(), 0, 0, 1;
+    return t;
+}
+
+}  // namespace
+
+double signedArea(const Quad& q) {
+    double sum = 0;
+    for (std::size_t i = 0; i < 4; ++i) {
+        const Point &a = q[i], &b = q[(i + 1) % 4];
+        sum += a.x() * b.y() - b.x() * a.y();
+    }
+    return sum / 2;
+}
+
+bool isProperQuad(const Quad& q) {
+    for (std::size_t i = 0; i < 4; ++i) {
+        if (!q[i].allFinite()) return false;
+        if (!(cross(q[i], q[(i + 1) % 4], q[(i + 2) % 4]) > 1e-9)) return false;
+    }
+    return true;
+}
+
+Point centroid(const Quad& q) {
+    return (q[0] + q[1] + q[2] + q[3]) / 4;
+}
+
+Homography Homography::inverse() const {
+    return Homography(m_.inverse());
+}
+
+double Homography::areaScale(const Point& p) const {
+    const double w = depth(p);
+    return m_.determinant() / (w * w * w);
+}
+
+Result<Homography> fitHomography(std::span<const Point> from, std::span<const Point> to) {
+    if (from.size() != to.size() || from.size() < 4) return failure("A projective map needs four pairs of points.");
+    const Eigen::Matrix3d tf = normaliser(from), tt = normaliser(to);
+    Eigen::Matrix<double, 9, 9> ata = Eigen::Matrix<double, 9, 9>::Zero();
+    for (std::size_t i = 0; i < from.size(); ++i) {
+        const Point f = (tf * from[i].homogeneous()).hnormalized(), t = (tt * to[i].homogeneous()).hnormalized();
+        Eigen::Matrix<double, 9, 1> r1, r2;
+        r1 << -f.x(), -f.y(), -1, 0, 0, 0, t.x() * f.x(), t.x() * f.y(), t.x();
+        r2 << 0, 0, 0, -f.x(), -f.y(), -1, t.y() * f.x(), t.y() * f.y(), t.y();
+        ata += r1 * r1.transpose() + r2 * r2.transpose();
+    }
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix<double, 9, 9>> solver(ata);
+    if (!(solver.eigenvalues()(1) > 1e-10 * solver.eigenvalues()(8)))
+        return failure("The points lie on one line; no projective map follows from them.");
+    const Eigen::Matrix<double, 9, 1> h = solver.eigenvectors().col(0);
+    Eigen::Matrix3d m;
+    m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), h(8);
+    m = tt.inverse() * m * tf;
+    const double scale = std::abs(m(2, 2)) > 1e-12 * m.norm() ? m(2, 2) : m.norm();
+    return Homography(m / scale);
+}
+
+Result<Homography> fitAffine(std::span<const Point> from, std::span<const Point> to) {
+    if (from.size() != to.size() || from.size() < 3) return failure("An affine map needs three pairs of points.");
+    const Eigen::Matrix3d tf = normaliser(from);
+    Eigen::Matrix3d ata = Eigen::Matrix3d::Zero();
+    Eigen::Matrix<double, 3, 2> atb = Eigen::Matrix<double, 3, 2>::Zero();
+    for (std::size_t i = 0; i < from.size(); ++i) {
+        const Eigen::Vector3d f = tf * from[i].homogeneous();
+        ata += f * f.transpose();
+        atb += f * to[i].transpose();
+    }
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix3d> solver(ata, Eigen::EigenvaluesOnly);
+    if (!(solver.eigenvalues()(0) > 1e-9 * solver.eigenvalues()(2)))
+        return failure("The points lie on one line; no affine map follows from them.");
+    Eigen::Matrix3d m = Eigen::Matrix3d::Identity();
+    m.topRows<2>() = ata.ldlt().solve(atb).transpose();
+    return Homography(m * tf);
+}
+
+Pose pose(const Homography& planeToFrame, double focalPixels, const Point& centre) {
+    Eigen::Matrix3d k = Eigen::Matrix3d::Identity();
+    k(0, 0) = k(1, 1) = focalPixels;
+    k.topRightCorner<2, 1>() = centre;
+    const Eigen::Matrix3d b = k.inverse() * planeToFrame.matrix();
+    const Eigen::Vector3d r1 = b.col(0), r2 = b.col(1);
+    const Eigen::Vector3d normal = r1.cross(r2).normalized();
+    return {degrees(std::acos(std::min(1.0, std::abs(normal.z())))), degrees(std::atan2(r1.y(), r1.x()))};
+}
+
+}  // namespace refero

@@ -1,0 +1,205 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/frame_file.h"
+
+#include <OpenImageIO/imageio.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "io/safe_write.h"
+
+namespace refero::io {
+namespace {
+
+namespace fs = std::filesystem;
+using OIIO::ImageInput;
+using OIIO::ImageOutput;
+using OIIO::ImageSpec;
+using OIIO::TypeDesc;
+
+std::string lowerEnding(const fs::path& path) {
+    std::string e = path.extension().string();
+    std::transform(e.begin(), e.end(), e.begin(), [](unsigned char c) { return std::tolower(c); });
+    return e;
+}
+
+FrameMetadata metadataOf(const ImageSpec& spec) {
+    const auto text = [&](const char* key) { return std::string(spec.get_string_attribute(key)); };
+    FrameMetadata m;
+    m.body = text("Model");
+    m.serial = text("Exif:BodySerialNumber");
+    m.lens = text("Exif:LensModel");
+    m.taken = text("Exif:DateTimeOriginal");
+    if (m.taken.empty()) m.taken = text("DateTime");
+    m.description = text("ImageDescription");
+    m.focalLength35mm = spec.get_float_attribute("Exif:FocalLengthIn35mmFilm");
+    m.focalLengthMm = spec.get_float_attribute("Exif:FocalLength");
+    m.exposureSeconds = spec.get_float_attribute("ExposureTime");
+    m.fNumber = spec.get_float_attribute("FNumber");
+    m.iso = spec.get_float_attribute("Exif:PhotographicSensitivity");
+    return m;
+}
+
+struct KnownEncoding {
+    Encoding encoding;
+    EncodingSource source;
+};
+
+// EXIF's Gamma (tag A500) speaks most plainly, then DPX's transfer field, then EXIF's ColorSpace (1 = sRGB).
+KnownEncoding encodingOf(const ImageSpec& spec, const std::string& ending) {
+    const float gamma = spec.get_float_attribute("Exif:Gamma");
+    if (gamma == 1.0f) return {Encoding::linear, EncodingSource::file};
+    if (gamma > 2.19f && gamma < 2.21f) return {Encoding::gamma22, EncodingSource::file};
+    const std::string transfer(spec.get_string_attribute("dpx:Transfer"));
+    if (transfer == "ITU-R 709-4") return {Encoding::rec709, EncodingSource::file};
+    if (transfer == "Linear") return {Encoding::linear, EncodingSource::file};
+    if (spec.format.is_floating_point()) return {Encoding::linear, EncodingSource::file};
+    if (spec.get_int_attribute("Exif:ColorSpace") == 1) return {Encoding::srgb, EncodingSource::file};
+    if (ending == ".dpx") return {Encoding::rec709, EncodingSource::assumed};
+    return {Encoding::srgb, EncodingSource::assumed};
+}
+
+Status acceptable(const ImageSpec& spec, const std::string& who) {
+    const double megapixels = double(spec.width) * double(spec.height) / 1e6;
+    if (spec.width < 1 || spec.height < 1) return failure(who + " has no pixels.");
+    if (megapixels > kMaxMegapixels)
+        return failure(who + " has " + std::to_string(std::lround(megapixels)) + " megapixels (" +
+                       std::to_string(spec.width) + " x " + std::to_string(spec.height) + "); Refero reads up to " +
+                       std::to_string(std::lround(kMaxMegapixels)) + ". Make a smaller copy and use that.");
+    if (spec.nchannels < 3)
+        return failure(who + " is a grey picture with " + std::to_string(spec.nchannels) +
+                       " channel(s); colour can only be measured in red, green and blue. Use the colour original.");
+    if (spec.nchannels > 4 || (spec.nchannels == 4 && spec.alpha_channel != 3))
+        return failure(who + " has " + std::to_string(spec.nchannels) +
+                       " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
+                       "RGB and use that.");
+    if (spec.deep) return failure(who + " holds deep data; flatten it first.");
+    return {};
+}
+
+// EXIF orientation 1..8 to where display pixel (x, y) lies in the stored picture.
+EncodedImage oriented(EncodedImage&& in, int orientation) {
+    if (orientation <= 1 || orientation > 8) return std::move(in);
+    const bool turned = orientation >= 5;
+    const int w = turned ? in.height() : in.width(), h = turned ? in.width() : in.height();
+    const int sw = in.width() - 1, sh = in.height() - 1;
+    EncodedImage out(w, h);
+    for (int y = 0; y < h; ++y) {
+        for (int x = 0; x < w; ++x) {
+            const std::array<std::array<int, 2>, 9> from{{{x, y}, {x, y}, {sw - x, y}, {sw - x, sh - y}, {x, sh - y},
+                                                          {y, x}, {y, sh - x}, {sw - y, sh - x}, {sw - y, x}}};
+            const auto [sx, sy] = from[static_cast<std::size_t>(orientation)];
+            std::copy_n(in.pixel(sx, sy), 3, out.pixel(x, y));
+        }
+    }
+    return out;
+}
+
+std::string reasonOf(std::string message) {
+    while (!message.empty() && (message.back() == '\n' || message.back() == '.')) message.pop_back();
+    const auto lineEnd = message.find('\n');
+    return message.empty() ? "the reason is not known" : message.substr(0, lineEnd);
+}
+
+Result<Frame> read(const fs::path& path, std::optional<Encoding> stated) {
+    std::error_code error;
+    if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
+    if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a picture.");
+    auto input = ImageInput::open(path.string());
+    if (!input)
+        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) + ".");
+    const ImageSpec spec = input->spec();
+    if (auto ok = acceptable(spec, path.string()); !ok) return tl::unexpected(ok.error());
+
+    EncodedImage stored(spec.width, spec.height);
+    if (!input->read_image(0, 0, 0, 3, TypeDesc::FLOAT, stored.values().data()) || input->has_error())
+        return failure(path.string() + " is damaged or incomplete: " + reasonOf(input->geterror()) +
+                       ". Copy it from the card again.");
+    Frame frame;
+    frame.path = path;
+    frame.metadata = metadataOf(spec);
+    const KnownEncoding known = encodingOf(spec, lowerEnding(path));
+    frame.encoding = stated.value_or(known.encoding);
+    frame.encodingSource = stated ? EncodingSource::stated : known.source;
+    stored = oriented(std::move(stored), spec.get_int_attribute("Orientation", 1));
+    frame.image = toLinear(std::move(stored), frame.encoding, &frame.replacedValues);
+    return frame;
+}
+
+void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending) {
+    const FrameMetadata& m = o.metadata;
+    const auto put = [&](const char* key, const std::string& value) {
+        if (!value.empty()) spec.attribute(key, value);
+    };
+    put("Model", m.body);
+    put("Exif:BodySerialNumber", m.serial);
+    put("Exif:LensModel", m.lens);
+    put("Exif:DateTimeOriginal", m.taken);
+    put("DateTime", m.taken);
+    put("ImageDescription", m.description);
+    if (m.focalLength35mm > 0) spec.attribute("Exif:FocalLengthIn35mmFilm", static_cast<int>(m.focalLength35mm));
+    if (m.focalLengthMm > 0) spec.attribute("Exif:FocalLength", static_cast<float>(m.focalLengthMm));
+    if (m.exposureSeconds > 0) spec.attribute("ExposureTime", static_cast<float>(m.exposureSeconds));
+    if (m.fNumber > 0) spec.attribute("FNumber", static_cast<float>(m.fNumber));
+    if (m.iso > 0) spec.attribute("Exif:PhotographicSensitivity", static_cast<int>(m.iso));
+    spec.attribute("Software", "Refero");
+    if (o.encoding == Encoding::linear) spec.attribute("Exif:Gamma", 1.0f);
+    if (o.encoding == Encoding::gamma22) spec.attribute("Exif:Gamma", 2.2f);
+    if (o.encoding == Encoding::srgb && (!o.space || *o.space == OutputSpace::srgb))
+        spec.attribute("Exif:ColorSpace", 1);
+    if (ending == ".dpx" && o.encoding == Encoding::rec709) spec.attribute("dpx:Transfer", "ITU-R 709-4");
+    if (ending == ".exr" && o.space && info(*o.space).primaries) {
+        const Primaries& p = *info(*o.space).primaries;
+        const std::array<float, 8> c{float(p.red.x),  float(p.red.y),  float(p.green.x), float(p.green.y),
+                                     float(p.blue.x), float(p.blue.y), float(p.white.x), float(p.white.y)};
+        spec.attribute("chromaticities", TypeDesc(TypeDesc::FLOAT, 8), c.data());
+    }
+    if (ending == ".tif" || ending == ".tiff") spec.attribute("compression", "zip");
+    if (ending == ".exr") spec.attribute("compression", "zip");
+    if (ending == ".jpg" || ending == ".jpeg") spec.attribute("compression", "jpeg:95");
+    spec.attribute("oiio:dither", 0);
+}
+
+Status write(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
+    const std::string ending = lowerEnding(path);
+    auto output = ImageOutput::create(path.string());
+    if (!output) return failure("Refero cannot write files ending in \"" + ending + "\"; use .exr, .tif, .png, .jpg.");
+    const bool eight = ending == ".jpg" || ending == ".jpeg" || options.bits == 8;
+    const TypeDesc type = ending == ".exr" ? TypeDesc::FLOAT : eight ? TypeDesc::UINT8 : TypeDesc::UINT16;
+    ImageSpec spec(image.width(), image.height(), 3, type);
+    if (options.bits == 10 && ending == ".dpx") spec.attribute("oiio:BitsPerSample", 10);
+    describe(spec, options, ending);
+    if (!output->open(path.string(), spec) ||
+        !output->write_image(TypeDesc::FLOAT, image.values().data()) || !output->close())
+        return failure(path.filename().string() + " could not be written: " + reasonOf(output->geterror()) + ".");
+    return {};
+}
+
+}  // namespace
+
+std::string_view name(EncodingSource source) {
+    constexpr std::array<std::string_view, 3> names{"stated", "file", "assumed"};
+    return names[static_cast<std::size_t>(source)];
+}
+
+Result<Frame> readFrame(const fs::path& path, std::optional<Encoding> encoding) {
+    try {
+        return read(path, encoding);
+    } catch (const std::bad_alloc&) {
+        return failure(path.string() + " needs more memory than there is. Make a smaller copy and use that.");
+    } catch (const std::exception& e) {
+        return failure(path.string() + " could not be read: " + e.what() + ".");
+    }
+}
+
+Status writeFrame(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
+    static constexpr std::array<std::string_view, 7> known{".exr", ".tif", ".tiff", ".png", ".jpg", ".jpeg", ".dpx"};
+    if (std::find(known.begin(), known.end(), lowerEnding(path)) == known.end())
+        return failure("Refero cannot write files ending in \"" + lowerEnding(path) +
+                       "\"; use .exr, .tif, .png, .jpg or .dpx.");
+    return writeFile(path, [&](const fs::path& side) { return write(side, image, options); });
+}
+
+}  // namespace refero::io

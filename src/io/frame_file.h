@@ -1,0 +1,58 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <optional>
+#include <string>
+
+#include "core/colour/rgb_space.h"
+#include "core/frame/image.h"
+#include "core/result.h"
+
+namespace refero::io {
+
+/// What a frame's file says of how it was taken; empty or zero where it says nothing.
+struct FrameMetadata {
+    std::string body, serial, lens, taken, description;
+    double focalLength35mm = 0;  ///< equivalent on 36 x 24 mm
+    double focalLengthMm = 0;
+    double exposureSeconds = 0;
+    double fNumber = 0;
+    double iso = 0;
+};
+
+/// Where the knowledge about a frame's encoding comes from.
+enum class EncodingSource {
+    stated,   ///< by the person
+    file,     ///< by the file itself
+    assumed,  ///< by nobody: the kind of file suggests it
+};
+std::string_view name(EncodingSource source);
+
+struct Frame {
+    std::filesystem::path path;
+    LinearImage image;
+    Encoding encoding = Encoding::linear;
+    EncodingSource encodingSource = EncodingSource::assumed;
+    FrameMetadata metadata;
+    std::size_t replacedValues = 0;  ///< NaN or infinite, made finite
+};
+
+inline constexpr double kMaxMegapixels = 250;
+
+/// Reads a picture in its display orientation and undoes its encoding. Grey pictures and those whose fourth channel is
+/// not alpha are refused with the reason, so are pictures over kMaxMegapixels.
+Result<Frame> readFrame(const std::filesystem::path& path, std::optional<Encoding> encoding = {});
+
+struct WriteOptions {
+    int bits = 16;            ///< 8, 10 (dpx) or 16; float kinds of file take no notice
+    Encoding encoding = Encoding::linear;   ///< recorded in the file where its format can
+    std::optional<OutputSpace> space;       ///< recorded as primaries where the format can
+    FrameMetadata metadata;
+};
+
+/// Kind of file by the ending: .exr (float), .tif, .png, .jpg (8 bit), .dpx. Integer kinds clip to 0..1.
+Status writeFrame(const std::filesystem::path& path, const EncodedImage& image, const WriteOptions& options);
+
+}  // namespace refero::io
