@@ -1,0 +1,66 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/chart/chart.h"
+#include "core/colour/encoding.h"
+#include "core/result.h"
+
+namespace refero::sim {
+
+/// Where the chart is in the frame, as seen through a pinhole of the frame's focal length.
+struct ChartPose {
+    double coverage = 0.12;          ///< share of the frame's area, 0..1
+    Point centre{0.5, 0.5};          ///< of the outline, in shares of width and height
+    double turnDegrees = 0;          ///< about the line of sight
+    double tiltDegrees = 0;          ///< away from it
+    double tiltAxisDegrees = 0;      ///< direction in the chart's plane about which it tilts
+};
+
+/// What else is in the picture.
+enum class Set { plain, tiles, shelf, kiln, clutter };
+
+/// One exposure of the virtual camera.
+struct Shot {
+    std::string file;
+    std::string camera = "heron";
+    std::string lens = "50 mm";
+    std::string place, lightName;  ///< for people
+    std::string taken;             ///< EXIF date and time
+    std::string light = "d50";     ///< see illuminantByName
+    int width = 3000, height = 2000;
+    double focalLength35mm = 50;
+    /// Level of the perfect diffuser at the chart's centre in the strongest channel, as a share of clipping.
+    double exposure = 0.75;
+    double iso = 100;
+    std::optional<std::string> chart;  ///< id of a shipped chart or a path; none: no chart in the frame
+    ChartPose pose;
+    Set set = Set::plain;
+    double falloffStops = 0;        ///< loss of light across the frame's diagonal, from one side
+    double falloffDegrees = 30;     ///< its direction
+    double vignettingStops = 0;     ///< at the corners
+    double glare = 0;               ///< share of the mean light that veils the whole frame
+    Vector3 lensTint{1, 1, 1};
+    double blurPixels = 0;          ///< standard deviation
+    bool noise = true;
+    Encoding encoding = Encoding::linear;  ///< others are balanced in the camera first
+    unsigned seed = 1;
+};
+
+struct Scene {
+    std::string name;
+    std::vector<Shot> shots;
+};
+
+/// `*.scene.json`; see docs/formats.md.
+Result<Scene> parseScene(std::string_view text, const std::string& origin);
+Result<Scene> readScene(const std::filesystem::path& path);
+
+Status validate(const Shot& shot);
+
+}  // namespace refero::sim

@@ -1,0 +1,328 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "sim/shoot.h"
+
+#include <tbb/parallel_for.h>
+
+#include <Eigen/Geometry>
+#include <algorithm>
+#include <cmath>
+#include <cstdint>
+
+#include "core/spectra/illuminant.h"
+#include "core/spectra/smooth_reflectance.h"
+#include "io/chart_file.h"
+#include "io/frame_file.h"
+#include "io/json.h"
+#include "io/safe_write.h"
+#include "sim/backdrop.h"
+
+namespace refero::sim {
+namespace {
+
+// Counter-based random numbers: a value depends on where it is used, not on when.
+std::uint64_t mixed(std::uint64_t v) {
+    v += 0x9E3779B97F4A7C15ull;
+    v = (v ^ (v >> 30)) * 0xBF58476D1CE4E5B9ull;
+    v = (v ^ (v >> 27)) * 0x94D049BB133111EBull;
+    return v ^ (v >> 31);
+}
+
+float gaussian(std::uint64_t counter) {
+    const std::uint64_t bits = mixed(counter);
+    const double u1 = (static_cast<double>(bits >> 32) + 1) / 4294967297.0;
+    const double u2 = static_cast<double>(bits & 0xFFFFFFFFu) / 4294967296.0;
+    return static_cast<float>(std::sqrt(-2 * std::log(u1)) * std::cos(2 * std::numbers::pi * u2));
+}
+
+constexpr std::uint16_t kChartBase = 60000;  // objects from here on are the chart's surround and patches
+
+/// Everything that is worked out once per shot.
+class Studio {
+  public:
+    Studio(const Shot& shot, const Body& body, const Spectrum& light, std::optional<Chart> chart)
+        : shot_(shot), backdrop_(shot.set, double(shot.width) / shot.height, shot.seed), chart_(std::move(chart)) {
+        const auto colour = [&](const Spectrum& s) { return Vector3f(response(body, light, s).cast<float>()); };
+        for (const Spectrum& s : backdrop_.materials()) materials_.push_back(colour(s));
+        if (!chart_) return;
+        map_ = chartToFrame(shot, *chart_);
+        inverse_ = map_.inverse();
+        chartColours_.push_back(colour(smoothReflectance(chart_->surroundLabD50)));
+        for (const Patch& p : chart_->patches)
+            chartColours_.push_back(colour(p.reflectance ? p.reflectance->spectrum() : smoothReflectance(p.labD50)));
+    }
+
+    using Vector3f = Eigen::Vector3f;
+
+    struct Hit {
+        std::uint16_t object;
+        Vector3f colour;
+    };
+
+    Hit at(double px, double py) const {
+        if (chart_) {
+            const Point mm = inverse_({px, py});
+            if (mm.x() >= 0 && mm.y() >= 0 && mm.x() <= chart_->outlineMm.x() && mm.y() <= chart_->outlineMm.y() &&
+                map_.depth(mm) > 0) {
+                for (std::size_t i = 0; i < chart_->patches.size(); ++i) {
+                    const Patch& p = chart_->patches[i];
+                    const Point d = (mm - p.centreMm).cwiseAbs() - p.sizeMm / 2;
+                    if (d.x() <= 0 && d.y() <= 0)
+                        return {static_cast<std::uint16_t>(kChartBase + 1 + i), chartColours_[i + 1]};
+                }
+                return {kChartBase, chartColours_[0]};
+            }
+        }
+        const Surface s = backdrop_.at(px / shot_.height, py / shot_.height);
+        return {s.object, (materials_[s.first] * (1 - s.mix) + materials_[s.second] * s.mix) * s.shade};
+    }
+
+    /// Light field, vignetting and lens tint at a pixel, 1 at the chart's centre for the field.
+    Vector3f transmission(double px, double py) const {
+        const double w = shot_.width, h = shot_.height, half = std::hypot(w, h) / 2;
+        const double dx = (px - w / 2) / half, dy = (py - h / 2) / half, r2 = dx * dx + dy * dy;
+        const double across = dx * std::cos(radians(shot_.falloffDegrees)) + dy * std::sin(radians(shot_.falloffDegrees));
+        const double stops = -shot_.falloffStops * across / 2 - shot_.vignettingStops * r2;
+        return (shot_.lensTint * std::exp2(stops)).cast<float>();
+    }
+
+    const Homography& map() const { return map_; }
+    const std::optional<Chart>& chart() const { return chart_; }
+    const Vector3f& patchColour(std::size_t i) const { return chartColours_[i + 1]; }
+
+  private:
+    const Shot& shot_;
+    Backdrop backdrop_;
+    std::optional<Chart> chart_;
+    Homography map_, inverse_;
+    std::vector<Vector3f> materials_, chartColours_;
+};
+
+using Vector3f = Eigen::Vector3f;
+
+// Radiance with edges smoothed: pixels whose neighbours hit something else are sampled 4 x 4.
+LinearImage radiance(const Shot& shot, const Studio& studio) {
+    const int w = shot.width, h = shot.height;
+    LinearImage out(w, h);
+    std::vector<std::uint16_t> ids(static_cast<std::size_t>(w) * static_cast<std::size_t>(h));
+    tbb::parallel_for(0, h, [&](int y) {
+        for (int x = 0; x < w; ++x) {
+            const auto hit = studio.at(x + 0.5, y + 0.5);
+            ids[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)] = hit.object;
+            Eigen::Map<Vector3f>(out.pixel(x, y)) = hit.colour;
+        }
+    });
+    const auto id = [&](int x, int y) {
+        return ids[static_cast<std::size_t>(std::clamp(y, 0, h - 1)) * static_cast<std::size_t>(w) +
+                   static_cast<std::size_t>(std::clamp(x, 0, w - 1))];
+    };
+    tbb::parallel_for(0, h, [&](int y) {
+        for (int x = 0; x < w; ++x) {
+            const auto here = id(x, y);
+            bool edge = false;
+            for (int k = 0; k < 9 && !edge; ++k) edge = id(x + k % 3 - 1, y + k / 3 - 1) != here;
+            Vector3f colour = Eigen::Map<Vector3f>(out.pixel(x, y));
+            if (edge) {
+                colour.setZero();
+                for (int k = 0; k < 16; ++k)
+                    colour += studio.at(x + (k % 4 + 0.5) / 4, y + (k / 4 + 0.5) / 4).colour / 16;
+            }
+            const Vector3f through = studio.transmission(x + 0.5, y + 0.5) * float(shot.exposure);
+            Eigen::Map<Vector3f>(out.pixel(x, y)) = colour.cwiseProduct(through);
+        }
+    });
+    return out;
+}
+
+void blur(LinearImage& image, double sigma) {
+    if (sigma <= 0.05) return;
+    const int radius = static_cast<int>(std::ceil(3 * sigma));
+    std::vector<float> kernel;
+    float sum = 0;
+    for (int k = -radius; k <= radius; ++k) {
+        kernel.push_back(static_cast<float>(std::exp(-0.5 * k * k / (sigma * sigma))));
+        sum += kernel.back();
+    }
+    for (float& k : kernel) k /= sum;
+    LinearImage across(image.width(), image.height());
+    const auto pass = [&](const LinearImage& in, LinearImage& out, bool horizontal) {
+        tbb::parallel_for(0, in.height(), [&](int y) {
+            for (int x = 0; x < in.width(); ++x) {
+                Vector3f v = Vector3f::Zero();
+                for (int k = -radius; k <= radius; ++k) {
+                    const int sx = horizontal ? std::clamp(x + k, 0, in.width() - 1) : x;
+                    const int sy = horizontal ? y : std::clamp(y + k, 0, in.height() - 1);
+                    v += Eigen::Map<const Vector3f>(in.pixel(sx, sy)) * kernel[static_cast<std::size_t>(k + radius)];
+                }
+                Eigen::Map<Vector3f>(out.pixel(x, y)) = v;
+            }
+        });
+    };
+    pass(image, across, true);
+    pass(across, image, false);
+}
+
+Vector3f meanOf(const LinearImage& image) {
+    Eigen::Vector3d sum = Eigen::Vector3d::Zero();
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x) sum += Eigen::Map<const Vector3f>(image.pixel(x, y)).cast<double>();
+    return (sum / static_cast<double>(image.pixels())).cast<float>();
+}
+
+// Encoded recordings are balanced in the camera on a perfect grey, as their owners must do it.
+Vector3f balanceGains(const Shot& shot, const Body& body, const Spectrum& light) {
+    if (shot.encoding == Encoding::linear) return Vector3f::Ones();
+    Spectrum flat;
+    flat.values.fill(1);
+    const Vector3 white = response(body, light, flat).cwiseProduct(shot.lensTint);
+    return (Vector3::Constant(white.maxCoeff()).cwiseQuotient(white)).cast<float>();
+}
+
+EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light, const Vector3f& gains) {
+    const float well = static_cast<float>(body.fullWellElectrons * 100 / shot.iso);
+    const float readNoise = static_cast<float>(body.readNoiseElectrons);
+    const float steps = static_cast<float>((1 << body.bits) - 1);
+    EncodedImage out(light.width(), light.height());
+    tbb::parallel_for(0, light.height(), [&](int y) {
+        for (int x = 0; x < light.width(); ++x) {
+            for (int c = 0; c < 3; ++c) {
+                float v = light.pixel(x, y)[c];
+                if (shot.noise) {
+                    const auto pixel = static_cast<std::uint64_t>(y) * static_cast<std::uint64_t>(light.width()) +
+                                       static_cast<std::uint64_t>(x);
+                    const float electrons = std::max(0.0f, v) * well;
+                    v += std::sqrt(electrons + readNoise * readNoise) / well *
+                         gaussian((std::uint64_t{shot.seed} << 40) ^ (pixel * 3 + static_cast<std::uint64_t>(c)));
+                }
+                v = std::round(std::clamp(v, 0.0f, 1.0f) * steps) / steps * gains(c);
+                out.pixel(x, y)[c] =
+                    std::clamp(static_cast<float>(encode(shot.encoding, std::min(v, 1.0f))), 0.0f, 1.0f);
+            }
+        }
+    });
+    return out;
+}
+
+// Means over the inner half of each patch, on a grid of points: the noise-free picture as a reader should see it.
+Truth truthOf(const Shot& shot, const Studio& studio, const Vector3f& veil, const Vector3f& gains) {
+    const Chart& chart = *studio.chart();
+    Truth t{chart.id, studio.map(), studio.map()(chart.outline()), {}, true};
+    for (const Point& p : t.corners)
+        t.whollyInFrame &= p.x() >= 0 && p.y() >= 0 && p.x() <= shot.width && p.y() <= shot.height;
+    for (std::size_t i = 0; i < chart.patches.size(); ++i) {
+        const Patch& p = chart.patches[i];
+        constexpr int n = 9;
+        Vector3f through = Vector3f::Zero();
+        for (int k = 0; k < n * n; ++k) {
+            const Point offset((k % n + 0.5) / n - 0.5, (k / n + 0.5) / n - 0.5);
+            const Point at = studio.map()(p.centreMm + offset.cwiseProduct(p.sizeMm) / 2);
+            through += studio.transmission(at.x(), at.y()) / float(n * n);
+        }
+        const Vector3f even = studio.patchColour(i) * float(shot.exposure);
+        const Vector3f seen = even.cwiseProduct(through) + veil;
+        t.patches.push_back({p.id, studio.map()(p.centreMm), seen.cwiseProduct(gains).cast<double>(),
+                             even.cwiseProduct(gains).cast<double>()});
+    }
+    return t;
+}
+
+io::Json json(const Shot& shot, const std::optional<Truth>& truth) {
+    io::Json j{{"file", shot.file}, {"camera", shot.camera}, {"light", shot.light}, {"place", shot.place},
+               {"light_name", shot.lightName}, {"exposure", shot.exposure}, {"iso", shot.iso},
+               {"encoding", name(shot.encoding)}};
+    if (!truth) return j;
+    j["chart"] = truth->chart;
+    j["wholly_in_frame"] = truth->whollyInFrame;
+    for (const Point& p : truth->corners) j["corners"].push_back({p.x(), p.y()});
+    for (const PatchTruth& p : truth->patches)
+        j["patches"].push_back({{"id", p.id}, {"centre", {p.centre.x(), p.centre.y()}},
+                                {"rgb", {p.rgb.x(), p.rgb.y(), p.rgb.z()}},
+                                {"even_rgb", {p.even.x(), p.even.y(), p.even.z()}}});
+    return j;
+}
+
+io::WriteOptions fileOptions(const Shot& shot, const Body& body) {
+    io::WriteOptions o;
+    o.encoding = shot.encoding;
+    o.bits = std::filesystem::path(shot.file).extension() == ".dpx" ? 10 : 16;
+    o.metadata.body = body.name;
+    o.metadata.lens = shot.lens;
+    o.metadata.taken = shot.taken;
+    o.metadata.iso = shot.iso;
+    o.metadata.focalLength35mm = o.metadata.focalLengthMm = shot.focalLength35mm;
+    o.metadata.description = shot.place + (shot.lightName.empty() ? "" : ", " + shot.lightName);
+    return o;
+}
+
+}  // namespace
+
+Homography chartToFrame(const Shot& shot, const Chart& chart) {
+    const double w = shot.width, h = shot.height;
+    const double focal = shot.focalLength35mm / std::hypot(36.0, 24.0) * std::hypot(w, h);
+    const Eigen::AngleAxisd turn(radians(shot.pose.turnDegrees), Eigen::Vector3d::UnitZ());
+    const Eigen::Vector3d axis(std::cos(radians(shot.pose.tiltAxisDegrees)), std::sin(radians(shot.pose.tiltAxisDegrees)),
+                               0);
+    const Eigen::Matrix3d r = (turn * Eigen::AngleAxisd(radians(shot.pose.tiltDegrees), axis)).toRotationMatrix();
+    Eigen::Matrix3d k = Eigen::Matrix3d::Identity();
+    k(0, 0) = k(1, 1) = focal;
+    k(0, 2) = w / 2;
+    k(1, 2) = h / 2;
+    const Eigen::Vector3d sight = k.inverse() * Eigen::Vector3d(shot.pose.centre.x() * w, shot.pose.centre.y() * h, 1);
+    const auto at = [&](double distance) {
+        Eigen::Matrix3d m;
+        m << r.col(0), r.col(1),
+            sight * distance - r.leftCols<2>() * Eigen::Vector2d(chart.outlineMm / 2);
+        return Homography(k * m);
+    };
+    // Area falls with the square of the distance, nearly: a few secant-like steps settle it.
+    double distance = focal * std::sqrt(chart.outlineMm.prod() / (shot.pose.coverage * w * h));
+    for (int i = 0; i < 12; ++i)
+        distance *= std::sqrt(std::abs(signedArea(at(distance)(chart.outline()))) / (shot.pose.coverage * w * h));
+    return at(distance);
+}
+
+Result<Exposure> shoot(const Shot& shot) {
+    if (auto ok = validate(shot); !ok) return tl::unexpected(ok.error());
+    const auto body = bodyById(shot.camera);
+    if (!body) return tl::unexpected(body.error());
+    const auto light = illuminantByName(shot.light);
+    if (!light) return tl::unexpected(light.error());
+    std::optional<Chart> chart;
+    if (shot.chart) {
+        auto found = io::chartByNameOrPath(*shot.chart);
+        if (!found) return tl::unexpected(found.error());
+        chart = *std::move(found);
+    }
+    const Studio studio(shot, *body, *light, std::move(chart));
+    LinearImage image = radiance(shot, studio);
+    blur(image, shot.blurPixels);
+    const Vector3f veil = meanOf(image) * float(shot.glare);
+    tbb::parallel_for(0, image.height(), [&](int y) {
+        for (int x = 0; x < image.width(); ++x) Eigen::Map<Vector3f>(image.pixel(x, y)) += veil;
+    });
+    const Vector3f gains = balanceGains(shot, *body, *light);
+    Exposure out{record(shot, *body, image, gains), {}};
+    if (shot.chart) out.truth = truthOf(shot, studio, veil, gains);
+    return out;
+}
+
+Status simulate(const Scene& scene, const std::filesystem::path& folder,
+                const std::function<bool(std::size_t, std::size_t)>& progress) {
+    std::error_code error;
+    std::filesystem::create_directories(folder, error);
+    if (error) return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
+    io::Json frames = io::Json::array();
+    for (std::size_t i = 0; i < scene.shots.size(); ++i) {
+        if (progress && !progress(i, scene.shots.size())) return failure("Stopped; the frames shot so far are whole.");
+        const Shot& shot = scene.shots[i];
+        const auto exposure = shoot(shot);
+        if (!exposure) return tl::unexpected(exposure.error());
+        const auto body = bodyById(shot.camera);
+        if (auto ok = io::writeFrame(folder / shot.file, exposure->stored, fileOptions(shot, *body)); !ok) return ok;
+        frames.push_back(json(shot, exposure->truth));
+    }
+    const io::Json truth{{"format", "refero-truth"}, {"version", 1}, {"scene", scene.name}, {"frames", frames}};
+    return io::writeFile(folder / "truth.json", io::prettyJson(truth));
+}
+
+}  // namespace refero::sim

@@ -1,0 +1,49 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <functional>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/chart/chart.h"
+#include "core/frame/image.h"
+#include "sim/body.h"
+#include "sim/scene.h"
+
+namespace refero::sim {
+
+/// What is known of a simulated frame and of no photograph.
+struct PatchTruth {
+    std::string id;
+    Point centre;  ///< pixels
+    Vector3 rgb;   ///< mean over the inner half of the patch: linear, with light field, vignetting and glare, no noise
+    Vector3 even;  ///< the same without light field, vignetting, tint and glare
+};
+
+struct Truth {
+    std::string chart;
+    Homography chartToFrame;
+    Quad corners;
+    std::vector<PatchTruth> patches;
+    bool whollyInFrame = false;
+};
+
+struct Exposure {
+    EncodedImage stored;   ///< as the file holds it, 0..1, quantised
+    std::optional<Truth> truth;
+};
+
+/// Takes the picture. The same shot gives the same numbers on every machine and any number of threads.
+Result<Exposure> shoot(const Shot& shot);
+
+/// The map from chart millimetres to pixels that `pose` asks for.
+Homography chartToFrame(const Shot& shot, const Chart& chart);
+
+/// Shoots a scene into a folder: the frames and truth.json. `progress` is told (done, all) and returns false to stop.
+Status simulate(const Scene& scene, const std::filesystem::path& folder,
+                const std::function<bool(std::size_t, std::size_t)>& progress = {});
+
+}  // namespace refero::sim
