@@ -1,0 +1,20 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "core/chart/chart.h"
+#include "core/frame/image.h"
+
+namespace refero::detail {
+
+struct EdgeFit {
+    Homography chartToFrame;
+    double residualPixels = 0;  ///< median distance of used edge points
+    std::size_t points = 0;
+};
+
+/// Improves a placement by the patches' own edges: where the colour is half-way between patch and surround, on many
+/// short lines across each side, robustly fitted. Returns the start where too few edges have contrast.
+EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homography& start);
+
+}  // namespace refero::detail

@@ -1,0 +1,24 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <vector>
+
+#include "core/chart/chart.h"
+#include "core/find/detail/regions.h"
+
+namespace refero::detail {
+
+/// A placement of the chart that the regions' geometry supports.
+struct Placement {
+    Homography chartToImage;
+    std::size_t seen = 0;  ///< patches that have a region of their own
+};
+
+/// Placements by geometry alone, most patches first, at most `most`. Each begins from one region taken as one patch in
+/// one of four turns and grows to its neighbours. `minSeen` is a count of patches.
+std::vector<Placement> placements(const Chart& chart, const std::vector<Region>& regions, std::size_t minSeen,
+                                  std::size_t most);
+
+}  // namespace refero::detail

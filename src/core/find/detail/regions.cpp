@@ -1,0 +1,158 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/find/detail/regions.h"
+
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+#include <optional>
+
+namespace refero::detail {
+namespace {
+
+// The level that only the lightest half per cent exceed, per channel: a balance good enough to compare contrasts.
+std::array<float, 3> highLevels(const LinearImage& image) {
+    std::array<std::vector<float>, 3> samples;
+    const std::size_t step = std::max<std::size_t>(1, image.pixels() / 20000);
+    const auto values = image.values();
+    for (std::size_t p = 0; p < image.pixels(); p += step)
+        for (std::size_t c = 0; c < 3; ++c) samples[c].push_back(values[3 * p + c]);
+    std::array<float, 3> out{};
+    for (std::size_t c = 0; c < 3; ++c) {
+        auto& s = samples[c];
+        const auto nth = s.begin() + static_cast<std::ptrdiff_t>(static_cast<double>(s.size() - 1) * 0.995);
+        std::nth_element(s.begin(), nth, s.end());
+        out[c] = *nth;
+    }
+    return out;
+}
+
+// Strength of the steepest channel's edge at each pixel, in a roughly visual scale (power 3/8) from 0 to 1.
+cv::Mat edgeStrength(const LinearImage& image) {
+    const auto high = highLevels(image);
+    const int w = image.width(), h = image.height();
+    cv::Mat visual(h, w, CV_32FC3);
+    tbb::parallel_for(tbb::blocked_range<int>(0, h, 32), [&](const auto& rows) {
+        for (int y = rows.begin(); y < rows.end(); ++y) {
+            const float* in = image.row(y);
+            auto* out = visual.ptr<float>(y);
+            for (int i = 0; i < 3 * w; ++i) {
+                const float v = std::max(0.0f, in[i]) / std::max(1e-6f, high[static_cast<std::size_t>(i % 3)]);
+                const float q = std::sqrt(std::sqrt(std::min(v, 2.0f)));
+                out[i] = q * std::sqrt(q);
+            }
+        }
+    });
+    cv::GaussianBlur(visual, visual, {3, 3}, 0.7);
+    cv::Mat strength(h, w, CV_32F, cv::Scalar(1));
+    tbb::parallel_for(tbb::blocked_range<int>(1, std::max(1, h - 1), 32), [&](const auto& rows) {
+        for (int y = rows.begin(); y < rows.end(); ++y) {
+            const float* above = visual.ptr<float>(y - 1);
+            const float* here = visual.ptr<float>(y);
+            const float* below = visual.ptr<float>(y + 1);
+            float* out = strength.ptr<float>(y);
+            for (int x = 1; x + 1 < w; ++x) {
+                float strongest = 0;
+                for (int c = 0; c < 3; ++c) {
+                    const int l = 3 * (x - 1) + c, m = 3 * x + c, r = 3 * (x + 1) + c;
+                    const float gx = (above[r] - above[l]) + 2 * (here[r] - here[l]) + (below[r] - below[l]);
+                    const float gy = (below[l] - above[l]) + 2 * (below[m] - above[m]) + (below[r] - above[r]);
+                    strongest = std::max(strongest, gx * gx + gy * gy);
+                }
+                out[x] = std::sqrt(strongest) / 8;
+            }
+        }
+    });
+    return strength;
+}
+
+// Four corners of a convex outline: the polygon is coarsened until four are left.
+std::optional<Quad> fourCorners(const std::vector<cv::Point>& hull) {
+    const double perimeter = cv::arcLength(hull, true);
+    std::vector<cv::Point> polygon;
+    for (double tolerance = 0.015; tolerance < 0.12; tolerance *= 1.25) {
+        cv::approxPolyDP(hull, polygon, tolerance * perimeter, true);
+        if (polygon.size() <= 4) break;
+    }
+    if (polygon.size() != 4) return {};
+    Quad q;
+    for (std::size_t i = 0; i < 4; ++i) q[i] = Point(polygon[i].x + 0.5, polygon[i].y + 0.5);
+    if (signedArea(q) < 0) std::reverse(q.begin(), q.end());
+    if (!isProperQuad(q)) return {};
+    return q;
+}
+
+// The edge's own width is missing from an area cut out by its edges; this puts it back on every side.
+Quad grown(const Quad& q, double pixels) {
+    const Point c = centroid(q);
+    Quad out;
+    for (std::size_t i = 0; i < 4; ++i) {
+        const Point along1 = (q[i] - q[(i + 1) % 4]).normalized(), along2 = (q[i] - q[(i + 3) % 4]).normalized();
+        const double sine = std::abs(along1.x() * along2.y() - along1.y() * along2.x());
+        out[i] = q[i] + (along1 + along2) * pixels / std::max(0.3, sine);
+    }
+    return isProperQuad(out) ? out : Quad{q[0] + (q[0] - c) * 0.05, q[1] + (q[1] - c) * 0.05, q[2] + (q[2] - c) * 0.05,
+                                          q[3] + (q[3] - c) * 0.05};
+}
+
+void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out) {
+    const cv::Mat even = strength < threshold;
+    cv::Mat labels, stats, centres;
+    const int count = cv::connectedComponentsWithStats(even, labels, stats, centres, 4, CV_32S);
+    const double largest = 0.15 * strength.rows * strength.cols;
+    for (int k = 1; k < count; ++k) {
+        const int* s = stats.ptr<int>(k);
+        const int area = s[cv::CC_STAT_AREA], w = s[cv::CC_STAT_WIDTH], h = s[cv::CC_STAT_HEIGHT];
+        if (area < 16 || area > largest || w < 3 || h < 3 || area < 0.4 * w * h) continue;
+        const cv::Rect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], w, h);
+        const cv::Mat mask = labels(box) == k;
+        std::vector<std::vector<cv::Point>> contours;
+        cv::findContours(mask, contours, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_SIMPLE, box.tl());
+        if (contours.empty()) continue;
+        std::vector<cv::Point> hull;
+        cv::convexHull(contours.front(), hull);
+        if (hull.size() < 4) continue;
+        const double hullArea = cv::contourArea(hull) + cv::arcLength(hull, true) / 2;  // pixel squares, not centres
+        if (area < 0.80 * hullArea) continue;
+        const auto quad = fourCorners(hull);
+        if (!quad) continue;
+        const Quad whole = grown(*quad, 1.6);
+        const double quadArea = signedArea(*quad) + cv::arcLength(hull, true) / 2;
+        if (quadArea < 0.80 * hullArea || quadArea > 1.25 * hullArea) continue;
+        out.push_back({whole, centroid(whole), signedArea(whole)});
+    }
+}
+
+// The same patch is found at several thresholds: the largest, being cut least, is kept.
+std::vector<Region> unique(std::vector<Region> all) {
+    std::sort(all.begin(), all.end(), [](const Region& a, const Region& b) { return a.area > b.area; });
+    std::vector<Region> out;
+    for (const Region& r : all) {
+        const bool known = std::any_of(out.begin(), out.end(), [&](const Region& o) {
+            return (o.centre - r.centre).squaredNorm() < 0.06 * r.area && r.area > 0.3 * o.area;
+        });
+        if (!known) out.push_back(r);
+    }
+    return out;
+}
+
+}  // namespace
+
+std::vector<Region> evenRegions(const LinearImage& image) {
+    std::vector<Region> all;
+    if (image.width() < 16 || image.height() < 16) return all;
+    const cv::Mat strength = edgeStrength(image);
+    static constexpr std::array<float, 3> thresholds{0.010f, 0.020f, 0.042f};
+    std::array<std::vector<Region>, 3> found;
+    tbb::parallel_for(0, 3, [&](int i) {
+        collect(strength, thresholds[static_cast<std::size_t>(i)], found[static_cast<std::size_t>(i)]);
+    });
+    for (auto& f : found) all.insert(all.end(), f.begin(), f.end());
+    return unique(std::move(all));
+}
+
+}  // namespace refero::detail
