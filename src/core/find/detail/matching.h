@@ -17,8 +17,9 @@ struct Placement {
 };
 
 /// Placements by geometry alone, most patches first, at most `most`. Each begins from one region taken as one patch in
-/// one of four turns and grows to its neighbours. `minSeen` is a count of patches.
+/// one of four turns and grows to its neighbours. `minSeen` is a count of patches; `seeds` says how many regions may
+/// begin: more find a chart beside a wall of like shapes, and cost more.
 std::vector<Placement> placements(const Chart& chart, const std::vector<Region>& regions, std::size_t minSeen,
-                                  std::size_t most);
+                                  std::size_t seeds, std::size_t most);
 
 }  // namespace refero::detail

@@ -1,0 +1,56 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/read/balance.h"
+
+#include <cmath>
+
+#include "core/colour/lab.h"
+#include "core/colour/rgb_space.h"
+
+namespace refero {
+namespace {
+
+// What a nearly grey patch's channels should be, as shares of green.
+Vector3 expectedRatio(const Patch& patch) {
+    static const Matrix3 toRgb = xyzD50ToLinear(OutputSpace::linearSrgb);
+    const Vector3 rgb = toRgb * toXyz(patch.labD50).vector();
+    return rgb / rgb.y();
+}
+
+}  // namespace
+
+std::vector<std::size_t> usableNeutrals(const Reading& reading) {
+    std::vector<std::size_t> out;
+    for (const std::size_t i : reading.chart.neutrals()) {
+        const PatchReading& p = reading.patches[i];
+        if (p.clipped > 0.01) continue;
+        if ((p.rgb - 4 * p.standardError()).minCoeff() <= 1e-5) continue;
+        out.push_back(i);
+    }
+    return out;
+}
+
+std::optional<Vector3> neutralGains(const Reading& reading) {
+    Vector3 logGain = Vector3::Zero();
+    double weights = 0;
+    for (const std::size_t i : usableNeutrals(reading)) {
+        const Vector3& rgb = reading.patches[i].rgb;
+        const Vector3 expected = expectedRatio(reading.chart.patches[i]);
+        const double weight = rgb.y();
+        for (int c = 0; c < 3; ++c) logGain(c) += weight * std::log(expected(c) * rgb.y() / rgb(c));
+        weights += weight;
+    }
+    if (weights <= 0) return {};
+    return Vector3((logGain / weights).array().exp().matrix());
+}
+
+double castOf(const Reading& reading, std::size_t patch, const Vector3& gains) {
+    const Vector3 balanced = reading.patches[patch].rgb.cwiseProduct(gains);
+    const Vector3 expected = expectedRatio(reading.chart.patches[patch]);
+    if (!(balanced.y() > 0)) return 1;
+    double worst = 0;
+    for (const int c : {0, 2}) worst = std::max(worst, std::abs(balanced(c) / balanced.y() / expected(c) - 1));
+    return worst;
+}
+
+}  // namespace refero

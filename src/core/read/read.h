@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+
+#include "core/find/finder.h"
+#include "core/frame/image.h"
+#include "core/read/checks.h"
+#include "core/read/measure.h"
+#include "core/read/reading.h"
+#include "core/result.h"
+
+namespace refero {
+
+struct ReadOptions {
+    std::optional<Quad> corners;  ///< set by hand; else the chart is looked for
+    FindOptions find;
+    MeasureOptions measure;
+    Limits limits;
+};
+
+/// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path, encoding,
+/// metadata); the rest of it is filled in. The result has found = true.
+Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about, const ReadOptions& options = {});
+
+}  // namespace refero
