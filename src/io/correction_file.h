@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+
+#include "core/fit/correction.h"
+#include "io/json.h"
+
+namespace refero::io {
+
+/// `refero-correction`; see docs/formats.md.
+Json toJson(const Correction& correction);
+Status writeCorrection(const Correction& correction, const std::filesystem::path& path);
+Result<Correction> readCorrection(const std::filesystem::path& path);
+Result<Correction> parseCorrection(std::string_view text, const std::string& origin);
+
+}  // namespace refero::io

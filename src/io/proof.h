@@ -1,0 +1,24 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <vector>
+
+#include "core/fit/correction.h"
+#include "io/handover.h"
+
+namespace refero::io {
+
+/// Linear camera RGB on which files are proved: the chart's patches at full, half and quarter level, and 4000 more that
+/// the correction takes into the output's gamut. The same ones every time.
+std::vector<Vector3> proofColours(const Correction& correction, OutputSpace space);
+
+/// Reads a LUT with OpenColorIO (tetrahedral interpolation) and compares it.
+Result<Proof> proveCube(const std::filesystem::path& file, const Correction& correction, Encoding encoding,
+                        OutputSpace space);
+
+/// Reads a profile with Little CMS and compares its connection-space colours.
+Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& correction, Encoding encoding);
+
+}  // namespace refero::io
