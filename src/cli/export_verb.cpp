@@ -1,0 +1,92 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <cstdio>
+#include <filesystem>
+#include <ostream>
+
+#include <unistd.h>
+
+#include "cli/verbs.h"
+#include "io/correction_file.h"
+#include "io/handover.h"
+#include "io/safe_write.h"
+
+namespace refero::cli {
+namespace {
+
+class Export : public Verb {
+  public:
+    CLI::App* declare(CLI::App& app) override {
+        auto* verb = app.add_subcommand("export", "Write a correction for another program, read back before it counts.");
+        verb->add_option("correction", correction_, "Correction file")->required();
+        verb->add_option("--format", format_, "cube, icc or json")->required()->check(CLI::IsMember({"cube", "icc", "json"}));
+        verb->add_option("--size", size_, "Points a side of a LUT")->check(CLI::Range(2, 129))->capture_default_str();
+        verb->add_option("--encoding", encoding_, "What the file will be fed; else the frame's own, or srgb for a LUT "
+                                                  "of linear frames");
+        verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
+        verb->add_option("--out", out_, "The file (- for standard output)")->required();
+        return verb;
+    }
+
+    Result<Outcome> run(Streams& s) override {
+        const auto correction = io::readCorrection(correction_);
+        if (!correction) return tl::unexpected(correction.error());
+        io::ExportOptions options;
+        options.format = *io::formatByName(format_);
+        options.size = size_;
+        if (!encoding_.empty()) {
+            const auto e = encodingByName(encoding_);
+            if (!e) return tl::unexpected(e.error());
+            options.encoding = *e;
+        }
+        const auto space = outputSpaceByName(space_);
+        if (!space) return tl::unexpected(space.error());
+        options.space = *space;
+        if (out_ == "-") return toStandardOutput(*correction, options, s);
+        const auto done = io::exportCorrection(*correction, out_, options);
+        if (!done) return tl::unexpected(done.error());
+        report(*done, out_, s.out);
+        return Outcome::done;
+    }
+
+  private:
+    // Proved as a file like any other, then copied out.
+    Result<Outcome> toStandardOutput(const Correction& c, const io::ExportOptions& options, Streams& s) {
+        const auto file = std::filesystem::temp_directory_path() /
+                          ("refero-" + std::to_string(::getpid()) + "." + std::string(name(options.format)));
+        const auto done = io::exportCorrection(c, file, options);
+        if (!done) return tl::unexpected(done.error());
+        const auto text = io::readFile(file, std::size_t{256} << 20);
+        std::error_code error;
+        std::filesystem::remove(file, error);
+        if (!text) return tl::unexpected(text.error());
+        if (auto ok = deliver("-", *text, s); !ok) return tl::unexpected(ok.error());
+        report(*done, "standard output", s.err);
+        return Outcome::done;
+    }
+
+    static void report(const io::Handover& h, const std::string& where, std::ostream& out) {
+        out << where << ": ";
+        if (h.proof.colours == 0) {
+            out << "reads back as written.\n";
+            return;
+        }
+        char text[200];
+        std::snprintf(text, sizeof text,
+                      "to be fed %s; read back by %s on %zu colours: largest difference %.3f, mean %.3f CIEDE2000.\n",
+                      std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
+                      h.proof.mean);
+        out << text;
+    }
+
+    std::string correction_, format_, encoding_, space_ = "srgb", out_;
+    int size_ = 33;
+};
+
+}  // namespace
+
+std::unique_ptr<Verb> makeExport() {
+    return std::make_unique<Export>();
+}
+
+}  // namespace refero::cli

@@ -1,0 +1,17 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <memory>
+
+#include "cli/verb.h"
+
+namespace refero::cli {
+
+std::unique_ptr<Verb> makeRead();
+std::unique_ptr<Verb> makeCorrect();
+std::unique_ptr<Verb> makeApply();
+std::unique_ptr<Verb> makeExport();
+std::unique_ptr<Verb> makeSimulate();
+
+}  // namespace refero::cli

@@ -1,0 +1,36 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/read_frame.h"
+
+#include "io/chart_file.h"
+#include "io/reading_file.h"
+
+namespace refero::io {
+
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+    ReadOptions options;
+    options.corners = request.corners;
+    auto reading = readChart(frame.image, request.chart, aboutFrame(frame), options);
+    if (reading || request.corners) return reading;
+    for (const Chart& other : shippedCharts()) {
+        if (other.id == request.chart.id) continue;
+        if (findChart(frame.image, other))
+            return failure("No " + request.chart.name + " was found, but this frame shows a " + other.name +
+                           ". Read it with that chart.");
+    }
+    return reading;
+}
+
+Result<Reading> readAnyChart(const Frame& frame) {
+    std::string partial;
+    for (const Chart& chart : shippedCharts()) {
+        auto reading = readChart(frame.image, chart, aboutFrame(frame));
+        if (reading) return reading;
+        if (!reading.error().message.starts_with("No ")) partial = reading.error().message;
+    }
+    if (!partial.empty()) return failure(partial);
+    return failure("No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
+                   "covered? If you can see it, choose the chart and set its four corners by hand.");
+}
+
+}  // namespace refero::io

@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <optional>
+
+#include "core/read/read.h"
+#include "io/frame_file.h"
+
+namespace refero::io {
+
+struct ReadRequest {
+    std::filesystem::path frame;
+    Chart chart;
+    std::optional<Encoding> encoding;
+    std::optional<Quad> corners;
+};
+
+/// Reads the chart in a decoded frame. Where it is not found, the other shipped charts are tried, so that a wrong choice
+/// is named.
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request);
+
+/// The shipped chart that the frame shows, with its reading; an error where none is found.
+Result<Reading> readAnyChart(const Frame& frame);
+
+}  // namespace refero::io
