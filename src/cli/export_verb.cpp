@@ -20,7 +20,8 @@ class Export : public Verb {
         auto* verb = app.add_subcommand("export", "Write a correction for another program, read back before it counts.");
         verb->add_option("correction", correction_, "Correction file")->required();
         verb->add_option("--format", format_, "cube, icc or json")->required()->check(CLI::IsMember({"cube", "icc", "json"}));
-        verb->add_option("--size", size_, "Points a side of a LUT")->check(CLI::Range(2, 129))->capture_default_str();
+        verb->add_option("--size", size_, "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
+            ->check(CLI::Range(2, 129));
         verb->add_option("--encoding", encoding_, "What the file will be fed; else the frame's own, or srgb for a LUT "
                                                   "of linear frames");
         verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
@@ -33,7 +34,7 @@ class Export : public Verb {
         if (!correction) return tl::unexpected(correction.error());
         io::ExportOptions options;
         options.format = *io::formatByName(format_);
-        options.size = size_;
+        if (size_ > 0) options.size = size_;
         if (!encoding_.empty()) {
             const auto e = encodingByName(encoding_);
             if (!e) return tl::unexpected(e.error());
@@ -72,6 +73,7 @@ class Export : public Verb {
             return;
         }
         char text[200];
+        if (h.size > 0) out << h.size << " points a side, ";
         std::snprintf(text, sizeof text,
                       "to be fed %s; read back by %s on %zu colours: largest difference %.3f, mean %.3f CIEDE2000.\n",
                       std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
@@ -80,7 +82,7 @@ class Export : public Verb {
     }
 
     std::string correction_, format_, encoding_, space_ = "srgb", out_;
-    int size_ = 33;
+    int size_ = 0;
 };
 
 }  // namespace

@@ -4,8 +4,10 @@
 
 #include <tbb/parallel_for.h>
 
+#include <algorithm>
+#include <array>
+#include <cmath>
 #include <cstdio>
-#include <vector>
 
 #include "core/render/render.h"
 
@@ -20,30 +22,66 @@ std::string oneLine(std::string text) {
 
 }  // namespace
 
-Result<std::string> cubeText(const Correction& c, const CubeOptions& o) {
+Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
     if (o.size < 2 || o.size > 129) return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
+    const int n = o.size;
     const Rendering rendering = compile(c, o.space);
-    std::vector<std::string> slices(static_cast<std::size_t>(o.size));
-    const auto linear = [&](int i) { return decode(o.encoding, static_cast<double>(i) / (o.size - 1)); };
-    tbb::parallel_for(0, o.size, [&](int b) {
-        std::string& out = slices[static_cast<std::size_t>(b)];
-        char line[96];
-        for (int g = 0; g < o.size; ++g) {
-            for (int r = 0; r < o.size; ++r) {
-                const Vector3 v = rendered({linear(r), linear(g), linear(b)}, rendering);
-                out.append(line, static_cast<std::size_t>(
-                                     std::snprintf(line, sizeof line, "%.7g %.7g %.7g\n", v.x(), v.y(), v.z())));
-            }
-        }
+    std::vector<double> linear(static_cast<std::size_t>(n));
+    for (int i = 0; i < n; ++i)
+        linear[static_cast<std::size_t>(i)] = decode(o.encoding, static_cast<double>(i) / (n - 1));
+    Cube cube;
+    cube.options_ = o;
+    cube.grid_.resize(static_cast<std::size_t>(n) * static_cast<std::size_t>(n * n));
+    tbb::parallel_for(std::size_t{0}, static_cast<std::size_t>(n), [&](std::size_t b) {
+        auto* out = cube.grid_.data() + b * static_cast<std::size_t>(n * n);
+        for (const double g : linear)
+            for (const double r : linear) *out++ = rendered({r, g, linear[b]}, rendering).cast<float>();
     });
-    std::string text = "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n";
-    text += "# Feed it camera RGB as recorded, no white balance, encoded as " + std::string(name(o.encoding)) +
-            "; nominal exposure, no offset.\n";
-    text += "# It gives " + std::string(info(o.space).label) + " (" + std::string(info(o.space).name) + ").\n";
-    text += "TITLE \"" + oneLine(c.name) + "\"\nLUT_3D_SIZE " + std::to_string(o.size) +
-            "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
-    for (const std::string& s : slices) text += s;
-    return text;
+    return cube;
+}
+
+Vector3 Cube::at(const Vector3& encoded) const {
+    const int n = options_.size;
+    std::array<int, 3> cell;
+    std::array<double, 3> f;
+    for (std::size_t k = 0; k < 3; ++k) {
+        const double x = std::clamp(encoded(static_cast<Eigen::Index>(k)), 0.0, 1.0) * (n - 1);
+        cell[k] = std::min(static_cast<int>(x), n - 2);
+        f[k] = x - cell[k];
+    }
+    // From the near corner along the axis with the largest fraction, then the next, then the last.
+    std::array<std::size_t, 3> order{0, 1, 2};
+    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return f[a] > f[b]; });
+    const auto node = [&] {
+        return Vector3(grid_[static_cast<std::size_t>(cell[0] + n * (cell[1] + n * cell[2]))].cast<double>());
+    };
+    Vector3 out = node() * (1 - f[order[0]]);
+    for (std::size_t k = 0; k < 3; ++k) {
+        ++cell[order[k]];
+        out += node() * (f[order[k]] - (k < 2 ? f[order[k + 1]] : 0));
+    }
+    return out;
+}
+
+std::string Cube::text(const Correction& c) const {
+    const int n = options_.size;
+    std::vector<std::string> slices(static_cast<std::size_t>(n));
+    tbb::parallel_for(std::size_t{0}, slices.size(), [&](std::size_t b) {
+        std::string& out = slices[b];
+        char line[96];
+        const auto plane = static_cast<std::size_t>(n * n);
+        for (std::size_t i = plane * b; i < plane * (b + 1); ++i)
+            out.append(line, static_cast<std::size_t>(std::snprintf(line, sizeof line, "%.6f %.6f %.6f\n",
+                                                                    double(grid_[i].x()), double(grid_[i].y()),
+                                                                    double(grid_[i].z()))));
+    });
+    std::string all = "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n";
+    all += "# Feed it camera RGB as recorded, no white balance, encoded as " + std::string(name(options_.encoding)) +
+           "; nominal exposure, no offset.\n";
+    all += "# It gives " + std::string(info(options_.space).label) + " (" + std::string(info(options_.space).name) + ").\n";
+    all += "TITLE \"" + oneLine(c.name) + "\"\nLUT_3D_SIZE " + std::to_string(n) + "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
+    for (const std::string& s : slices) all += s;
+    return all;
 }
 
 }  // namespace refero::io

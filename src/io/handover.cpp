@@ -23,13 +23,33 @@ Encoding feedOf(const Correction& c, const ExportOptions& o) {
     return o.format == Format::cube && c.inputEncoding == Encoding::linear ? Encoding::srgb : c.inputEncoding;
 }
 
-Result<std::string> content(const Correction& c, const ExportOptions& o, Encoding encoding) {
-    switch (o.format) {
-        case Format::cube: return cubeText(c, {o.size, encoding, o.space});
-        case Format::icc: return iccProfile(c, encoding);
-        case Format::json: break;
+constexpr std::array kSizes{33, 65, 97, 129};
+
+// The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof says so.
+Result<Cube> smallestCube(const Correction& c, const ExportOptions& o, Encoding encoding) {
+    // In linear light no size is enough for a display's curve; trying them all would only take time.
+    const bool hopeless = encoding == Encoding::linear && info(o.space).encoding != Encoding::linear;
+    if (o.size || hopeless) return Cube::sampled(c, {o.size.value_or(kSizes.front()), encoding, o.space});
+    for (const int size : kSizes) {
+        auto cube = Cube::sampled(c, {size, encoding, o.space});
+        if (!cube || size == kSizes.back() || expectedOf(*cube, c).largest < 0.95 * kProofLimit) return cube;
     }
-    return prettyJson(toJson(c));
+    return failure("No size was tried.");
+}
+
+struct Content {
+    std::string bytes;
+    int size = 0;
+};
+
+Result<Content> content(const Correction& c, const ExportOptions& o, Encoding encoding) {
+    if (o.format == Format::cube)
+        return smallestCube(c, o, encoding).map([&](const Cube& cube) {
+            return Content{cube.text(c), cube.options().size};
+        });
+    if (o.format == Format::icc)
+        return iccProfile(c, encoding).map([](std::string bytes) { return Content{std::move(bytes), 0}; });
+    return Content{prettyJson(toJson(c)), 0};
 }
 
 // Our own document is its own format: reading it back must give the same matrix.
@@ -50,7 +70,7 @@ Result<Proof> prove(const std::filesystem::path& file, const Correction& c, cons
     return proveJson(file, c);
 }
 
-std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding) {
+std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding, int size) {
     char text[400];
     std::snprintf(text, sizeof text,
                   "Read back by %s, the file differs from the correction by up to %.2f CIEDE2000 (limit %.1f).",
@@ -58,7 +78,7 @@ std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding) {
     std::string out = text;
     if (o.format != Format::cube) return out;
     if (encoding == Encoding::linear) return out + " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct.";
-    return out + (o.size < 65 ? " Use 65 points a side." : " Use an ICC profile.");
+    return out + (size < 129 ? " Use more points a side, or leave the size open." : " Use an ICC profile.");
 }
 
 Status plainWrite(const std::filesystem::path& path, const std::string& bytes) {
@@ -84,14 +104,14 @@ Result<Format> formatByName(std::string_view wanted) {
 
 Result<Handover> exportCorrection(const Correction& c, const std::filesystem::path& target, const ExportOptions& o) {
     const Encoding encoding = feedOf(c, o);
-    const auto bytes = content(c, o, encoding);
-    if (!bytes) return tl::unexpected(bytes.error());
-    Handover done{target, encoding, {}};
+    const auto made = content(c, o, encoding);
+    if (!made) return tl::unexpected(made.error());
+    Handover done{target, encoding, made->size, {}};
     const auto status = writeFile(target, [&](const std::filesystem::path& side) -> Status {
-        if (auto ok = plainWrite(side, *bytes); !ok) return ok;
+        if (auto ok = plainWrite(side, made->bytes); !ok) return ok;
         const auto proof = prove(side, c, o, encoding);
         if (!proof) return tl::unexpected(proof.error());
-        if (!(proof->largest <= kProofLimit)) return failure(tooFar(*proof, o, encoding));
+        if (!(proof->largest <= kProofLimit)) return failure(tooFar(*proof, o, encoding, made->size));
         done.proof = *proof;
         return {};
     });

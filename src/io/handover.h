@@ -18,7 +18,7 @@ Result<Format> formatByName(std::string_view name);
 
 struct ExportOptions {
     Format format = Format::cube;
-    int size = 33;
+    std::optional<int> size;  ///< points a side of a LUT; none: the first of 33, 65, 97 and 129 that passes the proof
     /// What the file will be fed. Without it: the encoding of the reading, or sRGB's curve for a cube of a linear one,
     /// whose even steps in linear light would be far too coarse in the shadows.
     std::optional<Encoding> encoding;
@@ -37,6 +37,7 @@ inline constexpr double kProofLimit = 0.5;  ///< CIEDE2000; above it nothing is 
 struct Handover {
     std::filesystem::path path;
     Encoding encoding = Encoding::srgb;
+    int size = 0;  ///< of a LUT
     Proof proof;
 };
 

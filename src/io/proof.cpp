@@ -36,6 +36,20 @@ Lab labOf(const Vector3& stored, OutputSpace space) {
     return toLab(Xyz::from(xyzD50ToLinear(space).inverse() * v), white::d50);
 }
 
+// Our own rendering against what `engine` makes of the same colours in the LUT's encoding.
+template <class Engine>
+Proof comparedLut(std::string name, const Correction& c, Encoding encoding, OutputSpace space, const Engine& engine) {
+    const Rendering rendering = compile(c, space);
+    std::vector<Lab> ours, theirs;
+    for (const Vector3& camera : proofColours(c, space)) {
+        Vector3 fed;
+        for (int k = 0; k < 3; ++k) fed(k) = encode(encoding, camera(k));
+        theirs.push_back(labOf(engine(fed), space));
+        ours.push_back(labOf(rendered(camera, rendering), space));
+    }
+    return compared(std::move(name), ours, theirs);
+}
+
 struct LutJob {
     ocio::ConstCPUProcessorRcPtr processor;
 };
@@ -79,16 +93,16 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
 Result<Proof> proveCube(const std::filesystem::path& file, const Correction& c, Encoding encoding, OutputSpace space) {
     const auto lut = openLut(file);
     if (!lut) return tl::unexpected(lut.error());
-    const Rendering rendering = compile(c, space);
-    std::vector<Lab> ours, theirs;
-    for (const Vector3& camera : proofColours(c, space)) {
-        float pixel[3];
-        for (int k = 0; k < 3; ++k) pixel[k] = static_cast<float>(encode(encoding, camera(k)));
+    return comparedLut(std::string("OpenColorIO ") + ocio::GetVersion(), c, encoding, space, [&](const Vector3& fed) {
+        float pixel[3] = {static_cast<float>(fed.x()), static_cast<float>(fed.y()), static_cast<float>(fed.z())};
         lut->processor->applyRGB(pixel);
-        theirs.push_back(labOf(Vector3(pixel[0], pixel[1], pixel[2]), space));
-        ours.push_back(labOf(rendered(camera, rendering), space));
-    }
-    return compared(std::string("OpenColorIO ") + ocio::GetVersion(), ours, theirs);
+        return Vector3(pixel[0], pixel[1], pixel[2]);
+    });
+}
+
+Proof expectedOf(const Cube& cube, const Correction& c) {
+    return comparedLut("Refero", c, cube.options().encoding, cube.options().space,
+                       [&](const Vector3& fed) { return cube.at(fed); });
 }
 
 Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& c, Encoding encoding) {
