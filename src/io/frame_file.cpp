@@ -34,11 +34,11 @@ FrameMetadata metadataOf(const ImageSpec& spec) {
     m.taken = text("Exif:DateTimeOriginal");
     if (m.taken.empty()) m.taken = text("DateTime");
     m.description = text("ImageDescription");
-    m.focalLength35mm = spec.get_float_attribute("Exif:FocalLengthIn35mmFilm");
+    m.focalLength35mm = spec.get_int_attribute("Exif:FocalLengthIn35mmFilm");
     m.focalLengthMm = spec.get_float_attribute("Exif:FocalLength");
     m.exposureSeconds = spec.get_float_attribute("ExposureTime");
     m.fNumber = spec.get_float_attribute("FNumber");
-    m.iso = spec.get_float_attribute("Exif:PhotographicSensitivity");
+    m.iso = spec.get_int_attribute("Exif:PhotographicSensitivity");
     return m;
 }
 

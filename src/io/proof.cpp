@@ -74,7 +74,7 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     std::vector<Vector3> out;
     for (const double level : {1.0, 0.5, 0.25})
         for (const PatchResult& p : c.patches) out.push_back(p.rgb * level);
-    // Even in the display's encoding, as eyes count; XYZ has no gamut of its own, so BT.709's serves.
+    // Even in the display's encoding, as eyes count; XYZ has no gamut of its own, so that of BT.709 serves.
     const OutputSpace gamut = space == OutputSpace::xyzD50 ? OutputSpace::srgb : space;
     const Matrix3 back = (xyzD50ToLinear(gamut) * c.cameraToXyzD50()).inverse();
     std::mt19937 random(20260514);

@@ -191,8 +191,8 @@ Surface Backdrop::at(double x, double y) const {
     const int j = std::clamp(static_cast<int>(y * kCells), 0, kCells - 1);
     for (const std::uint16_t k : cells_[static_cast<std::size_t>(j * kCells + i)]) {
         const Object& o = objects_[k];
-        const double dx = x - o.x, dy = y - o.y;
-        const double u = dx * o.cosine + dy * o.sine, v = dy * o.cosine - dx * o.sine;
+        const double px0 = x - o.x, py0 = y - o.y;
+        const double u = px0 * o.cosine + py0 * o.sine, v = py0 * o.cosine - px0 * o.sine;
         if (o.shape == Shape::ellipse) {
             const double eu = u / o.halfWidth, ev = v / o.halfHeight;
             if (eu * eu + ev * ev > 1) continue;

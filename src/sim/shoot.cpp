@@ -306,20 +306,25 @@ Result<Exposure> shoot(const Shot& shot) {
     return out;
 }
 
-Status simulate(const Scene& scene, const std::filesystem::path& folder,
-                const std::function<bool(std::size_t, std::size_t)>& progress) {
+Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth) {
     std::error_code error;
     std::filesystem::create_directories(folder, error);
     if (error) return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
+    auto exposure = shoot(shot);
+    if (!exposure) return tl::unexpected(exposure.error());
+    const auto body = bodyById(shot.camera);
+    if (truth) *truth = std::move(exposure->truth);
+    return io::writeFrame(folder / shot.file, exposure->stored, fileOptions(shot, *body));
+}
+
+Status simulate(const Scene& scene, const std::filesystem::path& folder,
+                const std::function<bool(std::size_t, std::size_t)>& progress) {
     io::Json frames = io::Json::array();
     for (std::size_t i = 0; i < scene.shots.size(); ++i) {
         if (progress && !progress(i, scene.shots.size())) return failure("Stopped; the frames shot so far are whole.");
-        const Shot& shot = scene.shots[i];
-        const auto exposure = shoot(shot);
-        if (!exposure) return tl::unexpected(exposure.error());
-        const auto body = bodyById(shot.camera);
-        if (auto ok = io::writeFrame(folder / shot.file, exposure->stored, fileOptions(shot, *body)); !ok) return ok;
-        frames.push_back(json(shot, exposure->truth));
+        std::optional<Truth> truth;
+        if (auto ok = shootToFile(scene.shots[i], folder, &truth); !ok) return ok;
+        frames.push_back(json(scene.shots[i], truth));
     }
     const io::Json truth{{"format", "refero-truth"}, {"version", 1}, {"scene", scene.name}, {"frames", frames}};
     return io::writeFile(folder / "truth.json", io::prettyJson(truth));

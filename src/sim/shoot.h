@@ -42,6 +42,9 @@ Result<Exposure> shoot(const Shot& shot);
 /// The map from chart millimetres to pixels that `pose` asks for.
 Homography chartToFrame(const Shot& shot, const Chart& chart);
 
+/// Takes one picture into a folder, which is made if it is not there.
+Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth = nullptr);
+
 /// Shoots a scene into a folder: the frames and truth.json. `progress` is told (done, all) and returns false to stop.
 Status simulate(const Scene& scene, const std::filesystem::path& folder,
                 const std::function<bool(std::size_t, std::size_t)>& progress = {});

@@ -19,7 +19,7 @@ std::vector<std::size_t> usableNeutrals(const Reading& reading);
 std::optional<Vector3> neutralGains(const Reading& reading);
 
 /// How far a patch is from grey after `gains`: the largest departure of a channel's ratio to green from what its
-/// reference has, as a share (0.01 is 1 %).
+/// reference has, as a share (0.01 is 1 %) of display-encoded values (gamma 2.2), in which the trade states it.
 double castOf(const Reading& reading, std::size_t patch, const Vector3& gains);
 
 }  // namespace refero

@@ -99,7 +99,7 @@ Check neutrality(const Reading& r, const Limits& limits) {
     if (!gains) {
         Check c = make("neutrality", "Neutral greys", 1, "cast", limits.neutrality);
         c.verdict = Verdict::reshoot;
-        c.scaleHigh = 0.08;
+        c.scaleHigh = 0.05;
         c.limit = "at most " + percent(c.high);
         c.reason = "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.";
         c.remedy = "Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.";
@@ -115,7 +115,7 @@ Check neutrality(const Reading& r, const Limits& limits) {
         }
     }
     Check c = make("neutrality", "Neutral greys", worstCast, "cast", limits.neutrality);
-    c.scaleHigh = 0.08;
+    c.scaleHigh = 0.05;
     c.limit = "at most " + percent(c.high);
     c.reason = "After one balance for all greys, the worst, " + where + ", is " + percent(worstCast) + " from neutral.";
     if (c.verdict != Verdict::pass) {

@@ -22,7 +22,7 @@ struct Limits {
     Band exposure{0.40, 0.95, 0.15, 0.985};
     Band clipping{0, 0.001, 0, 0.02};        ///< share of clipped pixels in the worst patch
     Band buried{8, 1e9, 3, 1e9};             ///< darkest neutral's weakest channel over its own spread
-    Band neutrality{0, 0.015, 0, 0.04};      ///< worst cast along the grey series, share
+    Band neutrality{0, 0.010, 0, 0.03};      ///< worst cast along the grey series, share, display-encoded
     Band sharePercent{2, 60, 0.7, 85};       ///< chart's area, per cent of the frame
     Band patchPixels{400, 1e9, 60, 1e9};     ///< measured in the smallest patch
     Band tilt{0, 15, 0, 32};                 ///< degrees

@@ -1,0 +1,39 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QObject>
+#include <atomic>
+#include <memory>
+
+namespace refero {
+
+class Session;
+
+/// Harrow Fen Pottery's day. The frames are shot by the virtual camera into a folder (once; later starts find them) and
+/// appear in the session as they come.
+class Demo : public QObject {
+    Q_OBJECT
+  public:
+    explicit Demo(Session& session, QObject* parent = nullptr);
+    ~Demo() override;
+
+    /// Where the frames are kept: the cache folder, one folder per version of the scene.
+    static QString folder();
+    void start();
+
+  signals:
+    void progress(int done, int all);
+    void finished();
+    void failed(const QString& message);
+
+  private:
+    void shootNext(std::size_t index);
+
+    Session& session_;
+    std::shared_ptr<std::atomic<bool>> alive_;
+    struct Plan;
+    std::shared_ptr<const Plan> plan_;
+};
+
+}  // namespace refero

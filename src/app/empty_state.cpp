@@ -1,0 +1,51 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/empty_state.h"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+
+#include "app/look/button.h"
+#include "app/look/label.h"
+
+namespace refero {
+
+EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
+    setObjectName(QStringLiteral("emptyState"));
+    auto* outer = new QHBoxLayout(this);
+    outer->addStretch(1);
+    auto* column = new QVBoxLayout;
+    column->setSpacing(12);
+    outer->addLayout(column, 3);
+    outer->addStretch(1);
+    column->addStretch(2);
+    column->addWidget(new look::Label(QStringLiteral("Drop a photograph of your chart here"), look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(new look::Label(QStringLiteral("Refero finds the chart, measures its patches, judges the shot and builds the "
+                                                     "correction for everything taken with this body, lens and light."),
+                                      look::Size::title));
+    column->addWidget(new look::Label(QStringLiteral("It knows the Fen 24 and the Fen 48. Linear TIFF and EXR serve best; JPEG, PNG "
+                                                     "and DPX are read as their files say, or as you state."),
+                                      look::Size::body, look::Label::Tone::quiet));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    auto* open = new look::Button(look::Button::Kind::primary, QStringLiteral("Open a frame"), this);
+    open->setObjectName(QStringLiteral("emptyOpen"));
+    auto* demo = new look::Button(look::Button::Kind::plain, QStringLiteral("Look at the demo"), this);
+    demo->setObjectName(QStringLiteral("emptyDemo"));
+    row->addWidget(open);
+    row->addWidget(demo);
+    row->addStretch(1);
+    column->addSpacing(8);
+    column->addLayout(row);
+    message_ = new look::Label({}, look::Size::body);
+    column->addWidget(message_);
+    column->addStretch(3);
+    connect(open, &QAbstractButton::clicked, this, &EmptyState::openWanted);
+    connect(demo, &QAbstractButton::clicked, this, &EmptyState::demoWanted);
+}
+
+void EmptyState::setMessage(const QString& message) {
+    message_->setText(message);
+}
+
+}  // namespace refero

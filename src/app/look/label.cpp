@@ -1,0 +1,30 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/look/label.h"
+
+#include <QEvent>
+
+namespace refero::look {
+
+Label::Label(const QString& text, Size size, Tone tone, QFont::Weight weight, QWidget* parent)
+    : QLabel(text, parent), tone_(tone) {
+    setFont(look::font(size, weight));
+    setTextFormat(Qt::PlainText);
+    setWordWrap(true);
+    recolour();
+}
+
+void Label::changeEvent(QEvent* event) {
+    QLabel::changeEvent(event);
+    // The application's palette is not this label's own: only a change of surround brings a new one.
+    if (event->type() == QEvent::ApplicationPaletteChange) recolour();
+}
+
+void Label::recolour() {
+    const auto& c = look::palette();
+    QPalette own = QLabel::palette();
+    own.setColor(QPalette::WindowText, tone_ == Tone::quiet ? c.quiet : tone_ == Tone::loud ? c.loud : c.text);
+    setPalette(own);
+}
+
+}  // namespace refero::look

@@ -1,0 +1,28 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QLabel>
+
+#include "app/look/tokens.h"
+
+namespace refero::look {
+
+/// Text in one of the sizes; quiet text is for what can be skipped. Follows the surround.
+class Label : public QLabel {
+    Q_OBJECT
+  public:
+    enum class Tone { text, quiet, loud };
+
+    explicit Label(const QString& text, Size size = Size::body, Tone tone = Tone::text,
+                   QFont::Weight weight = QFont::Normal, QWidget* parent = nullptr);
+
+  protected:
+    void changeEvent(QEvent* event) override;
+
+  private:
+    void recolour();
+    Tone tone_;
+};
+
+}  // namespace refero::look

@@ -1,0 +1,96 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/look/tokens.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPalette>
+#include <array>
+
+#include "app/look/style_sheet.h"
+
+// The window is a static library, so its resources must be asked for; the macro wants the global namespace.
+static void loadResources() {
+    Q_INIT_RESOURCE(app);
+}
+
+namespace refero::look {
+namespace {
+
+Surround current = Surround::dim;
+
+QColor grey(int v) {
+    return QColor(v, v, v);
+}
+
+void apply() {
+    const Palette& p = palette();
+    QPalette q;
+    q.setColor(QPalette::Window, p.ground);
+    q.setColor(QPalette::WindowText, p.text);
+    q.setColor(QPalette::Base, p.raised);
+    q.setColor(QPalette::AlternateBase, p.panel);
+    q.setColor(QPalette::Text, p.text);
+    q.setColor(QPalette::PlaceholderText, p.quiet);
+    q.setColor(QPalette::Button, p.raised);
+    q.setColor(QPalette::ButtonText, p.text);
+    q.setColor(QPalette::Highlight, p.line);
+    q.setColor(QPalette::HighlightedText, p.loud);
+    q.setColor(QPalette::ToolTipBase, p.raised);
+    q.setColor(QPalette::ToolTipText, p.text);
+    q.setColor(QPalette::Light, p.line);
+    q.setColor(QPalette::Mid, p.line);
+    q.setColor(QPalette::Dark, p.ground);
+    QApplication::setPalette(q);
+    qApp->setStyleSheet(styleSheet(p));
+}
+
+}  // namespace
+
+const Palette& palette() {
+    static const Palette dim{grey(0x19), grey(0x22), grey(0x2c), grey(0x3d),
+                             grey(0x9a), grey(0xdc), grey(0xff), grey(0x3b)};
+    static const Palette booth{grey(0xb9), grey(0xc6), grey(0xd3), grey(0xa0),
+                               grey(0x45), grey(0x16), grey(0x00), grey(0x77)};
+    return current == Surround::dim ? dim : booth;
+}
+
+Surround surround() {
+    return current;
+}
+
+void setSurround(Surround s) {
+    current = s;
+    apply();
+}
+
+QColor channel(int index) {
+    static const std::array<QColor, 3> onDark{QColor(0xd6, 0x86, 0x7c), QColor(0x8d, 0xb8, 0x86), QColor(0x84, 0x9f, 0xd6)};
+    static const std::array<QColor, 3> onLight{QColor(0x8a, 0x2f, 0x27), QColor(0x2c, 0x5e, 0x2a), QColor(0x25, 0x42, 0x86)};
+    return (current == Surround::dim ? onDark : onLight)[static_cast<std::size_t>(index)];
+}
+
+QFont font(Size size, QFont::Weight weight) {
+    QFont f(QStringLiteral("Inter"));
+    f.setPixelSize(static_cast<int>(size));
+    f.setWeight(weight);
+    f.setHintingPreference(QFont::PreferNoHinting);
+    return f;
+}
+
+QFont figures(Size size, QFont::Weight weight) {
+    QFont f = font(size, weight);
+    f.setFamily(QStringLiteral("Refero Figures"));
+    return f;
+}
+
+void dress() {
+    loadResources();
+    for (const char* file : {"Inter-Regular", "Inter-Medium", "Inter-SemiBold", "ReferoFigures-Regular", "ReferoFigures-Medium"})
+        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(file)));
+    QApplication::setStyle(QStringLiteral("Fusion"));
+    QApplication::setFont(font(Size::body));
+    apply();
+}
+
+}  // namespace refero::look

@@ -1,0 +1,30 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QApplication>
+#include <QCommandLineParser>
+
+#include "app/look/tokens.h"
+#include "app/main_window.h"
+#include "cli/version.h"
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("Refero"));
+    QApplication::setApplicationVersion(QLatin1String(refero::kVersion));
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Measures colour reference charts and builds verified colour corrections."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open with the demo shoot."));
+    parser.addOption(demo);
+    parser.addPositionalArgument(QStringLiteral("frames"), QStringLiteral("Chart frames to open."), QStringLiteral("[frames...]"));
+    parser.process(app);
+
+    refero::look::dress();
+    refero::Dialogs dialogs;
+    refero::MainWindow window(dialogs);
+    window.show();
+    if (parser.isSet(demo)) window.startDemo();
+    window.openFrames(parser.positionalArguments());
+    return QApplication::exec();
+}

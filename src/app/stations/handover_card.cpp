@@ -1,0 +1,120 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/stations/handover_card.h"
+
+#include <QComboBox>
+#include <QFileInfo>
+#include <QGridLayout>
+
+#include "app/dialogs.h"
+#include "app/look/label.h"
+
+namespace refero {
+namespace {
+
+QString text(std::string_view s) {
+    return QString::fromUtf8(s.data(), static_cast<int>(s.size()));
+}
+
+struct Kind {
+    io::Format format;
+    const char* label;
+    const char* ending;
+};
+constexpr Kind kKinds[] = {{io::Format::cube, "LUT for editing (.cube)", ".cube"},
+                           {io::Format::icc, "Input profile (.icc)", ".icc"},
+                           {io::Format::json, "Refero document (.json)", ".json"}};
+
+}  // namespace
+
+HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session), dialogs_(dialogs) {
+    setObjectName(QStringLiteral("handoverCard"));
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 8, 0, 4);
+    grid->setHorizontalSpacing(12);
+    grid->setVerticalSpacing(6);
+    grid->setColumnStretch(1, 1);
+    grid->addWidget(new look::Label(QStringLiteral("Hand over"), look::Size::title, look::Label::Tone::text, QFont::DemiBold), 0, 0, 1, 2);
+    const auto choice = [&](int row, const char* caption, const char* object, const char* hint) {
+        grid->addWidget(new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet), row, 0);
+        auto* box = new QComboBox(this);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(QLatin1String(caption));
+        box->setToolTip(QLatin1String(hint));
+        grid->addWidget(box, row, 1);
+        return box;
+    };
+    format_ = choice(1, "As", "formatChoice", "What the receiver's program reads.");
+    feed_ = choice(2, "Fed with", "feedChoice", "The encoding of the camera's picture that the file will be given.");
+    space_ = choice(3, "Gives", "spaceChoice", "The colour space of what comes out of the LUT.");
+    for (const Kind& k : kKinds) format_->addItem(QLatin1String(k.label));
+    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
+    space_->setCurrentIndex(static_cast<int>(OutputSpace::srgb));
+    for (const Encoding e : kEncodings) feed_->addItem(text(name(e)));
+    outcome_ = new look::Label({}, look::Size::small);
+    outcome_->setObjectName(QStringLiteral("handoverOutcome"));
+    grid->addWidget(outcome_, 4, 0, 1, 2);
+    connect(format_, &QComboBox::currentIndexChanged, this, &HandoverCard::follow);
+    connect(&session, &Session::handedOver, this, [this](int id, const QString& error) {
+        running_ = false;
+        if (id == session_.currentId()) {
+            if (error.isEmpty()) {
+                show(*session_.current());
+            } else {
+                outcome_->setText(error);
+            }
+        }
+    });
+    follow();
+}
+
+// A LUT is fed even steps of a display's curve; a profile undoes whatever the frame has.
+void HandoverCard::follow() {
+    const auto format = kKinds[format_->currentIndex()].format;
+    feed_->setEnabled(format != io::Format::json);
+    space_->setEnabled(format == io::Format::cube);
+    const Setup* s = session_.current();
+    if (!s || !s->correction) return;
+    Encoding natural = s->correction->inputEncoding;
+    if (format == io::Format::cube && natural == Encoding::linear) natural = Encoding::srgb;
+    feed_->setCurrentText(text(name(natural)));
+}
+
+void HandoverCard::show(const Setup& setup) {
+    if (running_) return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
+    follow();
+    if (!setup.handover) return outcome_->setText({});
+    const io::Handover& h = *setup.handover;
+    const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
+    if (h.proof.colours == 0) return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
+    outcome_->setText(QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours (limit %5).")
+                          .arg(file, QString::fromStdString(h.proof.engine))
+                          .arg(h.proof.largest, 0, 'f', 2)
+                          .arg(h.proof.colours)
+                          .arg(io::kProofLimit, 0, 'f', 1));
+}
+
+io::ExportOptions HandoverCard::options() const {
+    io::ExportOptions o;
+    o.format = kKinds[format_->currentIndex()].format;
+    o.encoding = kEncodings[static_cast<std::size_t>(feed_->currentIndex())];
+    o.space = kOutputSpaces[static_cast<std::size_t>(space_->currentIndex())];
+    return o;
+}
+
+void HandoverCard::handOver() {
+    const Setup* s = session_.current();
+    if (!s || !s->correction || running_) return;
+    const Kind& kind = kKinds[format_->currentIndex()];
+    QString suggestion = s->body + QLatin1Char(' ') + s->light + QLatin1Char(' ') + s->place;
+    suggestion.replace(QLatin1Char('/'), QLatin1Char('-'));
+    const QString target = dialogs_.saveFile(this, QStringLiteral("Hand over"), suggestion + QLatin1String(kind.ending),
+                                             QLatin1String(kind.label) + QStringLiteral(" (*%1)").arg(QLatin1String(kind.ending)));
+    if (target.isEmpty()) return;
+    running_ = true;
+    outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
+    session_.handOver(s->id, target, options());
+}
+
+}  // namespace refero

@@ -1,0 +1,40 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+class QComboBox;
+
+namespace refero {
+
+class Dialogs;
+namespace look {
+class Label;
+}
+
+/// What kind of file goes out, what it is fed and gives, and what the last one proved.
+class HandoverCard : public QWidget {
+    Q_OBJECT
+  public:
+    HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    void show(const Setup& setup);
+    /// Asks for a file and writes it.
+    void handOver();
+
+  private:
+    void follow();
+    io::ExportOptions options() const;
+
+    Session& session_;
+    Dialogs& dialogs_;
+    QComboBox* format_;
+    QComboBox* feed_;
+    QComboBox* space_;
+    look::Label* outcome_;
+    bool running_ = false;
+};
+
+}  // namespace refero

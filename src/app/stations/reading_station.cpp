@@ -1,0 +1,208 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/stations/reading_station.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/look/label.h"
+#include "app/session/job.h"
+#include "app/views/display_colour.h"
+#include "app/views/findings.h"
+#include "app/views/frame_view.h"
+#include "app/views/ladder_plot.h"
+#include "app/views/patch_table.h"
+#include "core/read/swatch.h"
+#include "io/chart_file.h"
+
+namespace refero {
+namespace {
+
+// A frame without a reading has no balance to be shown with: bring its light parts up.
+Vector3 roughGains(const LinearImage& image) {
+    const auto values = image.values();
+    const std::size_t step = std::max<std::size_t>(1, image.pixels() / 20000);
+    std::vector<float> green;
+    for (std::size_t i = 0; i < image.pixels(); i += step) green.push_back(values[3 * i + 1]);
+    const auto high = green.begin() + static_cast<std::ptrdiff_t>(green.size() * 98 / 100);
+    std::nth_element(green.begin(), high, green.end());
+    return Vector3::Constant(0.9 / std::max(1e-4f, *high));
+}
+
+}  // namespace
+
+ReadingStation::ReadingStation(Session& session, QWidget* parent) : Station(parent), session_(session) {
+    setObjectName(QStringLiteral("readingStation"));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    auto* middle = new QVBoxLayout;
+    middle->setContentsMargins(0, 0, 0, 0);
+    middle->setSpacing(0);
+    frame_ = new FrameView(this);
+    bar_ = buildBar();
+    figures_ = buildFigures();
+    middle->addWidget(bar_);
+    middle->addWidget(frame_, 1);
+    middle->addWidget(figures_);
+    row->addLayout(middle, 1);
+    findings_ = new Findings(this);
+    row->addWidget(findings_);
+
+    connect(frame_, &FrameView::cornersMoved, this, [this](const Quad& corners, const QString& step) {
+        session_.setCorners(session_.currentId(), corners, step);
+    });
+    connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
+    connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
+    connect(findings_, &Findings::nextStepWanted, this, &ReadingStation::proceed);
+    connect(&session, &Session::currentChanged, this, [this] { show(session_.current()); });
+    connect(&session, &Session::changed, this, [this](int id) {
+        if (id == session_.currentId()) show(session_.current());
+    });
+    show(session.current());
+}
+
+QWidget* ReadingStation::buildBar() {
+    auto* bar = new QWidget(this);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    const auto caption = [&](const char* text) {
+        auto* l = new look::Label(QLatin1String(text), look::Size::small, look::Label::Tone::quiet);
+        l->setWordWrap(false);
+        row->addWidget(l);
+    };
+    caption("Chart");
+    chart_ = new QComboBox(bar);
+    chart_->setObjectName(QStringLiteral("chartChoice"));
+    chart_->setAccessibleName(QStringLiteral("Chart"));
+    chart_->setToolTip(QStringLiteral("Which chart the frame shows; it is recognised by itself."));
+    for (const Chart& c : io::shippedCharts()) chart_->addItem(QString::fromStdString(c.name));
+    row->addWidget(chart_);
+    row->addSpacing(12);
+    caption("Encoding");
+    encoding_ = new QComboBox(bar);
+    encoding_->setObjectName(QStringLiteral("encodingChoice"));
+    encoding_->setAccessibleName(QStringLiteral("Encoding"));
+    encoding_->setToolTip(QStringLiteral("How the frame's numbers relate to light."));
+    for (const Encoding e : kEncodings)
+        encoding_->addItem(QString::fromUtf8(name(e).data(), static_cast<int>(name(e).size())));
+    row->addWidget(encoding_);
+    row->addStretch(1);
+    auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"), look::Size::small,
+                                 look::Label::Tone::quiet);
+    hint->setWordWrap(false);
+    row->addWidget(hint);
+    connect(chart_, &QComboBox::activated, this, [this](int i) {
+        session_.setChart(session_.currentId(), io::shippedCharts()[static_cast<std::size_t>(i)]);
+    });
+    connect(encoding_, &QComboBox::activated, this, [this](int i) {
+        session_.setEncoding(session_.currentId(), kEncodings[static_cast<std::size_t>(i)]);
+    });
+    return bar;
+}
+
+QWidget* ReadingStation::buildFigures() {
+    auto* figures = new QWidget(this);
+    figures->setFixedHeight(232);
+    auto* row = new QHBoxLayout(figures);
+    row->setContentsMargins(8, 8, 8, 8);
+    row->setSpacing(8);
+    table_ = new PatchTable(figures);
+    ladder_ = new LadderPlot(figures);
+    row->addWidget(table_, 3);
+    row->addWidget(ladder_, 2);
+    return figures;
+}
+
+void ReadingStation::setViewingOnly(bool only) {
+    for (QWidget* w : {bar_, figures_, static_cast<QWidget*>(findings_)}) w->setVisible(!only);
+}
+
+void ReadingStation::show(const Setup* setup) {
+    const bool ready = setup && setup->reading;
+    chart_->setEnabled(setup && setup->frame);
+    encoding_->setEnabled(setup && !setup->busy);
+    const QSignalBlocker blockChart(chart_), blockEncoding(encoding_);
+    if (setup && setup->frame) {
+        const auto at = std::find(kEncodings.begin(), kEncodings.end(), setup->frame->encoding);
+        encoding_->setCurrentIndex(static_cast<int>(at - kEncodings.begin()));
+    }
+    table_->patches().setReading(ready ? setup->reading : std::nullopt);
+    ladder_->setLadder(ready ? neutralLadder(*setup->reading) : std::vector<LadderStep>{});
+    if (!setup) {
+        frame_->clearPicture();
+        frame_->clearPlacement();
+        return findings_->setMessage({}, {});
+    }
+    showPicture(*setup);
+    if (ready) {
+        chart_->setCurrentText(QString::fromStdString(setup->reading->chart.name));
+        frame_->setPlacement(setup->reading->chart, setup->reading->corners);
+    } else {
+        chart_->setCurrentIndex(-1);
+        frame_->clearPlacement();
+    }
+    showFindings(*setup);
+}
+
+void ReadingStation::showPicture(const Setup& setup) {
+    frame_->setFrame(setup.frame);
+    if (!setup.frame) {
+        shown_.reset();
+        return frame_->clearPicture();
+    }
+    const Vector3 gains = setup.reading ? viewingGains(*setup.reading) : Vector3(0, 0, 0);
+    const bool alike = (gains - shownGains_).cwiseAbs().maxCoeff() < 0.02 * gains.maxCoeff();
+    if (shown_ == setup.frame && alike) return;
+    if (shown_ != setup.frame) frame_->clearPicture();
+    shown_ = setup.frame;
+    shownGains_ = gains;
+    const QSize full(setup.frame->image.width(), setup.frame->image.height());
+    runJob(
+        this,
+        [frame = setup.frame, gains] {
+            Rendering r = compileUntouched(OutputSpace::srgb);
+            r.matrix = r.matrix * (gains.isZero() ? roughGains(frame->image) : gains).asDiagonal();
+            return displayImage(frame->image, r, 3200);
+        },
+        [this, frame = setup.frame, full](const QImage& image) {
+            if (shown_ == frame) frame_->setPicture(image, full);
+        });
+}
+
+void ReadingStation::showFindings(const Setup& setup) {
+    if (setup.busy) {
+        findings_->setMessage(QStringLiteral("Reading"), QStringLiteral("The frame is being opened and searched for a chart."));
+        return findings_->setNextStep({}, {});
+    }
+    if (!setup.reading) {
+        findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"), setup.error);
+        if (setup.frame) return findings_->setNextStep(QStringLiteral("Set the corners by hand"), QStringLiteral("Lays the outline over the frame for you to drag into place."));
+        return findings_->setNextStep({}, {});
+    }
+    findings_->setChecks(setup.reading->checks, setup.reading->verdict);
+    if (setup.correction)
+        return findings_->setNextStep(QStringLiteral("See the correction"), QStringLiteral("It was built from this reading."));
+    switch (setup.reading->verdict) {
+        case Verdict::pass:
+            return findings_->setNextStep(QStringLiteral("Build the correction"), QStringLiteral("Everything a correction needs is here."));
+        case Verdict::review:
+            return findings_->setNextStep(QStringLiteral("Build the correction"), QStringLiteral("It can be used; look at the findings first."));
+        case Verdict::reshoot:
+            return findings_->setNextStep(QStringLiteral("Build it all the same"), QStringLiteral("Better: mend what is named above and shoot the chart again."));
+    }
+}
+
+void ReadingStation::proceed() {
+    const Setup* s = session_.current();
+    if (!s) return;
+    if (!s->reading) return session_.setChart(s->id, io::shippedCharts().front());
+    if (!s->correction) session_.correct(s->id, {});
+    emit correctionWanted();
+}
+
+}  // namespace refero

@@ -1,0 +1,119 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/top_bar.h"
+
+#include <QAbstractButton>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QPainter>
+#include <QUndoStack>
+
+#include "app/look/button.h"
+#include "app/look/label.h"
+#include "app/look/tokens.h"
+
+namespace refero {
+
+/// A station's name; the current one is lighter and underlined by a bar.
+class StationTab : public QAbstractButton {
+  public:
+    StationTab(const QString& text, QWidget* parent) : QAbstractButton(parent) {
+        setText(text);
+        setAccessibleName(text);
+        setCheckable(true);
+        setFocusPolicy(Qt::StrongFocus);
+        setCursor(Qt::PointingHandCursor);
+        setFont(look::font(look::Size::title, QFont::Medium));
+    }
+    QSize sizeHint() const override { return {fontMetrics().horizontalAdvance(text()) + 28, 48}; }
+
+  protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        const auto& c = look::palette();
+        p.setFont(font());
+        p.setPen(isChecked() ? c.loud : c.quiet);
+        p.drawText(rect(), Qt::AlignCenter, text());
+        if (isChecked()) p.fillRect(QRect(14, height() - 3, width() - 28, 3), c.loud);
+        p.setRenderHint(QPainter::Antialiasing);
+        if (hasFocus()) look::paintFocusRing(p, rect().adjusted(2, 6, -2, -6));
+    }
+};
+
+TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
+    setObjectName(QStringLiteral("topBar"));
+    setFixedHeight(48);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(2, 0, 8, 0);
+    row->setSpacing(2);
+    for (const char* name : {"Reading", "Correction"}) {
+        auto* tab = new StationTab(QLatin1String(name), this);
+        tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
+        tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(3 + tabs_.size()));
+        connect(tab, &QAbstractButton::clicked, this, [this, i = static_cast<int>(tabs_.size())] { emit stationWanted(i); });
+        row->addWidget(tab);
+        tabs_ << tab;
+    }
+    row->addStretch(1);
+    progress_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    progress_->setObjectName(QStringLiteral("progress"));
+    progress_->setWordWrap(false);
+    row->addWidget(progress_);
+    row->addSpacing(12);
+
+    connect(addIcon("folder-open", "openButton", QStringLiteral("Open frames (Ctrl+O)")), &QAbstractButton::clicked, this, &TopBar::openWanted);
+    auto* undoButton = addIcon("undo-2", "undoButton", QStringLiteral("Undo (Ctrl+Z)"));
+    auto* redoButton = addIcon("redo-2", "redoButton", QStringLiteral("Redo (Ctrl+Shift+Z)"));
+    steps_ = addIcon("history", "stepsButton", QStringLiteral("All steps, by name"));
+    connect(undoButton, &QAbstractButton::clicked, &undo, &QUndoStack::undo);
+    connect(redoButton, &QAbstractButton::clicked, &undo, &QUndoStack::redo);
+    connect(steps_, &QAbstractButton::clicked, this, &TopBar::showSteps);
+    const auto follow = [this, undoButton, redoButton] {
+        undoButton->setEnabled(undo_.canUndo());
+        redoButton->setEnabled(undo_.canRedo());
+        steps_->setEnabled(undo_.count() > 0);
+        undoButton->setToolTip(undo_.canUndo() ? QStringLiteral("Undo: %1 (Ctrl+Z)").arg(undo_.undoText()) : QStringLiteral("Nothing to undo"));
+        redoButton->setToolTip(undo_.canRedo() ? QStringLiteral("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText()) : QStringLiteral("Nothing to redo"));
+    };
+    connect(&undo, &QUndoStack::indexChanged, this, follow);
+    follow();
+    connect(addIcon("sun-dim", "surroundButton", QStringLiteral("Dim or booth surround (Ctrl+B)")), &QAbstractButton::clicked, this, &TopBar::surroundWanted);
+    connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")), &QAbstractButton::clicked, this, &TopBar::viewingWanted);
+}
+
+look::Button* TopBar::addIcon(const char* icon, const char* object, const QString& hint) {
+    auto* button = new look::Button(look::Button::Kind::icon, hint, this);
+    button->setObjectName(QLatin1String(object));
+    button->setIconName(QLatin1String(icon));
+    button->setToolTip(hint);
+    static_cast<QHBoxLayout*>(layout())->addWidget(button);
+    return button;
+}
+
+// Newest first; choosing a step goes back or forward to just after it.
+void TopBar::showSteps() {
+    QMenu menu(this);
+    for (int i = undo_.count(); i >= 0; --i) {
+        const QString text = i == 0 ? QStringLiteral("Beginning") : undo_.text(i - 1);
+        auto* action = menu.addAction(i == undo_.index() ? text + QStringLiteral("   (now)") : text);
+        connect(action, &QAction::triggered, this, [this, i] { undo_.setIndex(i); });
+    }
+    menu.exec(steps_->mapToGlobal(QPoint(0, steps_->height())));
+}
+
+void TopBar::setStation(int index) {
+    for (int i = 0; i < tabs_.size(); ++i) {
+        tabs_[i]->setChecked(i == index);
+        tabs_[i]->setVisible(index >= 0);
+    }
+}
+
+void TopBar::setProgress(const QString& text) {
+    progress_->setText(text);
+}
+
+void TopBar::paintEvent(QPaintEvent*) {
+    QPainter(this).fillRect(rect(), look::palette().ground);
+}
+
+}  // namespace refero

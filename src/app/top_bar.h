@@ -1,0 +1,42 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+
+class QUndoStack;
+
+namespace refero {
+namespace look {
+class Button;
+class Label;
+}  // namespace look
+
+/// Station names, and the few things that belong to no station: open, undo, redo, steps, surround, picture only.
+class TopBar : public QWidget {
+    Q_OBJECT
+  public:
+    explicit TopBar(QUndoStack& undo, QWidget* parent = nullptr);
+    void setStation(int index);
+    void setProgress(const QString& text);
+
+  signals:
+    void stationWanted(int index);
+    void openWanted();
+    void surroundWanted();
+    void viewingWanted();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+
+  private:
+    look::Button* addIcon(const char* icon, const char* object, const QString& hint);
+    void showSteps();
+
+    QUndoStack& undo_;
+    QList<class StationTab*> tabs_;
+    look::Label* progress_;
+    look::Button* steps_ = nullptr;
+};
+
+}  // namespace refero

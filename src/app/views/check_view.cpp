@@ -1,0 +1,128 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/views/check_view.h"
+
+#include <QPainter>
+#include <algorithm>
+
+#include "app/look/tokens.h"
+
+namespace refero {
+
+void paintVerdict(QPainter& painter, const QPointF& at, double r, Verdict verdict) {
+    const auto& c = look::palette();
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (verdict == Verdict::pass) {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(c.text);
+        painter.drawEllipse(at, r, r);
+    } else if (verdict == Verdict::review) {
+        painter.setPen(QPen(c.loud, r * 0.4));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(at, r * 0.8, r * 0.8);
+    } else {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(c.loud);
+        painter.drawRect(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r));
+        painter.setPen(QPen(c.ground, r * 0.35));
+        const double k = r * 0.5;
+        painter.drawLine(at - QPointF(k, k), at + QPointF(k, k));
+        painter.drawLine(at + QPointF(-k, k), at + QPointF(k, -k));
+    }
+    painter.restore();
+}
+
+namespace {
+
+QString valueText(const Check& c) {
+    if (c.id == "encoding") return {};
+    const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast";
+    const double v = share ? c.value * 100 : c.value;
+    const int digits = v >= 100 || c.unit == "degrees" || c.unit == "pixels" ? 0 : v >= 20 ? 0 : c.unit == "CIEDE2000" ? 2 : 1;
+    const QString unit = share ? QStringLiteral("% ") + QString::fromStdString(c.unit)
+                         : c.unit == "degrees" ? QStringLiteral("°")
+                                               : QString::fromStdString(c.unit);
+    return QString::number(v, 'f', digits) + (c.unit == "degrees" ? QString() : QStringLiteral(" ")) + unit;
+}
+
+}  // namespace
+
+CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), check_(check) {
+    QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    policy.setHeightForWidth(true);
+    setSizePolicy(policy);
+    const auto text = [](const std::string& s) { return QString::fromStdString(s); };
+    const auto verdictText = QString::fromUtf8(label(check.verdict).data(), static_cast<int>(label(check.verdict).size()));
+    setAccessibleName(text(check.title) + QStringLiteral(": ") + verdictText);
+    setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) + QStringLiteral(". ") +
+                             text(check.reason) + QStringLiteral(" ") + text(check.remedy));
+    setToolTip(QStringLiteral("Allowed: %1").arg(text(check.limit)));
+}
+
+int CheckView::heightForWidth(int width) const {
+    return lay(width, nullptr);
+}
+
+QSize CheckView::sizeHint() const {
+    return {260, lay(260, nullptr)};
+}
+
+void CheckView::paintGauge(QPainter& painter, const QRectF& box) const {
+    const auto& c = look::palette();
+    const double span = check_.scaleHigh - check_.scaleLow;
+    const auto x = [&](double v) { return box.left() + std::clamp((v - check_.scaleLow) / span, 0.0, 1.0) * box.width(); };
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(c.line);
+    painter.drawRoundedRect(QRectF(box.left(), box.center().y() - 1.5, box.width(), 3), 1.5, 1.5);
+    painter.setBrush(c.quiet);
+    painter.drawRoundedRect(QRectF(x(check_.low), box.center().y() - 1.5, x(check_.high) - x(check_.low), 3), 1.5, 1.5);
+    const double at = x(check_.value);
+    painter.setBrush(c.loud);
+    painter.drawRect(QRectF(at - 1.5, box.top(), 3, box.height()));
+}
+
+// One pass that measures, and paints where there is a painter.
+int CheckView::lay(int width, QPainter* painter) const {
+    const auto& c = look::palette();
+    const QFont titleFont = look::font(look::Size::body, QFont::DemiBold), valueFont = look::figures(look::Size::body),
+                smallFont = look::font(look::Size::small);
+    const int left = 24, inner = width - left;
+    int y = 6;
+    if (painter) {
+        paintVerdict(*painter, QPointF(8, y + 9), 5, check_.verdict);
+        painter->setPen(c.text);
+        painter->setFont(titleFont);
+        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(check_.title));
+        painter->setFont(valueFont);
+        painter->setPen(check_.verdict == Verdict::pass ? c.text : c.loud);
+        painter->drawText(QRect(left, y, inner, 18), Qt::AlignRight | Qt::AlignVCenter, valueText(check_));
+    }
+    y += 22;
+    if (check_.id != "encoding") {
+        if (painter) paintGauge(*painter, QRectF(left, y, inner, 10));
+        y += 16;
+    }
+    const auto paragraph = [&](const std::string& text, const QColor& colour, QFont font) {
+        if (text.empty()) return;
+        const QString q = QString::fromStdString(text);
+        const QRect box = QFontMetrics(font).boundingRect(QRect(0, 0, inner, 1000), Qt::TextWordWrap, q);
+        if (painter) {
+            painter->setPen(colour);
+            painter->setFont(font);
+            painter->drawText(QRect(left, y, inner, box.height() + 2), Qt::TextWordWrap, q);
+        }
+        y += box.height() + 3;
+    };
+    paragraph(check_.reason, c.quiet, smallFont);
+    paragraph(check_.remedy, c.text, look::font(look::Size::small, QFont::Medium));
+    return y + 8;
+}
+
+void CheckView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    lay(width(), &painter);
+}
+
+}  // namespace refero

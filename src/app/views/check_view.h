@@ -1,0 +1,32 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+
+#include "core/read/reading.h"
+
+namespace refero {
+
+/// One finding: verdict by shape and word, the value on a gauge with the allowed band, the reason and the remedy.
+class CheckView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit CheckView(const Check& check, QWidget* parent = nullptr);
+    int heightForWidth(int width) const override;
+    QSize sizeHint() const override;
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+
+  private:
+    int lay(int width, class QPainter* painter) const;
+    void paintGauge(class QPainter& painter, const QRectF& box) const;
+
+    Check check_;
+};
+
+/// A filled circle for Good, a ring for Look again, a cross in a square for Shoot again.
+void paintVerdict(class QPainter& painter, const QPointF& centre, double radius, Verdict verdict);
+
+}  // namespace refero

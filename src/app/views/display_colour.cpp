@@ -1,0 +1,34 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/views/display_colour.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/lab.h"
+
+namespace refero {
+
+QColor displayColour(const Lab& lab) {
+    static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
+    const Vector3 v = rendered(toXyz(lab).vector(), {toSrgb, Encoding::srgb});
+    const auto eight = [](double s) { return static_cast<int>(std::lround(255 * std::clamp(s, 0.0, 1.0))); };
+    return QColor(eight(v.x()), eight(v.y()), eight(v.z()));
+}
+
+QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
+    const int factor = std::max(1, (std::max(image.width(), image.height()) + longEdge - 1) / longEdge);
+    const EncodedImage picture = factor > 1 ? render(shrunk(image, factor), toSrgb) : render(image, toSrgb);
+    QImage out(picture.width(), picture.height(), QImage::Format_RGB32);
+    for (int y = 0; y < picture.height(); ++y) {
+        const float* in = picture.row(y);
+        auto* line = reinterpret_cast<QRgb*>(out.scanLine(y));
+        for (int x = 0; x < picture.width(); ++x, in += 3) {
+            const auto eight = [](float v) { return static_cast<int>(255 * std::clamp(v, 0.0f, 1.0f) + 0.5f); };
+            line[x] = qRgb(eight(in[0]), eight(in[1]), eight(in[2]));
+        }
+    }
+    return out;
+}
+
+}  // namespace refero

@@ -1,0 +1,31 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QTableView>
+
+#include "app/views/patch_model.h"
+
+namespace refero {
+
+/// The patches as a table; Ctrl+C copies it whole, as text with tabs.
+class PatchTable : public QTableView {
+    Q_OBJECT
+  public:
+    explicit PatchTable(QWidget* parent = nullptr);
+    PatchModel& patches() { return model_; }
+    /// The whole table as text, one line a patch.
+    QString asText() const;
+
+  signals:
+    void patchChosen(int index);
+
+  protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void currentChanged(const QModelIndex& current, const QModelIndex& previous) override;
+
+  private:
+    PatchModel model_;
+};
+
+}  // namespace refero

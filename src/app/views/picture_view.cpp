@@ -1,0 +1,133 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/views/picture_view.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+#include "app/look/button.h"
+#include "app/look/tokens.h"
+
+namespace refero {
+
+PictureView::PictureView(QWidget* parent) : QWidget(parent) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMinimumSize(200, 140);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+}
+
+std::vector<QImage> PictureView::pyramid(const QImage& image) {
+    std::vector<QImage> levels{image};
+    while (levels.back().width() > 400 && levels.back().height() > 300)
+        levels.push_back(levels.back().scaled(levels.back().size() / 2, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+    return levels;
+}
+
+void PictureView::setPicture(const QImage& image, QSize fullSize) {
+    levels_ = pyramid(image);
+    const bool same = fullSize == full_;
+    full_ = fullSize;
+    if (!same || fitted_) fit();
+    update();
+}
+
+void PictureView::clearPicture() {
+    levels_.clear();
+    full_ = {};
+    update();
+}
+
+double PictureView::fittingScale() const {
+    if (full_.isEmpty()) return 1;
+    return std::min(double(width()) / full_.width(), double(height()) / full_.height());
+}
+
+void PictureView::fit() {
+    scale_ = fittingScale();
+    origin_ = {(width() - full_.width() * scale_) / 2, (height() - full_.height() * scale_) / 2};
+    fitted_ = true;
+    update();
+}
+
+QPointF PictureView::toView(const QPointF& frame) const {
+    return origin_ + frame * scale_;
+}
+
+QPointF PictureView::toFrame(const QPointF& view) const {
+    return (view - origin_) / scale_;
+}
+
+void PictureView::drawLevels(QPainter& painter, const std::vector<QImage>& levels, const QRectF& target, double ratio) {
+    if (levels.empty()) return;
+    std::size_t k = 0;
+    while (k + 1 < levels.size() && levels[k + 1].width() >= target.width() * ratio) ++k;
+    painter.setRenderHint(QPainter::SmoothPixmapTransform, target.width() < levels[k].width() * 2);
+    painter.drawImage(target, levels[k]);
+}
+
+void PictureView::paintPicture(QPainter& painter, const QRectF& target) {
+    drawLevels(painter, levels_, target, devicePixelRatioF());
+}
+
+void PictureView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), look::palette().viewing);
+    if (hasPicture()) paintPicture(painter, {origin_, QSizeF(full_) * scale_});
+    painter.setRenderHint(QPainter::Antialiasing);
+    paintOver(painter);
+    if (hasFocus()) look::paintFocusRing(painter, rect());
+}
+
+void PictureView::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    if (fitted_) fit();
+}
+
+void PictureView::zoomAt(const QPointF& view, double factor) {
+    if (!hasPicture()) return;
+    const double wanted = std::clamp(scale_ * factor, fittingScale(), 32.0);
+    const QPointF fixed = toFrame(view);
+    scale_ = wanted;
+    origin_ = view - fixed * scale_;
+    fitted_ = scale_ <= fittingScale() * 1.0001;
+    if (fitted_) fit();
+    update();
+}
+
+void PictureView::wheelEvent(QWheelEvent* event) {
+    zoomAt(event->position(), std::pow(1.0015, event->angleDelta().y()));
+    event->accept();
+}
+
+void PictureView::mousePressEvent(QMouseEvent* event) {
+    dragging_ = event->button() == Qt::LeftButton || event->button() == Qt::MiddleButton;
+    dragStart_ = event->position();
+    originStart_ = origin_;
+}
+
+void PictureView::mouseMoveEvent(QMouseEvent* event) {
+    if (!dragging_ || fitted_) return;
+    origin_ = originStart_ + event->position() - dragStart_;
+    update();
+}
+
+void PictureView::mouseReleaseEvent(QMouseEvent*) {
+    dragging_ = false;
+}
+
+void PictureView::keyPressEvent(QKeyEvent* event) {
+    const QPointF middle(width() / 2.0, height() / 2.0);
+    switch (event->key()) {
+        case Qt::Key_Plus:
+        case Qt::Key_Equal: zoomAt(middle, 1.25); break;
+        case Qt::Key_Minus: zoomAt(middle, 0.8); break;
+        case Qt::Key_0: fit(); break;
+        default: QWidget::keyPressEvent(event);
+    }
+}
+
+}  // namespace refero

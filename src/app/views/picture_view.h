@@ -1,0 +1,60 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+#include <vector>
+
+namespace refero {
+
+/// A picture that can be zoomed (wheel, + and -, 0 fits) and moved (drag). Coordinates are those of the full frame, of
+/// which the image may be a smaller copy. Subclasses draw on top.
+class PictureView : public QWidget {
+    Q_OBJECT
+  public:
+    explicit PictureView(QWidget* parent = nullptr);
+
+    /// `fullSize` is the frame's; the image may be smaller. The zoom is kept where the size stays.
+    void setPicture(const QImage& image, QSize fullSize);
+    void clearPicture();
+    bool hasPicture() const { return !levels_.empty(); }
+
+    QPointF toView(const QPointF& frame) const;
+    QPointF toFrame(const QPointF& view) const;
+    double scale() const { return scale_; }
+
+  public slots:
+    void fit();
+
+  protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+    virtual void paintOver(QPainter&) {}
+    /// Paints the picture itself; `target` is where the whole frame lies.
+    virtual void paintPicture(QPainter& painter, const QRectF& target);
+    /// A copy of fitting resolution, so that painting costs the same at every zoom.
+    static std::vector<QImage> pyramid(const QImage& image);
+    static void drawLevels(QPainter& painter, const std::vector<QImage>& levels, const QRectF& target, double ratio);
+    QSize fullSize() const { return full_; }
+
+  private:
+    void zoomAt(const QPointF& view, double factor);
+    double fittingScale() const;
+
+    std::vector<QImage> levels_;
+    QSize full_;
+    double scale_ = 1;
+    QPointF origin_;  // view position of the frame's corner
+    bool fitted_ = true;
+    QPointF dragStart_, originStart_;
+    bool dragging_ = false;
+};
+
+}  // namespace refero

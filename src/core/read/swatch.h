@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <vector>
+
+#include "core/read/reading.h"
+
+namespace refero {
+
+/// How each patch looks balanced and levelled on the greys, camera RGB taken as linear sRGB; unbalanced where no grey is
+/// usable. For showing, not for measuring.
+std::vector<Lab> balancedLab(const Reading& reading);
+
+/// The gains and level of that rendering: multiply camera RGB by this.
+Vector3 viewingGains(const Reading& reading);
+
+}  // namespace refero
