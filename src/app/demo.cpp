@@ -73,6 +73,9 @@ void Demo::shootNext(std::size_t index) {
                 Setup about;
                 about.place = QString::fromStdString(shot.place);
                 about.light = QString::fromStdString(shot.lightName);
+                about.lens = QString::fromStdString(shot.lens);
+                if (const auto body = sim::bodyById(shot.camera))
+                    about.body = QString::fromUtf8(body->name.data(), static_cast<int>(body->name.size()));
                 const int first = session_.currentId();
                 session_.addFrame(path, about);
                 if (first) session_.select(first);

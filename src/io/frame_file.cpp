@@ -156,7 +156,7 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
                                      float(p.blue.x), float(p.blue.y), float(p.white.x), float(p.white.y)};
         spec.attribute("chromaticities", TypeDesc(TypeDesc::FLOAT, 8), c.data());
     }
-    if (ending == ".tif" || ending == ".tiff") spec.attribute("compression", "zip");
+    if (ending == ".tif" || ending == ".tiff") spec.attribute("compression", "zip"), spec.attribute("tiff:zipquality", 1);
     if (ending == ".exr") spec.attribute("compression", "zip");
     if (ending == ".jpg" || ending == ".jpeg") spec.attribute("compression", "jpeg:95");
     spec.attribute("oiio:dither", 0);

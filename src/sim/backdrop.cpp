@@ -206,7 +206,7 @@ Surface Backdrop::at(double x, double y) const {
     }
     Surface ground;
     if (ground_ == Finish::grain)  // a weave
-        ground.shade = static_cast<float>(0.9 + 0.05 * std::sin(x * 1400) + 0.05 * std::sin(y * 1400) +
+        ground.shade = static_cast<float>(0.9 + 0.02 * std::sin(x * 1700) + 0.02 * std::sin(y * 1700) +
                                           0.12 * smoothNoise(x * 40, y * 40));
     return ground;
 }

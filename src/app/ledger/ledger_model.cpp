@@ -29,7 +29,8 @@ QVariant LedgerModel::data(const QModelIndex& index, int role) const {
     const auto row = static_cast<std::size_t>(index.row());
     if (!index.isValid() || row >= session_.setups().size()) return {};
     const Setup& s = session_.setups()[row];
-    const QString kit = s.body + (s.body.isEmpty() || s.lens.isEmpty() ? QString() : QStringLiteral(", ")) + s.lens;
+    const QString known = s.body + (s.body.isEmpty() || s.lens.isEmpty() ? QString() : QStringLiteral(", ")) + s.lens;
+    const QString kit = known.isEmpty() && !s.busy ? QStringLiteral("Body and lens not stated") : known;
     switch (role) {
         case IdRole: return s.id;
         case PlaceRole: return row == 0 || session_.setups()[row - 1].place != s.place ? s.place : QString();

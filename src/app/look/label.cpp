@@ -16,8 +16,8 @@ Label::Label(const QString& text, Size size, Tone tone, QFont::Weight weight, QW
 
 void Label::changeEvent(QEvent* event) {
     QLabel::changeEvent(event);
-    // The application's palette is not this label's own: only a change of surround brings a new one.
-    if (event->type() == QEvent::ApplicationPaletteChange) recolour();
+    // A change of surround brings a new style sheet; a label's own colours do not follow by themselves.
+    if (event->type() == QEvent::StyleChange) recolour();
 }
 
 void Label::recolour() {

@@ -9,7 +9,7 @@ QString Setup::due() const {
     if (!reading) return error.isEmpty() ? QStringLiteral("Chart shot missing") : QStringLiteral("Chart not found");
     if (reading->verdict == Verdict::reshoot) return QStringLiteral("Shoot the chart again");
     if (!correction) return QStringLiteral("Read, not corrected");
-    if (!handover) return QStringLiteral("Corrected, not handed over");
+    if (!handover) return QStringLiteral("Not handed over");
     return QStringLiteral("Done");
 }
 

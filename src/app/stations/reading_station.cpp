@@ -113,8 +113,8 @@ QWidget* ReadingStation::buildFigures() {
     row->setSpacing(8);
     table_ = new PatchTable(figures);
     ladder_ = new LadderPlot(figures);
-    row->addWidget(table_, 3);
-    row->addWidget(ladder_, 2);
+    row->addWidget(table_, 8);
+    row->addWidget(ladder_, 5);
     return figures;
 }
 
@@ -150,7 +150,7 @@ void ReadingStation::show(const Setup* setup) {
 }
 
 void ReadingStation::showPicture(const Setup& setup) {
-    frame_->setFrame(setup.frame);
+    frame_->setFrame(setup.frame, setup.reading ? viewingGains(*setup.reading) : Vector3::Ones());
     if (!setup.frame) {
         shown_.reset();
         return frame_->clearPicture();

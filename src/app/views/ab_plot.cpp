@@ -12,6 +12,19 @@
 #include "app/views/plot.h"
 
 namespace refero {
+namespace {
+
+// The head sits half-way: at the end it would hide under the dot.
+void paintArrow(QPainter& painter, const QPointF& from, const QPointF& to) {
+    painter.drawLine(from, to);
+    const QPointF d = to - from;
+    const double length = std::hypot(d.x(), d.y());
+    if (length < 14) return;
+    const QPointF along = d / length, across(-along.y(), along.x()), middle = (from + to) / 2 + along * 3;
+    painter.drawPolyline(QPolygonF({middle - along * 6 + across * 3.5, middle, middle - along * 6 - across * 3.5}));
+}
+
+}  // namespace
 
 AbPlot::AbPlot(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("abPlot"));
@@ -63,7 +76,7 @@ void AbPlot::paintEvent(QPaintEvent*) {
         const QPointF reference = plot.at(p.reference.a, p.reference.b), before = plot.at(p.before.a, p.before.b),
                       after = plot.at(p.after.a, p.after.b);
         painter.setPen(QPen(c.quiet, marked ? 2 : 1));
-        painter.drawLine(before, after);
+        paintArrow(painter, before, after);
         painter.setPen(QPen(c.text, marked ? 2.5 : 1.25));
         painter.setBrush(Qt::NoBrush);
         painter.drawEllipse(reference, 5.5, 5.5);

@@ -39,7 +39,7 @@ QString valueText(const Check& c) {
     if (c.id == "encoding") return {};
     const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast";
     const double v = share ? c.value * 100 : c.value;
-    const int digits = v >= 100 || c.unit == "degrees" || c.unit == "pixels" ? 0 : v >= 20 ? 0 : c.unit == "CIEDE2000" ? 2 : 1;
+    const int digits = v >= 10 || c.unit == "degrees" || c.unit == "pixels" ? 0 : c.unit == "CIEDE2000" ? 2 : 1;
     const QString unit = share ? QStringLiteral("% ") + QString::fromStdString(c.unit)
                          : c.unit == "degrees" ? QStringLiteral("°")
                                                : QString::fromStdString(c.unit);

@@ -38,6 +38,11 @@ FrameView::FrameView(QWidget* parent) : PictureView(parent) {
     setMouseTracking(true);
 }
 
+void FrameView::setFrame(FramePointer frame, const Vector3& gains) {
+    frame_ = std::move(frame);
+    gains_ = gains;
+}
+
 void FrameView::setPlacement(const Chart& chart, const Quad& corners) {
     const auto map = fitHomography(chart.outline(), corners);
     if (!map) return;
@@ -94,24 +99,26 @@ void FrameView::paintOver(QPainter& painter) {
     if (selected_ >= 0 && hasFocus()) paintLoupe(painter);
 }
 
-// The frame's own pixels around the chosen corner, as they are, lifted so that dark ones can be told apart.
+// The frame's own pixels around the chosen corner, balanced, and lifted so that dark ones can be told apart.
 void FrameView::paintLoupe(QPainter& painter) const {
     if (!frame_) return;
     constexpr int kSide = 21, kPixel = 7, kBox = kSide * kPixel;
     const Point corner = (*corners_)[static_cast<std::size_t>(selected_)];
     const int x0 = static_cast<int>(std::floor(corner.x())) - kSide / 2, y0 = static_cast<int>(std::floor(corner.y())) - kSide / 2;
+    const Eigen::Vector3f gains = gains_.cast<float>();
+    const auto balanced = [&](const float* p) { return Eigen::Vector3f(p[0] * gains[0], p[1] * gains[1], p[2] * gains[2]); };
     float high = 1e-4f;
     const LinearImage& image = frame_->image;
     const auto inside = [&](int x, int y) { return x >= 0 && y >= 0 && x < image.width() && y < image.height(); };
     for (int y = y0; y < y0 + kSide; ++y)
         for (int x = x0; x < x0 + kSide; ++x)
-            if (inside(x, y)) high = std::max({high, image.pixel(x, y)[0], image.pixel(x, y)[1], image.pixel(x, y)[2]});
+            if (inside(x, y)) high = std::max(high, balanced(image.pixel(x, y)).maxCoeff());
     QImage patch(kSide, kSide, QImage::Format_RGB32);
     for (int y = 0; y < kSide; ++y) {
         for (int x = 0; x < kSide; ++x) {
             QRgb v = qRgb(0, 0, 0);
             if (inside(x0 + x, y0 + y)) {
-                const float* p = image.pixel(x0 + x, y0 + y);
+                const Eigen::Vector3f p = balanced(image.pixel(x0 + x, y0 + y));
                 const auto shown = [&](float l) { return static_cast<int>(255 * std::sqrt(std::clamp(l / high, 0.0f, 1.0f))); };
                 v = qRgb(shown(p[0]), shown(p[1]), shown(p[2]));
             }

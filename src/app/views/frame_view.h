@@ -18,7 +18,8 @@ class FrameView : public PictureView {
   public:
     explicit FrameView(QWidget* parent = nullptr);
 
-    void setFrame(FramePointer frame) { frame_ = std::move(frame); }
+    /// `gains` balance the loupe's pixels for the eye.
+    void setFrame(FramePointer frame, const Vector3& gains);
     void setPlacement(const Chart& chart, const Quad& corners);
     void clearPlacement();
     const std::optional<Quad>& corners() const { return corners_; }
@@ -52,6 +53,7 @@ class FrameView : public PictureView {
     std::optional<Quad> corners_;
     std::optional<Quad> beforeDrag_;
     Homography map_;
+    Vector3 gains_{1, 1, 1};
     QPointF grip_;
     int selected_ = -1, marked_ = -1;
     bool nudging_ = false;

@@ -26,7 +26,7 @@ PatchTable::PatchTable(QWidget* parent) : QTableView(parent), model_(this) {
     verticalHeader()->setDefaultSectionSize(24);
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    const int widths[] = {76, 0, 56, 56, 56, 60, 50};
+    const int widths[] = {68, 0, 50, 50, 50, 58, 46};
     for (int i = 0; i < PatchModel::columns; ++i) {
         if (widths[i]) setColumnWidth(i, widths[i]);
     }

@@ -81,7 +81,7 @@ Check buried(const Reading& r, const Limits& limits) {
     Eigen::Index channel = 0;
     const Vector3 ratio = darkest.rgb.cwiseQuotient(darkest.deviation.cwiseMax(1e-6));
     const double signal = std::min(ratio.minCoeff(&channel), 999.0);
-    Check c = make("buried", "Black above noise", signal, "times the noise", limits.buried);
+    Check c = make("buried", "Black above noise", signal, "x noise", limits.buried);
     c.high = 100;
     c.scaleHigh = 100;
     c.limit = "at least " + text("%.0f", limits.buried.low);

@@ -59,8 +59,8 @@ Spectrum whiteLed(WhiteLed led) {
     Spectrum out;
     for (std::size_t i = 0; i < Spectrum::size; ++i) {
         const double nm = Spectrum::wavelength(i);
-        out[i] = led == WhiteLed::warm3000 ? 0.34 * bell(nm, 452, 9, 11) + bell(nm, 604, 55, 62)
-                                           : 0.98 * bell(nm, 449, 9, 11) + 0.80 * bell(nm, 548, 40, 64);
+        out[i] = led == WhiteLed::warm3000 ? 0.5 * bell(nm, 452, 9, 11) + bell(nm, 601, 65, 80)
+                                           : 1.6 * bell(nm, 449, 9, 11) + bell(nm, 561, 55, 70);
     }
     return out;
 }

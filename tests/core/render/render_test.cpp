@@ -1,0 +1,80 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/render/render.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <random>
+
+namespace refero {
+namespace {
+
+Rendering someRendering(Encoding e) {
+    Matrix3 m;
+    m << 1.7, -0.6, -0.1, -0.3, 1.5, -0.2, 0.05, -0.45, 1.4;
+    return {m, e};
+}
+
+// The fast path's only liberty: float arithmetic and Highway's Log and Exp, together below a quarter of a 16-bit step.
+constexpr double kQuarterStep = 0.25 / 65535;
+
+TEST(Render, IsItsDefinitionForEveryEncodingAndLength) {
+    std::mt19937 random(3);
+    for (const Encoding e : kEncodings) {
+        const Rendering r = someRendering(e);
+        for (const std::size_t pixels : {1u, 2u, 7u, 8u, 16u, 31u, 1000u}) {
+            std::vector<float> in(3 * pixels), out(3 * pixels, -9);
+            for (float& v : in) v = static_cast<float>(random() / 4294967295.0 * 1.3 - 0.05);
+            render(in, out, r);
+            for (std::size_t p = 0; p < pixels; ++p) {
+                const Vector3 expected = rendered({in[3 * p], in[3 * p + 1], in[3 * p + 2]}, r);
+                for (std::size_t c = 0; c < 3; ++c) {
+                    const double want = expected(static_cast<Eigen::Index>(c));
+                    EXPECT_NEAR(out[3 * p + c], want, kQuarterStep * std::max(1.0, std::abs(want)) + (e == Encoding::gamma22 ? 2e-5 : 0)) << name(e);
+                }
+            }
+        }
+    }
+}
+
+TEST(Render, MayWorkInPlace) {
+    std::vector<float> pixels{0.1f, 0.2f, 0.3f, 0.4f, 0.5f, 0.6f}, apart(6);
+    const Rendering r = someRendering(Encoding::srgb);
+    render(pixels, apart, r);
+    render(pixels, pixels, r);
+    EXPECT_EQ(pixels, apart);
+}
+
+TEST(Render, OfAWholeImageIsTheSameAsOfItsParts) {
+    LinearImage image(313, 211);
+    std::mt19937 random(5);
+    for (float& v : image.values()) v = static_cast<float>(random() / 4294967295.0);
+    const Rendering r = someRendering(Encoding::rec709);
+    const EncodedImage whole = render(image, r);
+    std::vector<float> row(3 * 313);
+    for (const int y : {0, 100, 210}) {
+        render({image.row(y), row.size()}, row, r);
+        for (std::size_t i = 0; i < row.size(); ++i) EXPECT_EQ(row[i], whole.row(y)[i]);
+    }
+}
+
+TEST(Compile, TakesWhiteToTheOutputsWhiteInEverySpace) {
+    Correction c;
+    c.gains = {1.8, 1, 1.4};
+    c.level = 1.2;
+    c.matrix = rgbToXyzD50(primaries::bt2020);
+    const Vector3 white = (c.gains * c.level).cwiseInverse();
+    for (const OutputSpace s : kOutputSpaces) {
+        const Vector3 out = rendered(white, compile(c, s));
+        if (s == OutputSpace::xyzD50) {
+            EXPECT_NEAR((out - whiteXyz(white::d50).vector()).norm(), 0, 1e-9);
+            continue;
+        }
+        const double one = encode(info(s).encoding, 1.0);
+        for (int k = 0; k < 3; ++k) EXPECT_NEAR(out(k), one, 1e-9) << info(s).name;
+    }
+}
+
+}  // namespace
+}  // namespace refero
