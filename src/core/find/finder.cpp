@@ -5,6 +5,7 @@
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "core/colour/lab.h"
 #include "core/find/detail/edges.h"
@@ -40,9 +41,12 @@ struct Candidate {
     double seen = 0;
 };
 
+int shrinkingFor(const LinearImage& frame, int longEdge) {
+    return std::max(1, (std::max(frame.width(), frame.height()) + longEdge / 2) / longEdge);
+}
+
 // The best placement in the frame at one working size.
-Candidate search(const LinearImage& frame, const Chart& chart, int longEdge, const FindOptions& options) {
-    const int factor = std::max(1, (std::max(frame.width(), frame.height()) + longEdge / 2) / longEdge);
+Candidate search(const LinearImage& frame, const Chart& chart, int factor, const FindOptions& options) {
     const LinearImage small = factor > 1 ? shrunk(frame, factor) : LinearImage();
     const LinearImage& image = factor > 1 ? small : frame;
     const auto n = static_cast<double>(chart.patches.size());
@@ -108,10 +112,14 @@ double agreement(const LinearImage& frame, const Chart& chart, const Homography&
 
 Result<FoundChart> findChart(const LinearImage& frame, const Chart& chart, const FindOptions& options) {
     if (auto ok = worthSearching(frame); !ok) return tl::unexpected(ok.error());
-    Candidate best = search(frame, chart, options.firstLongEdge, options);
-    if (best.agreement < options.minAgreement && std::max(frame.width(), frame.height()) > options.firstLongEdge * 3 / 2) {
-        const Candidate second = search(frame, chart, options.secondLongEdge, options);
-        if (second.agreement > best.agreement) best = second;
+    Candidate best;
+    std::set<int> tried;
+    for (const int longEdge : options.longEdges) {
+        const int factor = shrinkingFor(frame, longEdge);
+        if (!tried.insert(factor).second) continue;
+        const Candidate found = search(frame, chart, factor, options);
+        if (found.agreement > best.agreement) best = found;
+        if (best.agreement >= options.minAgreement) break;
     }
     if (best.agreement < options.minAgreement)
         return failure("No " + chart.name + " was found in this frame. Is the whole chart in it, in focus and not "

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
+
 #include "core/chart/chart.h"
 #include "core/frame/geometry.h"
 #include "core/frame/image.h"
@@ -11,8 +13,8 @@ namespace refero {
 
 struct FindOptions {
     /// Long edges in pixels at which patches are looked for, tried in order until the chart is found.
-    int firstLongEdge = 1400;
-    int secondLongEdge = 2600;
+    /// The second shows small charts, the third averages noise away.
+    std::array<int, 3> longEdges{1400, 2600, 700};
     /// Share of the reference colours' variance that a 3x3 fit from the frame must explain, 0..1.
     double minAgreement = 0.80;
     /// Share of the patches that must be seen as separate areas.
