@@ -78,7 +78,7 @@ const Pigment kCorner = grey("Corner slate", 52, 0.1, -0.2);
 const Pigment kBrick{"Kiln brick", Role::primary, 43, 52, 36, {{480, 60, -1.2}, {560, 30, -0.6}, {650, 60, 1.0}}};
 const Pigment kMoss{"Lock-gate green", Role::primary, 48, -44, 30, {{430, 40, -1.2}, {525, 28, 0.9}, {660, 55, -1.2}}};
 const Pigment kCobalt{"Cobalt wash", Role::primary, 33, 14, -50, {{455, 35, 1.2}, {590, 55, -1.0}, {700, 25, 0.7}}};
-const Pigment kTeal{"Shallow water", Role::secondary, 55, -30, -28, {{480, 45, 0.9}, {640, 60, -1.2}}};
+const Pigment kTeal{"Shallow water", Role::secondary, 58, -24, -27, {{480, 45, 0.9}, {640, 60, -1.2}}};
 const Pigment kHeather{"Heather", Role::secondary, 50, 48, -20, {{545, 38, -1.4}, {440, 30, 0.4}, {670, 60, 0.7}}};
 const Pigment kGorse{"Gorse", Role::secondary, 82, 2, 74, {{440, 45, -2.2}, {600, 90, 0.6}}};
 const Pigment kSkinLight{"Skin, fair", Role::skin, 80, 9, 15, {{420, 22, -0.5}, {545, 12, -0.16}, {578, 10, -0.16}}};
@@ -130,7 +130,7 @@ Chart fen48() {
     addRow(c, 'D', 182, 48, 14, 7,
            {kSkinMid, cool("Cool step 2", 76, -1.2, -8), kTeal,
             {"Rose hip", Role::other, 56, 50, 22, {{480, 45, -0.8}, {550, 30, -0.7}}}, kSedge,
-            {"Deep water", Role::other, 29, -12, -26, {{470, 40, 0.6}, {620, 60, -0.9}}},
+            {"Deep water", Role::other, 30, -9, -26, {{470, 40, 0.6}, {620, 60, -0.9}}},
             {"Hay", Role::other, 76, 8, 42, {{440, 50, -1.1}}}, warm("Warm step 2", 76, 1.2, 8), kSkinDeep});
     addRow(c, 'E', 238, 48, 14, 7,
            {kCorner, {"Haze", Role::sky, 78, -6, -14, {{460, 60, 0.4}, {600, 80, -0.3}}},

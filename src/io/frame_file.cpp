@@ -7,6 +7,8 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdint>
+#include <fstream>
 
 #include "io/safe_write.h"
 
@@ -75,6 +77,9 @@ Status acceptable(const ImageSpec& spec, const std::string& who) {
         return failure(who + " has " + std::to_string(spec.nchannels) +
                        " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
                        "RGB and use that.");
+    // OpenImageIO turns separations into RGB on its own, by a rule that knows nothing of their inks.
+    if (spec.get_string_attribute("tiff:ColorSpace") == "CMYK" || spec.get_int_attribute("tiff:PhotometricInterpretation") == 5)
+        return failure(who + " is a print separation (CMYK), not a camera's picture. Use the RGB original.");
     if (spec.deep) return failure(who + " holds deep data; flatten it first.");
     return {};
 }
@@ -97,6 +102,29 @@ EncodedImage oriented(EncodedImage&& in, int orientation) {
     return out;
 }
 
+// Two formats whose readers fill what is missing of a cut file with grey or nothing instead of saying so.
+bool cutShort(const fs::path& path, const std::string& ending) {
+    std::ifstream in(path, std::ios::binary);
+    std::error_code error;
+    const auto size = fs::file_size(path, error);
+    if (ending == ".dpx") {  // SMPTE 268M: the whole file's size stands at byte 16, in the order that the magic number tells
+        unsigned char head[20] = {};
+        in.read(reinterpret_cast<char*>(head), sizeof head);
+        const bool bigEndian = head[0] == 'S';
+        std::uint32_t stated = 0;
+        for (int k = 0; k < 4; ++k) stated |= std::uint32_t{head[16 + k]} << (bigEndian ? 24 - 8 * k : 8 * k);
+        return stated != 0xFFFFFFFFu && size < stated;
+    }
+    if (ending == ".jpg" || ending == ".jpeg") {  // ITU-T T.81 B.1.1.3: a picture ends with the marker FF D9
+        const auto tail = std::min<std::uintmax_t>(size, 65536);
+        in.seekg(static_cast<std::streamoff>(size - tail));
+        std::string bytes(tail, '\0');
+        in.read(bytes.data(), static_cast<std::streamsize>(tail));
+        return bytes.find("\xFF\xD9") == std::string::npos;
+    }
+    return false;
+}
+
 std::string reasonOf(std::string message) {
     while (!message.empty() && (message.back() == '\n' || message.back() == '.')) message.pop_back();
     const auto lineEnd = message.find('\n');
@@ -113,6 +141,8 @@ Result<Frame> read(const fs::path& path, std::optional<Encoding> stated) {
     const ImageSpec spec = input->spec();
     if (auto ok = acceptable(spec, path.string()); !ok) return tl::unexpected(ok.error());
 
+    if (cutShort(path, lowerEnding(path)))
+        return failure(path.string() + " is incomplete: the file ends before its picture does. Copy it from the card again.");
     EncodedImage stored(spec.width, spec.height);
     if (!input->read_image(0, 0, 0, 3, TypeDesc::FLOAT, stored.values().data()) || input->has_error())
         return failure(path.string() + " is damaged or incomplete: " + reasonOf(input->geterror()) +

@@ -107,7 +107,7 @@ void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out)
     for (int k = 1; k < count; ++k) {
         const int* s = stats.ptr<int>(k);
         const int area = s[cv::CC_STAT_AREA], w = s[cv::CC_STAT_WIDTH], h = s[cv::CC_STAT_HEIGHT];
-        if (area < 16 || area > largest || w < 3 || h < 3 || area < 0.4 * w * h) continue;
+        if (area < 16 || area > largest || w < 3 || h < 3 || area < 0.15 * w * h) continue;  // an oblong across the grain
         const cv::Rect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], w, h);
         const cv::Mat mask = labels(box) == k;
         std::vector<std::vector<cv::Point>> contours;

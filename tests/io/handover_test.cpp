@@ -1,0 +1,225 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/handover.h"
+
+#include <OpenColorIO/OpenColorIO.h>
+#include <gtest/gtest.h>
+#include <lcms2.h>
+
+#include <cmath>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/fit/fit.h"
+#include "core/render/render.h"
+#include "io/correction_file.h"
+#include "io/cube_file.h"
+#include "io/icc_file.h"
+#include "io/proof.h"
+#include "io/reading_file.h"
+#include "support/shots.h"
+#include "support/temporary.h"
+
+namespace refero {
+namespace {
+
+namespace ocio = OCIO_NAMESPACE;
+using test::contentOf;
+using test::TemporaryFolder;
+
+const Reading& reading() {
+    static const Reading r = [] {
+        sim::Shot shot = test::plainShot();
+        shot.light = "led-5600";
+        shot.pose.coverage = 0.25;
+        return *test::readingOf(shot);
+    }();
+    return r;
+}
+
+const Correction& correction() {
+    static const Correction c = *fit(std::span(&reading(), 1), {});
+    return c;
+}
+
+TEST(Handover, OfALutIsProvedByOpenColorIO) {
+    const TemporaryFolder folder;
+    const auto done = io::exportCorrection(correction(), folder / "a.cube", {});
+    ASSERT_TRUE(done) << done.error().message;
+    EXPECT_NE(done->proof.engine.find("OpenColorIO"), std::string::npos);
+    EXPECT_GT(done->proof.colours, 4000u);
+    EXPECT_LE(done->proof.largest, io::kProofLimit);
+    EXPECT_GT(done->proof.largest, 0) << "interpolation is never exact";
+    EXPECT_EQ(done->encoding, Encoding::srgb) << "linear light would be too coarse a feed";
+    const std::string text = contentOf(folder / "a.cube");
+    EXPECT_NE(text.find("encoded as srgb"), std::string::npos) << "the header says what to feed it";
+    EXPECT_NE(text.find("LUT_3D_SIZE " + std::to_string(done->size)), std::string::npos);
+    EXPECT_EQ(folder.files(), 1u);
+}
+
+// Read again here, by OpenColorIO alone, on the chart's own patches against the Lab that the fit states.
+TEST(Handover, LutGivesTheChartTheLabThatTheFitStates) {
+    const TemporaryFolder folder;
+    ASSERT_TRUE(io::exportCorrection(correction(), folder / "a.cube", {}));
+    const auto transform = ocio::FileTransform::Create();
+    transform->setSrc((folder / "a.cube").c_str());
+    transform->setInterpolation(ocio::INTERP_TETRAHEDRAL);
+    const auto cpu = ocio::Config::CreateRaw()->getProcessor(transform)->getDefaultCPUProcessor();
+    for (const PatchResult& p : correction().patches) {
+        float v[3];
+        for (int k = 0; k < 3; ++k) v[k] = static_cast<float>(encode(Encoding::srgb, p.rgb(k)));
+        cpu->applyRGB(v);
+        Vector3 linear;
+        for (int k = 0; k < 3; ++k) linear(k) = decode(Encoding::srgb, v[k]);
+        const Lab lab = toLab(Xyz::from(rgbToXyzD50(primaries::bt709) * linear), white::d50);
+        EXPECT_LT(ciede2000(lab, p.after), io::kProofLimit) << p.id;
+    }
+}
+
+TEST(Handover, OfAProfileIsProvedByLittleCms) {
+    const TemporaryFolder folder;
+    io::ExportOptions options;
+    options.format = io::Format::icc;
+    for (const Encoding e : {Encoding::linear, Encoding::srgb, Encoding::rec709, Encoding::rec2020, Encoding::gamma22}) {
+        options.encoding = e;
+        const auto done = io::exportCorrection(correction(), folder / "a.icc", options);
+        ASSERT_TRUE(done) << done.error().message;
+        EXPECT_NE(done->proof.engine.find("Little CMS"), std::string::npos);
+        EXPECT_LT(done->proof.largest, 0.1) << name(e);
+    }
+    options.encoding = Encoding::acescct;
+    EXPECT_FALSE(io::exportCorrection(correction(), folder / "b.icc", options)) << "a log curve leaves 0..1";
+}
+
+// ISO 15076-1: an input profile of version 4 with a matrix, D50 as its media white, and a text for people.
+TEST(Handover, ProfileIsAVersion4InputProfile) {
+    const auto bytes = io::iccProfile(correction(), Encoding::srgb);
+    ASSERT_TRUE(bytes);
+    EXPECT_EQ(bytes->substr(36, 4), "acsp");
+    cmsHPROFILE p = cmsOpenProfileFromMem(bytes->data(), static_cast<cmsUInt32Number>(bytes->size()));
+    ASSERT_TRUE(p);
+    EXPECT_EQ(cmsGetDeviceClass(p), cmsSigInputClass);
+    EXPECT_EQ(cmsGetColorSpace(p), cmsSigRgbData);
+    EXPECT_EQ(cmsGetPCS(p), cmsSigXYZData);
+    EXPECT_NEAR(cmsGetProfileVersion(p), 4.3, 0.01);
+    EXPECT_TRUE(cmsIsMatrixShaper(p));
+    const auto* white = static_cast<cmsCIEXYZ*>(cmsReadTag(p, cmsSigMediaWhitePointTag));
+    ASSERT_TRUE(white);
+    EXPECT_NEAR(white->X, 0.9642, 2e-5);
+    char text[64] = {};
+    cmsGetProfileInfoASCII(p, cmsInfoDescription, "en", "US", text, sizeof text);
+    EXPECT_EQ(std::string(text), correction().name);
+    cmsCloseProfile(p);
+}
+
+TEST(Handover, TooCoarseALutIsAnErrorAndLeavesTheTargetAlone) {
+    const TemporaryFolder folder;
+    test::put(folder / "a.cube", "kept");
+    io::ExportOptions options;
+    options.size = 5;
+    const auto small = io::exportCorrection(correction(), folder / "a.cube", options);
+    ASSERT_FALSE(small);
+    EXPECT_NE(small.error().message.find("CIEDE2000"), std::string::npos);
+    options.size.reset();
+    options.encoding = Encoding::linear;
+    const auto linear = io::exportCorrection(correction(), folder / "a.cube", options);
+    ASSERT_FALSE(linear);
+    EXPECT_NE(linear.error().message.find("srgb or acescct"), std::string::npos) << linear.error().message;
+    EXPECT_EQ(contentOf(folder / "a.cube"), "kept");
+    EXPECT_EQ(folder.files(), 1u);
+}
+
+TEST(Handover, LinearToLinearIsExactAtAnySize) {
+    const TemporaryFolder folder;
+    io::ExportOptions options;
+    options.encoding = Encoding::linear;
+    options.space = OutputSpace::acescg;
+    options.size = 2;
+    const auto done = io::exportCorrection(correction(), folder / "a.cube", options);
+    ASSERT_TRUE(done) << done.error().message;
+    EXPECT_LT(done->proof.largest, 0.02);
+}
+
+TEST(Handover, FailsClearlyWhereItCannotWrite) {
+    const auto nowhere = io::exportCorrection(correction(), "/nowhere/a.cube", {});
+    ASSERT_FALSE(nowhere);
+    EXPECT_NE(nowhere.error().message.find("/nowhere"), std::string::npos);
+    EXPECT_FALSE(io::formatByName("pdf"));
+}
+
+TEST(Cube, InterpolatesAsOpenColorIODoes) {
+    const TemporaryFolder folder;
+    const auto cube = io::Cube::sampled(correction(), {9, Encoding::srgb, OutputSpace::srgb});
+    ASSERT_TRUE(cube);
+    test::put(folder / "a.cube", cube->text(correction()));
+    const auto transform = ocio::FileTransform::Create();
+    transform->setSrc((folder / "a.cube").c_str());
+    transform->setInterpolation(ocio::INTERP_TETRAHEDRAL);
+    const auto cpu = ocio::Config::CreateRaw()->getProcessor(transform)->getDefaultCPUProcessor();
+    test::Random random(4);
+    for (int i = 0; i < 500; ++i) {
+        const Vector3 in(random.uniform(0, 1), random.uniform(0, 1), random.uniform(0, 1));
+        float v[3] = {float(in.x()), float(in.y()), float(in.z())};
+        cpu->applyRGB(v);
+        const Vector3 ours = cube->at(in);
+        for (int k = 0; k < 3; ++k) EXPECT_NEAR(ours(k), v[k], 3e-6);
+    }
+    EXPECT_FALSE(io::Cube::sampled(correction(), {1, Encoding::srgb, OutputSpace::srgb}));
+    EXPECT_FALSE(io::Cube::sampled(correction(), {500, Encoding::srgb, OutputSpace::srgb}));
+}
+
+TEST(CorrectionFile, ComesBackAsItWent) {
+    const TemporaryFolder folder;
+    ASSERT_TRUE(io::writeCorrection(correction(), folder / "c.json"));
+    const auto again = io::readCorrection(folder / "c.json");
+    ASSERT_TRUE(again) << again.error().message;
+    EXPECT_NEAR((again->cameraToXyzD50() - correction().cameraToXyzD50()).norm(), 0, 1e-14);
+    EXPECT_EQ(again->patches.size(), correction().patches.size());
+    EXPECT_EQ(again->summary.after.mean, correction().summary.after.mean);
+    EXPECT_EQ(again->summary.message, correction().summary.message);
+    EXPECT_EQ(again->name, correction().name);
+}
+
+TEST(CorrectionFile, RefusesWhatWouldSpoilColour) {
+    io::Json j = io::toJson(correction());
+    const auto message = [&](const char* field, const io::Json& value) {
+        io::Json copy = j;
+        copy[field] = value;
+        const auto c = io::parseCorrection(copy.dump(), "c.json");
+        EXPECT_FALSE(c) << field;
+        return c ? std::string() : c.error().message;
+    };
+    EXPECT_NE(message("matrix", {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}}).find("white"), std::string::npos);
+    EXPECT_NE(message("gains", {0, 1, 1}).find("gains"), std::string::npos);
+    EXPECT_NE(message("model", "magic").find("model"), std::string::npos);
+    EXPECT_NE(message("input_encoding", "film").find("input_encoding"), std::string::npos);
+    EXPECT_NE(message("matrix", "none").find("matrix"), std::string::npos);
+}
+
+TEST(ReadingFile, StandsAloneAndComesBack) {
+    const auto again = io::parseReading(io::prettyJson(io::toJson(reading())), "r.json");
+    ASSERT_TRUE(again) << again.error().message;
+    EXPECT_EQ(again->chart.patches.size(), 24u) << "the chart is in it";
+    for (std::size_t i = 0; i < 24; ++i) EXPECT_EQ(again->patches[i].rgb, reading().patches[i].rgb);
+    const auto c = fit(std::span(&*again, 1), {});
+    ASSERT_TRUE(c);
+    EXPECT_NEAR(c->summary.after.mean, correction().summary.after.mean, 1e-3);
+}
+
+TEST(ReadingFile, PatchesMayComeInAnyOrderButMustBeThere) {
+    io::Json j = io::toJson(reading());
+    std::reverse(j["patches"].begin(), j["patches"].end());
+    const auto turned = io::parseReading(j.dump(), "r.json");
+    ASSERT_TRUE(turned);
+    EXPECT_EQ(turned->patches[0].id, "A1");
+    j["patches"].erase(3);
+    EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("lacks patch"), std::string::npos);
+    j = io::toJson(reading());
+    j["patches"][0]["id"] = "Z9";
+    EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("Z9"), std::string::npos);
+    j = io::notFoundJson(reading(), reading().chart, "none");
+    EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("no chart was found"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace refero
