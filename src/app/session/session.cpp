@@ -112,12 +112,15 @@ void Session::startReading(int id) {
     };
     const std::string path = setup(id)->chartFrame.toStdString();
     const auto encoding = setup(id)->statedEncoding;
+    const auto corners = setup(id)->keptCorners;
+    const auto chart = setup(id)->keptChart;
     runJob(
         this,
-        [path, encoding]() -> Outcome {
+        [path, encoding, corners, chart]() -> Outcome {
             auto frame = io::readFrame(path, encoding);
             if (!frame) return {nullptr, tl::unexpected(frame.error())};
             auto shared = std::make_shared<const io::Frame>(*std::move(frame));
+            if (corners && chart) return {shared, io::readChartIn(*shared, {path, *chart, {}, corners})};
             return {shared, io::readAnyChart(*shared)};
         },
         [this, id](Outcome outcome) {
@@ -216,6 +219,10 @@ void Session::setEncoding(int id, Encoding encoding) {
     Setup after = *s;
     after.busy = true;
     after.statedEncoding = encoding;
+    if (s->reading) {  // another curve moves no corner
+        after.keptCorners = s->reading->corners;
+        after.keptChart = s->reading->chart;
+    }
     after.reading.reset();
     after.correction.reset();
     after.handover.reset();

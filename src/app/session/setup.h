@@ -32,6 +32,8 @@ struct Setup {
     std::vector<Picture> pictures;   ///< the chart frame first
     FramePointer frame;              ///< decoded; empty while it is being read or after a failure
     std::optional<Reading> reading;
+    std::optional<Quad> keptCorners;  ///< for a reading to come: where the chart is known to be
+    std::optional<Chart> keptChart;
     std::optional<Correction> correction;
     std::optional<io::Handover> handover;
     QString error;                   ///< why there is no reading

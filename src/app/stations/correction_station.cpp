@@ -23,7 +23,7 @@ namespace refero {
 namespace {
 
 struct Pair {
-    QImage before, after;
+    PictureView::Levels before, after;
     QSize full;
     QString error;
 };
@@ -39,8 +39,8 @@ Pair renderPair(const QString& path, const FramePointer& chartFrame, const Corre
         frame = std::make_shared<const io::Frame>(*std::move(read));
     }
     constexpr int kLongEdge = 2400;
-    return {displayImage(frame->image, compileBalanceOnly(correction, OutputSpace::srgb), kLongEdge),
-            displayImage(frame->image, compile(correction, OutputSpace::srgb), kLongEdge),
+    const auto levels = [&](const Rendering& r) { return PictureView::pyramid(displayImage(frame->image, r, kLongEdge)); };
+    return {levels(compileBalanceOnly(correction, OutputSpace::srgb)), levels(compile(correction, OutputSpace::srgb)),
             QSize(frame->image.width(), frame->image.height()),
             {}};
 }
@@ -208,13 +208,13 @@ void CorrectionStation::renderPicture(const Setup& setup) {
     shownKey_ = key;
     runJob(
         this, [path, frame = setup.frame, correction = *setup.correction] { return renderPair(path, frame, correction); },
-        [this, key](const Pair& pair) {
+        [this, key](Pair pair) {
             if (key != shownKey_) return;  // something newer is on its way
             if (!pair.error.isEmpty()) {
                 compare_->clearPicture();
                 return summary_->setText(pair.error);
             }
-            compare_->setPair(pair.before, pair.after, pair.full);
+            compare_->setPair(std::move(pair.before), std::move(pair.after), pair.full);
         });
 }
 

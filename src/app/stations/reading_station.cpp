@@ -167,10 +167,10 @@ void ReadingStation::showPicture(const Setup& setup) {
         [frame = setup.frame, gains] {
             Rendering r = compileUntouched(OutputSpace::srgb);
             r.matrix = r.matrix * (gains.isZero() ? roughGains(frame->image) : gains).asDiagonal();
-            return displayImage(frame->image, r, 3200);
+            return PictureView::pyramid(displayImage(frame->image, r, 3200));
         },
-        [this, frame = setup.frame, full](const QImage& image) {
-            if (shown_ == frame) frame_->setPicture(image, full);
+        [this, frame = setup.frame, full](PictureView::Levels levels) {
+            if (shown_ == frame) frame_->setPicture(std::move(levels), full);
         });
 }
 

@@ -32,9 +32,9 @@ CompareView::CompareView(QWidget* parent) : PictureView(parent) {
     setMouseTracking(true);
 }
 
-void CompareView::setPair(const QImage& before, const QImage& after, QSize fullSize) {
-    before_ = pyramid(before);
-    setPicture(after, fullSize);
+void CompareView::setPair(Levels before, Levels after, QSize fullSize) {
+    before_ = std::move(before);
+    setPicture(std::move(after), fullSize);
 }
 
 void CompareView::setTitles(const QString& before, const QString& after) {

@@ -13,7 +13,7 @@ class CompareView : public PictureView {
   public:
     explicit CompareView(QWidget* parent = nullptr);
 
-    void setPair(const QImage& before, const QImage& after, QSize fullSize);
+    void setPair(Levels before, Levels after, QSize fullSize);
     void setTitles(const QString& before, const QString& after);
     double wipe() const { return wipe_; }
     bool flicked() const { return flicked_; }
@@ -32,7 +32,7 @@ class CompareView : public PictureView {
     double edge() const;
     void setWipe(double share);
 
-    std::vector<QImage> before_;
+    Levels before_;
     QString beforeTitle_, afterTitle_;
     double wipe_ = 0.5;  // share of the view's width that shows the first picture
     bool wiping_ = false, flicked_ = false;

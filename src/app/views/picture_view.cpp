@@ -20,15 +20,15 @@ PictureView::PictureView(QWidget* parent) : QWidget(parent) {
     setAttribute(Qt::WA_OpaquePaintEvent);
 }
 
-std::vector<QImage> PictureView::pyramid(const QImage& image) {
-    std::vector<QImage> levels{image};
+PictureView::Levels PictureView::pyramid(const QImage& image) {
+    Levels levels{image};
     while (levels.back().width() > 400 && levels.back().height() > 300)
         levels.push_back(levels.back().scaled(levels.back().size() / 2, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
     return levels;
 }
 
-void PictureView::setPicture(const QImage& image, QSize fullSize) {
-    levels_ = pyramid(image);
+void PictureView::setPicture(Levels levels, QSize fullSize) {
+    levels_ = std::move(levels);
     const bool same = fullSize == full_;
     full_ = fullSize;
     if (!same || fitted_) fit();
@@ -61,7 +61,7 @@ QPointF PictureView::toFrame(const QPointF& view) const {
     return (view - origin_) / scale_;
 }
 
-void PictureView::drawLevels(QPainter& painter, const std::vector<QImage>& levels, const QRectF& target, double ratio) {
+void PictureView::drawLevels(QPainter& painter, const Levels& levels, const QRectF& target, double ratio) {
     if (levels.empty()) return;
     std::size_t k = 0;
     while (k + 1 < levels.size() && levels[k + 1].width() >= target.width() * ratio) ++k;

@@ -15,8 +15,13 @@ class PictureView : public QWidget {
   public:
     explicit PictureView(QWidget* parent = nullptr);
 
-    /// `fullSize` is the frame's; the image may be smaller. The zoom is kept where the size stays.
-    void setPicture(const QImage& image, QSize fullSize);
+    /// A picture and ever smaller copies of it, so that painting costs the same at every zoom.
+    using Levels = std::vector<QImage>;
+    /// Slow: for worker threads.
+    static Levels pyramid(const QImage& image);
+
+    /// `fullSize` is the frame's; the first level may be smaller. The zoom is kept where the size stays.
+    void setPicture(Levels levels, QSize fullSize);
     void clearPicture();
     bool hasPicture() const { return !levels_.empty(); }
 
@@ -39,16 +44,14 @@ class PictureView : public QWidget {
     virtual void paintOver(QPainter&) {}
     /// Paints the picture itself; `target` is where the whole frame lies.
     virtual void paintPicture(QPainter& painter, const QRectF& target);
-    /// A copy of fitting resolution, so that painting costs the same at every zoom.
-    static std::vector<QImage> pyramid(const QImage& image);
-    static void drawLevels(QPainter& painter, const std::vector<QImage>& levels, const QRectF& target, double ratio);
+    static void drawLevels(QPainter& painter, const Levels& levels, const QRectF& target, double ratio);
     QSize fullSize() const { return full_; }
 
   private:
     void zoomAt(const QPointF& view, double factor);
     double fittingScale() const;
 
-    std::vector<QImage> levels_;
+    Levels levels_;
     QSize full_;
     double scale_ = 1;
     QPointF origin_;  // view position of the frame's corner

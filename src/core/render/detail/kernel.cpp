@@ -6,7 +6,7 @@
 #include <hwy/highway.h>
 
 #include "core/render/detail/kernel.h"
-// After highway.h, for each target again:
+// After highway.h, for each target again. Lambdas need HWY_ATTR: they do not inherit the target's instructions.
 #include <hwy/contrib/math/math-inl.h>
 
 HWY_BEFORE_NAMESPACE();
@@ -43,7 +43,7 @@ template <class Encode>
 void pixels(const float* in, float* out, std::size_t count, const float* m, const Encode& encode) {
     const D d;
     const std::size_t lanes = hn::Lanes(d);
-    const auto row = [&](V r, V g, V b, int k) {
+    const auto row = [&](V r, V g, V b, int k) HWY_ATTR {
         return hn::MulAdd(hn::Set(d, m[k]), r, hn::MulAdd(hn::Set(d, m[k + 1]), g, hn::Mul(hn::Set(d, m[k + 2]), b)));
     };
     std::size_t i = 0;
@@ -64,15 +64,15 @@ void pixels(const float* in, float* out, std::size_t count, const float* m, cons
 
 void RenderSpan(const float* in, float* out, std::size_t count, const float* m, Encoding encoding) {
     const auto power = [&](const PowerCurve& curve) {
-        pixels(in, out, count, m, [&curve](D d, V v) { return applyPower(d, v, curve); });
+        pixels(in, out, count, m, [&curve](D d, V v) HWY_ATTR { return applyPower(d, v, curve); });
     };
     switch (encoding) {
-        case Encoding::linear: return pixels(in, out, count, m, [](D, V v) { return v; });
+        case Encoding::linear: return pixels(in, out, count, m, [](D, V v) HWY_ATTR { return v; });
         case Encoding::srgb: return power({0.0031308f, 12.92f, 1.055f, 1 / 2.4f, -0.055f});
         case Encoding::rec709: return power({0.018f, 4.5f, 1.099f, 0.45f, -0.099f});
         case Encoding::rec2020: return power({0.018053968510807f, 4.5f, 1.09929682680944f, 0.45f, -0.09929682680944f});
         case Encoding::gamma22: return power({0.0f, 0.0f, 1.0f, 1 / 2.2f, 0.0f});
-        case Encoding::acescct: return pixels(in, out, count, m, [](D d, V v) { return applyAcescct(d, v); });
+        case Encoding::acescct: return pixels(in, out, count, m, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
     }
 }
 

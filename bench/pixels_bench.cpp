@@ -1,0 +1,106 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rendering 24 megapixels through a matrix and an output encoding: ours, and OpenColorIO's CPU processor given the same
+// transform, split over the same threads in the same way; and a plain copy of the same memory.
+#include <OpenColorIO/OpenColorIO.h>
+#include <benchmark/benchmark.h>
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
+
+#include <cstring>
+#include <random>
+
+#include "core/render/render.h"
+
+namespace refero {
+namespace {
+
+namespace ocio = OCIO_NAMESPACE;
+constexpr int kWidth = 6000, kHeight = 4000;
+
+const LinearImage& frame() {
+    static const LinearImage image = [] {
+        LinearImage i(kWidth, kHeight);
+        std::mt19937 random(1);
+        for (float& v : i.values()) v = static_cast<float>(random() >> 8) / 16777216.0f;
+        return i;
+    }();
+    return image;
+}
+
+Rendering rendering() {
+    Matrix3 m;
+    m << 1.7, -0.6, -0.1, -0.3, 1.5, -0.2, 0.05, -0.45, 1.4;
+    return {m, Encoding::srgb};
+}
+
+template <class Body>
+void inStrips(const Body& body) {
+    tbb::parallel_for(tbb::blocked_range<std::size_t>(0, frame().pixels(), 1 << 15), [&](const auto& r) { body(r.begin(), r.size()); });
+}
+
+void refero24(benchmark::State& state) {
+    EncodedImage out(kWidth, kHeight);
+    const Rendering r = rendering();
+    for (auto _ : state) {
+        inStrips([&](std::size_t at, std::size_t n) { render(frame().values().subspan(3 * at, 3 * n), out.values().subspan(3 * at, 3 * n), r); });
+        benchmark::DoNotOptimize(out.values().data());
+    }
+}
+
+// The same matrix, then sRGB's curve as OpenColorIO's own monitor-curve transform, optimised by it as it likes.
+ocio::ConstCPUProcessorRcPtr processor() {
+    const Rendering r = rendering();
+    double m44[16] = {}, offset[4] = {};
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < 3; ++j) m44[4 * i + j] = r.matrix(i, j);
+    m44[15] = 1;
+    auto matrix = ocio::MatrixTransform::Create();
+    matrix->setMatrix(m44);
+    matrix->setOffset(offset);
+    auto curve = ocio::ExponentWithLinearTransform::Create();
+    const double gamma[4] = {2.4, 2.4, 2.4, 1}, shift[4] = {0.055, 0.055, 0.055, 0};
+    curve->setGamma(gamma);
+    curve->setOffset(shift);
+    curve->setDirection(ocio::TRANSFORM_DIR_INVERSE);
+    auto group = ocio::GroupTransform::Create();
+    group->appendTransform(matrix);
+    group->appendTransform(curve);
+    return ocio::Config::CreateRaw()->getProcessor(group)->getDefaultCPUProcessor();
+}
+
+void openColorIO24(benchmark::State& state) {
+    EncodedImage out(kWidth, kHeight);
+    const auto cpu = processor();
+    for (auto _ : state) {
+        inStrips([&](std::size_t at, std::size_t n) {
+            auto* in = const_cast<float*>(frame().values().data()) + 3 * at;
+            const ocio::PackedImageDesc from(in, static_cast<long>(n), 1, 3);
+            ocio::PackedImageDesc to(out.values().data() + 3 * at, static_cast<long>(n), 1, 3);
+            cpu->apply(from, to);
+        });
+        benchmark::DoNotOptimize(out.values().data());
+    }
+    // Both must do the same work for the comparison to mean anything.
+    std::vector<float> ours(3 * 1000);
+    render(frame().values().first(3000), ours, rendering());
+    float largest = 0;
+    for (std::size_t i = 0; i < ours.size(); ++i)
+        if (ours[i] > 0) largest = std::max(largest, std::abs(ours[i] - out.values()[i]));
+    state.counters["largest_difference"] = largest;
+}
+
+void plainCopy24(benchmark::State& state) {
+    EncodedImage out(kWidth, kHeight);
+    for (auto _ : state) {
+        inStrips([&](std::size_t at, std::size_t n) { std::memcpy(out.values().data() + 3 * at, frame().values().data() + 3 * at, 12 * n); });
+        benchmark::DoNotOptimize(out.values().data());
+    }
+}
+
+BENCHMARK(refero24)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(openColorIO24)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(plainCopy24)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+}  // namespace
+}  // namespace refero

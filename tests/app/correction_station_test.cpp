@@ -1,0 +1,114 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QTableView>
+
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class CorrectionInTheWindow : public WindowTest {};
+
+TEST_F(CorrectionInTheWindow, BuildsFromTheReadingWithOneButton) {
+    ASSERT_TRUE(openAndCorrect());
+    EXPECT_TRUE(find<QWidget>("correctionStation")->isVisible());
+    const Correction& c = *session().current()->correction;
+    EXPECT_EQ(c.model, Model::matrix);
+    EXPECT_LT(c.summary.after.mean, 1);
+    EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
+    auto* list = find<QTableView>("differenceList");
+    ASSERT_EQ(list->model()->rowCount(), 24);
+    double last = 1e9;
+    for (int row = 0; row < 24; ++row) {
+        const double d = list->model()->index(row, 3).data().toDouble();
+        EXPECT_LE(d, last) << "largest first";
+        last = d;
+    }
+    QAbstractItemModelTester tester(list->model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Build correction for good"));
+    session().undo().undo();
+    EXPECT_FALSE(session().current()->correction);
+    session().undo().redo();
+    EXPECT_TRUE(session().current()->correction);
+}
+
+TEST_F(CorrectionInTheWindow, AnotherModelIsBuiltAtOnce) {
+    ASSERT_TRUE(openAndCorrect());
+    auto* model = find<QComboBox>("modelChoice");
+    model->setCurrentIndex(1);
+    emit model->activated(1);
+    ASSERT_TRUE(eventually([&] { return session().current()->correction->model == Model::balance; }));
+    auto* intent = find<QComboBox>("intentChoice");
+    model->setCurrentIndex(2);
+    intent->setCurrentIndex(2);
+    emit intent->activated(2);
+    ASSERT_TRUE(eventually([&] { return session().current()->correction->intent == Intent::skin; }));
+}
+
+TEST_F(CorrectionInTheWindow, WipesAndFlicks) {
+    ASSERT_TRUE(openAndCorrect());
+    auto* view = find<CompareView>("compareView");
+    ASSERT_TRUE(eventually([&] { return view->hasPicture(); }));
+    const QPoint edge(view->width() / 2, view->height() / 3);
+    QTest::mousePress(view, Qt::LeftButton, {}, edge);
+    QTest::mouseMove(view, QPoint(view->width() / 4, edge.y()));
+    QTest::mouseRelease(view, Qt::LeftButton, {}, QPoint(view->width() / 4, edge.y()));
+    EXPECT_NEAR(view->wipe(), 0.25, 0.01);
+    QTest::keyClick(view, Qt::Key_Right);
+    EXPECT_NEAR(view->wipe(), 0.27, 0.01);
+
+    const QImage corrected = view->grab().toImage();
+    QTest::keyPress(view, Qt::Key_F);
+    EXPECT_TRUE(view->flicked());
+    const QImage before = view->grab().toImage();
+    QTest::keyRelease(view, Qt::Key_F);
+    EXPECT_FALSE(view->flicked());
+    EXPECT_NE(corrected.pixel(view->width() * 3 / 4, view->height() / 2), before.pixel(view->width() * 3 / 4, view->height() / 2));
+}
+
+TEST_F(CorrectionInTheWindow, FramesOpenedHereAreJudgedOn) {
+    ASSERT_TRUE(openAndCorrect());
+    answers.frames = {frame("subject.tif")};
+    QTest::keyClick(window.get(), Qt::Key_O, Qt::ControlModifier);
+    EXPECT_EQ(session().setups().size(), 1u);
+    ASSERT_EQ(session().current()->pictures.size(), 2u);
+    EXPECT_EQ(find<QComboBox>("pictureChoice")->count(), 2);
+}
+
+TEST_F(CorrectionInTheWindow, HandsOverWithTheProofShown) {
+    const test::TemporaryFolder folder;
+    ASSERT_TRUE(openAndCorrect());
+    answers.target = QString::fromStdString(folder / "out.icc");
+    auto* format = find<QComboBox>("formatChoice");
+    format->setCurrentIndex(1);
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->handover.has_value(); }));
+    EXPECT_TRUE(answers.suggested.contains(QStringLiteral("Heron"))) << "the name says what it is for";
+    EXPECT_TRUE(std::filesystem::exists(folder / "out.icc"));
+    const QString outcome = find<QLabel>("handoverOutcome")->text();
+    EXPECT_TRUE(outcome.contains(QStringLiteral("Little CMS"))) << outcome.toStdString();
+    EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+}
+
+TEST_F(CorrectionInTheWindow, AFailedHandoverSaysSoAndLeavesNothing) {
+    ASSERT_TRUE(openAndCorrect());
+    answers.target = QStringLiteral("/nowhere/out.icc");
+    find<QComboBox>("formatChoice")->setCurrentIndex(1);
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("/nowhere")); }));
+    EXPECT_FALSE(session().current()->handover);
+    answers.target.clear();
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    EXPECT_FALSE(session().current()->handover) << "backing out of the box does nothing";
+}
+
+TEST_F(CorrectionInTheWindow, WithoutAReadingItPointsTheWay) {
+    ASSERT_TRUE(open("text.tif"));
+    window->showStation(MainWindow::StationId::correction);
+    EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("No reading yet"));
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    EXPECT_EQ(window->station(), MainWindow::StationId::reading);
+}
+
+}  // namespace
+}  // namespace refero

@@ -1,0 +1,125 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QListView>
+#include <QMimeData>
+#include <QThreadPool>
+
+#include "app/ledger/ledger.h"
+#include "app/look/tokens.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class Window : public WindowTest {};
+
+TEST_F(Window, ChromeIsExactlyNeutralAndReadable) {
+    for (const look::Surround s : {look::Surround::dim, look::Surround::booth}) {
+        look::setSurround(s);
+        const auto& p = look::palette();
+        for (const QColor& c : {p.ground, p.panel, p.raised, p.line, p.quiet, p.text, p.loud, p.viewing}) {
+            EXPECT_EQ(c.red(), c.green());
+            EXPECT_EQ(c.green(), c.blue());
+        }
+        // WCAG 2.1, 1.4.3: at least 4.5 : 1, luminance after IEC 61966-2-1.
+        const auto luminance = [](const QColor& c) { return decode(Encoding::srgb, c.redF()); };
+        const auto contrast = [&](const QColor& a, const QColor& b) {
+            const double la = luminance(a) + 0.05, lb = luminance(b) + 0.05;
+            return std::max(la, lb) / std::min(la, lb);
+        };
+        for (const QColor& ground : {p.ground, p.panel, p.raised})
+            for (const QColor& ink : {p.text, p.loud, p.quiet}) EXPECT_GE(contrast(ground, ink), 4.5) << ink.name().toStdString() << " on " << ground.name().toStdString();
+    }
+    look::setSurround(look::Surround::dim);
+}
+
+TEST_F(Window, EveryControlHasANameForThoseWhoDoNotSee) {
+    ASSERT_TRUE(openAndCorrect());
+    for (QWidget* w : window->findChildren<QWidget*>()) {
+        const bool control = qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) || qobject_cast<QAbstractItemView*>(w) || qobject_cast<PictureView*>(w);
+        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) || w->window() != window.get()) continue;
+        if (qobject_cast<QComboBox*>(w->parentWidget()) || (w->parentWidget() && w->parentWidget()->inherits("QComboBoxPrivateContainer"))) continue;
+        if (w->inherits("QTableCornerButton") || w->inherits("QHeaderView")) continue;
+        EXPECT_FALSE(w->accessibleName().isEmpty()) << w->metaObject()->className() << " " << w->objectName().toStdString();
+    }
+}
+
+TEST_F(Window, LedgerListsSetupsAndPointsEveryStationAtTheChosenOne) {
+    ASSERT_TRUE(open("good.tif"));
+    ASSERT_TRUE(open("hot.tif"));
+    auto* list = find<QListView>("setupList");
+    ASSERT_EQ(list->model()->rowCount(), 2);
+    QAbstractItemModelTester tester(list->model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+    list->setCurrentIndex(list->model()->index(0, 0));
+    EXPECT_EQ(session().current()->light, QStringLiteral("good"));
+    EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
+    EXPECT_TRUE(list->model()->index(1, 0).data(Qt::AccessibleTextRole).toString().contains(QStringLiteral("Shoot the chart again")));
+}
+
+TEST_F(Window, SetupsAreNamedTakenOutAndBroughtBack) {
+    ASSERT_TRUE(open("good.tif"));
+    ASSERT_TRUE(open("hot.tif"));
+    auto* list = find<QListView>("setupList");
+    answers.names = std::pair(QStringLiteral("Kiln room"), QStringLiteral("Incandescent"));
+    QTest::keyClick(list, Qt::Key_F2);
+    EXPECT_EQ(session().current()->place, QStringLiteral("Kiln room"));
+    QTest::keyClick(list, Qt::Key_Delete);
+    EXPECT_EQ(session().setups().size(), 1u);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Take out Incandescent"));
+    session().undo().undo();
+    ASSERT_EQ(session().setups().size(), 2u);
+    EXPECT_EQ(session().setups()[1].light, QStringLiteral("Incandescent"));
+    EXPECT_TRUE(session().setups()[1].reading) << "with its reading";
+    while (session().undo().canUndo()) session().undo().undo();
+    EXPECT_TRUE(session().setups().empty());
+    EXPECT_TRUE(find<QWidget>("emptyState")->isVisible());
+    while (session().undo().canRedo()) session().undo().redo();
+    EXPECT_EQ(session().setups().size(), 1u);
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); })) << "a frame opened again is read again";
+}
+
+TEST_F(Window, FramesAreDroppedAnywhere) {
+    QMimeData mime;
+    mime.setUrls({QUrl::fromLocalFile(frame("good.tif")), QUrl::fromLocalFile(frame("hot.tif"))});
+    QDragEnterEvent enter({200, 200}, Qt::CopyAction, &mime, Qt::LeftButton, {});
+    QApplication::sendEvent(window.get(), &enter);
+    EXPECT_TRUE(enter.isAccepted());
+    QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &mime, Qt::LeftButton, {});
+    QApplication::sendEvent(window.get(), &drop);
+    EXPECT_EQ(session().setups().size(), 2u);
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading && session().setups()[1].reading; }));
+}
+
+TEST_F(Window, StationsAreReachedByKeyAndViewingHidesTheRest) {
+    ASSERT_TRUE(openAndCorrect());
+    QTest::keyClick(window.get(), Qt::Key_3, Qt::ControlModifier);
+    EXPECT_TRUE(find<QWidget>("readingStation")->isVisible());
+    QTest::keyClick(window.get(), Qt::Key_4, Qt::ControlModifier);
+    EXPECT_TRUE(find<QWidget>("correctionStation")->isVisible());
+    window->setViewingOnly(true);
+    EXPECT_FALSE(find<QWidget>("ledger")->isVisible());
+    EXPECT_TRUE(find<QWidget>("compareView")->isVisible());
+    window->setViewingOnly(false);
+    EXPECT_TRUE(find<QWidget>("ledger")->isVisible());
+}
+
+TEST_F(Window, SurvivesBeingClosedInTheMiddleOfWork) {
+    window->openFrames({frame("good.tif"), frame("hot.tif")});
+    window.reset();
+    EXPECT_TRUE(QThreadPool::globalInstance()->waitForDone(20000)) << "the jobs end by themselves";
+    QTest::qWait(50);  // their results arrive where nobody is any more
+    SetUp();
+    EXPECT_TRUE(open("good.tif"));
+}
+
+TEST_F(Window, FitsAt1280By800AndWithLargerText) {
+    ASSERT_TRUE(openAndCorrect());
+    window->resize(1280, 800);
+    QTest::qWait(20);
+    EXPECT_LE(window->minimumSizeHint().width(), 1280);
+    EXPECT_LE(window->minimumSizeHint().height(), 800);
+    EXPECT_GE(find<QWidget>("compareView")->height(), 240) << "the picture is the main thing";
+}
+
+}  // namespace
+}  // namespace refero
