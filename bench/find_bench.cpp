@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Finding the chart in a decoded 24-megapixel frame, over the demo's sets; beside it, what merely reading every pixel of
-// the same frame once costs.
+// Finding the chart in a decoded 24-megapixel frame, over the demo's sets; beside it, what merely reading
+// every pixel of the same frame once costs.
 #include <benchmark/benchmark.h>
 
 #include <cstdlib>
@@ -22,8 +22,9 @@ struct Scene {
 const Scene& scene(std::size_t k) {
     static std::vector<Scene> scenes = [] {
         std::vector<Scene> all;
-        for (const auto& [set, chart, coverage] : {std::tuple{sim::Set::tiles, "fen-24", 0.10}, std::tuple{sim::Set::shelf, "fen-48", 0.15},
-                                                   std::tuple{sim::Set::clutter, "fen-24", 0.04}, std::tuple{sim::Set::kiln, "fen-24", 0.10}}) {
+        for (const auto& [set, chart, coverage] :
+             {std::tuple{sim::Set::tiles, "fen-24", 0.10}, std::tuple{sim::Set::shelf, "fen-48", 0.15},
+              std::tuple{sim::Set::clutter, "fen-24", 0.04}, std::tuple{sim::Set::kiln, "fen-24", 0.10}}) {
             sim::Shot s;
             s.file = "x.tif";
             s.width = 6000;

@@ -1,7 +1,8 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// From the start of the program to the first picture on the screen, and the longest time for which the window did not
-// answer while 24-megapixel frames were opened, corrected and compared. As a peer: an empty Qt window in the same run.
+// From the start of the program to the first picture on the screen, and the longest time for which the window
+// did not answer while 24-megapixel frames were opened, corrected and compared. As a peer: an empty Qt window
+// in the same run.
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QTimer>
@@ -37,7 +38,8 @@ double untilShown(const Make& make) {
 }  // namespace
 
 int main(int argc, char** argv) {
-    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
     QElapsedTimer sinceStart;
     sinceStart.start();
     QApplication app(argc, argv);
@@ -47,8 +49,10 @@ int main(int argc, char** argv) {
     window->show();
     QApplication::processEvents();
     window->grab();
-    std::printf("start to first picture of the window: %lld ms\n", static_cast<long long>(sinceStart.elapsed()));
-    std::printf("an empty Qt window, for comparison:   %.0f ms\n", untilShown([] { return std::make_unique<QWidget>(); }));
+    std::printf("start to first picture of the window: %lld ms\n",
+                static_cast<long long>(sinceStart.elapsed()));
+    std::printf("an empty Qt window, for comparison:   %.0f ms\n",
+                untilShown([] { return std::make_unique<QWidget>(); }));
 
     sim::Shot shot;
     shot.file = "bench.tif";
@@ -57,7 +61,8 @@ int main(int argc, char** argv) {
     shot.set = sim::Set::tiles;
     shot.chart = "fen-24";
     const std::string folder = argc > 1 ? argv[1] : ".";
-    if (auto ok = sim::shootToFile(shot, folder); !ok) return std::fprintf(stderr, "%s\n", ok.error().message.c_str()), 1;
+    if (auto ok = sim::shootToFile(shot, folder); !ok)
+        return std::fprintf(stderr, "%s\n", ok.error().message.c_str()), 1;
 
     // A timer of 1 ms notes how late it comes: that is how long the window did not answer.
     QElapsedTimer beat;
@@ -65,7 +70,9 @@ int main(int argc, char** argv) {
     double longest = 0;
     QTimer pulse;
     pulse.setTimerType(Qt::PreciseTimer);
-    QObject::connect(&pulse, &QTimer::timeout, [&] { longest = std::max(longest, static_cast<double>(beat.nsecsElapsed()) / 1e6), beat.restart(); });
+    QObject::connect(&pulse, &QTimer::timeout, [&] {
+        longest = std::max(longest, static_cast<double>(beat.nsecsElapsed()) / 1e6), beat.restart();
+    });
     pulse.start(1);
     const auto phase = [&](const char* name, const auto& done) {
         longest = 0;
@@ -78,7 +85,8 @@ int main(int argc, char** argv) {
     };
     Session& session = window->session();
     window->openFrames({QString::fromStdString(folder + "/bench.tif")});
-    phase("opening and reading 24 megapixels:", [&] { return session.current() && session.current()->reading.has_value(); });
+    phase("opening and reading 24 megapixels:",
+          [&] { return session.current() && session.current()->reading.has_value(); });
     session.correct(session.currentId(), {});
     window->showStation(MainWindow::StationId::correction);
     phase("correcting and comparing:", [&] { return session.current()->correction.has_value(); });

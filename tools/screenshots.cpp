@@ -5,6 +5,7 @@
 #include <QComboBox>
 #include <QElapsedTimer>
 #include <QTableView>
+#include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 #include <functional>
@@ -92,10 +93,11 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("correction");
 
     io::ExportOptions options;
-    session.handOver(session.setups()[2].id, folder + QStringLiteral("/.handover.cube"), options);
+    const QTemporaryDir away;
+    session.handOver(session.setups()[2].id, away.filePath(QStringLiteral("Bittern Incandescent.cube")),
+                     options);
     session.select(session.setups()[2].id);
     if (!waitFor([&] { return session.setups()[2].handover.has_value(); }, 60)) return 1;
-    QFile::remove(folder + QStringLiteral("/.handover.cube"));
     QTest::qWait(1200);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");

@@ -37,7 +37,10 @@ QString Demo::folder() {
     const QByteArray text(sceneText().data(), static_cast<qsizetype>(sceneText().size()));
     const QByteArray version = QCryptographicHash::hash(text, QCryptographicHash::Sha1).toHex().left(8);
     const QString own = qEnvironmentVariable("REFERO_DEMO_FOLDER");
-    const QString base = own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation) + QStringLiteral("/refero") : own;
+    const QString base = own.isEmpty()
+                             ? QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation) +
+                                   QStringLiteral("/refero")
+                             : own;
     return base + QStringLiteral("/demo-") + QString::fromLatin1(version);
 }
 

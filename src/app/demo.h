@@ -10,8 +10,8 @@ namespace refero {
 
 class Session;
 
-/// Harrow Fen Pottery's day. The frames are shot by the virtual camera into a folder (once; later starts find them) and
-/// appear in the session as they come.
+/// Harrow Fen Pottery's day. The frames are shot by the virtual camera into a folder (once; later starts find
+/// them) and appear in the session as they come.
 class Demo : public QObject {
     Q_OBJECT
   public:

@@ -14,15 +14,18 @@
 namespace refero {
 
 QStringList Dialogs::openFrames(QWidget* parent) {
-    return QFileDialog::getOpenFileNames(parent, QStringLiteral("Open chart frames"), {},
-                                         QStringLiteral("Pictures (*.tif *.tiff *.png *.jpg *.jpeg *.exr *.dpx);;All files (*)"));
+    return QFileDialog::getOpenFileNames(
+        parent, QStringLiteral("Open chart frames"), {},
+        QStringLiteral("Pictures (*.tif *.tiff *.png *.jpg *.jpeg *.exr *.dpx);;All files (*)"));
 }
 
-QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& suggestion, const QString& filter) {
+QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& suggestion,
+                          const QString& filter) {
     return QFileDialog::getSaveFileName(parent, title, suggestion, filter);
 }
 
-std::optional<std::pair<QString, QString>> Dialogs::nameSetup(QWidget* parent, const QString& place, const QString& light) {
+std::optional<std::pair<QString, QString>> Dialogs::nameSetup(QWidget* parent, const QString& place,
+                                                              const QString& light) {
     QDialog dialog(parent);
     dialog.setWindowTitle(QStringLiteral("Name this setup"));
     auto* form = new QFormLayout(&dialog);

@@ -16,9 +16,11 @@ class Dialogs {
   public:
     virtual ~Dialogs() = default;
     virtual QStringList openFrames(QWidget* parent);
-    virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggestion, const QString& filter);
+    virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggestion,
+                             const QString& filter);
     /// Place and light of a setup; nothing where the person backs out.
-    virtual std::optional<std::pair<QString, QString>> nameSetup(QWidget* parent, const QString& place, const QString& light);
+    virtual std::optional<std::pair<QString, QString>> nameSetup(QWidget* parent, const QString& place,
+                                                                 const QString& light);
 };
 
 }  // namespace refero

@@ -19,13 +19,16 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
     outer->addLayout(column, 3);
     outer->addStretch(1);
     column->addStretch(2);
-    column->addWidget(new look::Label(QStringLiteral("Drop a photograph of your chart here"), look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
-    column->addWidget(new look::Label(QStringLiteral("Refero finds the chart, measures its patches, judges the shot and builds the "
-                                                     "correction for everything taken with this body, lens and light."),
-                                      look::Size::title));
-    column->addWidget(new look::Label(QStringLiteral("It knows the Fen 24 and the Fen 48. Linear TIFF and EXR serve best; JPEG, PNG "
-                                                     "and DPX are read as their files say, or as you state."),
-                                      look::Size::body, look::Label::Tone::quiet));
+    column->addWidget(new look::Label(QStringLiteral("Drop a photograph of your chart here"),
+                                      look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(new look::Label(
+        QStringLiteral("Refero finds the chart, measures its patches, judges the shot and builds the "
+                       "correction for everything taken with this body, lens and light."),
+        look::Size::title));
+    column->addWidget(new look::Label(
+        QStringLiteral("It knows the Fen 24 and the Fen 48. Linear TIFF and EXR serve best; JPEG, PNG "
+                       "and DPX are read as their files say, or as you state."),
+        look::Size::body, look::Label::Tone::quiet));
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     auto* open = new look::Button(look::Button::Kind::primary, QStringLiteral("Open a frame"), this);

@@ -12,12 +12,14 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName(QStringLiteral("Refero"));
     QApplication::setApplicationVersion(QLatin1String(refero::kVersion));
     QCommandLineParser parser;
-    parser.setApplicationDescription(QStringLiteral("Measures colour reference charts and builds verified colour corrections."));
+    parser.setApplicationDescription(
+        QStringLiteral("Measures colour reference charts and builds verified colour corrections."));
     parser.addHelpOption();
     parser.addVersionOption();
     const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open with the demo shoot."));
     parser.addOption(demo);
-    parser.addPositionalArgument(QStringLiteral("frames"), QStringLiteral("Chart frames to open."), QStringLiteral("[frames...]"));
+    parser.addPositionalArgument(QStringLiteral("frames"), QStringLiteral("Chart frames to open."),
+                                 QStringLiteral("[frames...]"));
     parser.process(app);
 
     refero::look::dress();

@@ -19,7 +19,8 @@
 
 namespace refero {
 
-MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent) : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
+MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
+    : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Refero"));
     resize(1280, 800);
@@ -38,7 +39,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent) : QMainWindow(parent),
     empty_ = new EmptyState(pages_);
     reading_ = new ReadingStation(session_, pages_);
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
-    for (QWidget* page : {static_cast<QWidget*>(empty_), static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_)})
+    for (QWidget* page :
+         {static_cast<QWidget*>(empty_), static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
     row->addLayout(column, 1);
@@ -53,10 +55,14 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent) : QMainWindow(parent),
     connect(bar_, &TopBar::openWanted, this, &MainWindow::chooseFrames);
     connect(bar_, &TopBar::surroundWanted, this, &MainWindow::toggleSurround);
     connect(bar_, &TopBar::viewingWanted, this, [this] { setViewingOnly(!viewingOnly_); });
-    connect(reading_, &ReadingStation::correctionWanted, this, [this] { showStation(StationId::correction); });
-    connect(correction_, &CorrectionStation::readingWanted, this, [this] { showStation(StationId::reading); });
+    connect(reading_, &ReadingStation::correctionWanted, this,
+            [this] { showStation(StationId::correction); });
+    connect(correction_, &CorrectionStation::readingWanted, this,
+            [this] { showStation(StationId::reading); });
     connect(&demo_, &Demo::progress, this, [this](int done, int all) {
-        bar_->setProgress(done < all ? QStringLiteral("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all) : QString());
+        bar_->setProgress(done < all
+                              ? QStringLiteral("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all)
+                              : QString());
     });
     connect(&demo_, &Demo::failed, this, [this](const QString& message) {
         bar_->setProgress({});
@@ -66,7 +72,8 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent) : QMainWindow(parent),
 }
 
 void MainWindow::buildActions() {
-    const auto add = [this](const char* object, const QString& text, const QList<QKeySequence>& keys, auto slot) {
+    const auto add = [this](const char* object, const QString& text, const QList<QKeySequence>& keys,
+                            auto slot) {
         auto* action = new QAction(text, this);
         action->setObjectName(QLatin1String(object));
         action->setShortcuts(keys);
@@ -75,19 +82,25 @@ void MainWindow::buildActions() {
     };
     add("openAction", QStringLiteral("Open frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
     add("undoAction", QStringLiteral("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
-    add("redoAction", QStringLiteral("Redo"), {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
+    add("redoAction", QStringLiteral("Redo"),
+        {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
         [this] { session_.undo().redo(); });
     // The stations keep their numbers in the order of the work, of which these are the third and fourth.
-    add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))}, [this] { showStation(StationId::reading); });
-    add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))}, [this] { showStation(StationId::correction); });
-    add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))}, [this] { toggleSurround(); });
-    add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)}, [this] { setViewingOnly(!viewingOnly_); });
-    add("leaveViewingAction", QStringLiteral("Leave picture only"), {QKeySequence(QStringLiteral("Ctrl+W"))}, [this] { setViewingOnly(false); });
+    add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))},
+        [this] { showStation(StationId::reading); });
+    add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
+        [this] { showStation(StationId::correction); });
+    add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
+        [this] { toggleSurround(); });
+    add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)},
+        [this] { setViewingOnly(!viewingOnly_); });
+    add("leaveViewingAction", QStringLiteral("Leave picture only"), {QKeySequence(QStringLiteral("Ctrl+W"))},
+        [this] { setViewingOnly(false); });
 }
 
 void MainWindow::showRightPage() {
     const bool any = !session_.setups().empty();
-    pages_->setCurrentWidget(!any ? static_cast<QWidget*>(empty_)
+    pages_->setCurrentWidget(!any                             ? static_cast<QWidget*>(empty_)
                              : station_ == StationId::reading ? static_cast<QWidget*>(reading_)
                                                               : static_cast<QWidget*>(correction_));
     bar_->setStation(any ? static_cast<int>(station_) : -1);
@@ -135,7 +148,8 @@ void MainWindow::startDemo() {
 void MainWindow::nameSetup(int id) {
     const Setup* s = session_.setup(id);
     if (!s) return;
-    if (const auto named = dialogs_.nameSetup(this, s->place, s->light)) session_.rename(id, named->first, named->second);
+    if (const auto named = dialogs_.nameSetup(this, s->place, s->light))
+        session_.rename(id, named->first, named->second);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -50,7 +50,8 @@ TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo)
         auto* tab = new StationTab(QLatin1String(name), this);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
         tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(3 + tabs_.size()));
-        connect(tab, &QAbstractButton::clicked, this, [this, i = static_cast<int>(tabs_.size())] { emit stationWanted(i); });
+        connect(tab, &QAbstractButton::clicked, this,
+                [this, i = static_cast<int>(tabs_.size())] { emit stationWanted(i); });
         row->addWidget(tab);
         tabs_ << tab;
     }
@@ -61,7 +62,8 @@ TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo)
     row->addWidget(progress_);
     row->addSpacing(12);
 
-    connect(addIcon("folder-open", "openButton", QStringLiteral("Open frames (Ctrl+O)")), &QAbstractButton::clicked, this, &TopBar::openWanted);
+    connect(addIcon("folder-open", "openButton", QStringLiteral("Open frames (Ctrl+O)")),
+            &QAbstractButton::clicked, this, &TopBar::openWanted);
     auto* undoButton = addIcon("undo-2", "undoButton", QStringLiteral("Undo (Ctrl+Z)"));
     auto* redoButton = addIcon("redo-2", "redoButton", QStringLiteral("Redo (Ctrl+Shift+Z)"));
     steps_ = addIcon("history", "stepsButton", QStringLiteral("All steps, by name"));
@@ -72,13 +74,18 @@ TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo)
         undoButton->setEnabled(undo_.canUndo());
         redoButton->setEnabled(undo_.canRedo());
         steps_->setEnabled(undo_.count() > 0);
-        undoButton->setToolTip(undo_.canUndo() ? QStringLiteral("Undo: %1 (Ctrl+Z)").arg(undo_.undoText()) : QStringLiteral("Nothing to undo"));
-        redoButton->setToolTip(undo_.canRedo() ? QStringLiteral("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText()) : QStringLiteral("Nothing to redo"));
+        undoButton->setToolTip(undo_.canUndo() ? QStringLiteral("Undo: %1 (Ctrl+Z)").arg(undo_.undoText())
+                                               : QStringLiteral("Nothing to undo"));
+        redoButton->setToolTip(undo_.canRedo()
+                                   ? QStringLiteral("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText())
+                                   : QStringLiteral("Nothing to redo"));
     };
     connect(&undo, &QUndoStack::indexChanged, this, follow);
     follow();
-    connect(addIcon("sun-dim", "surroundButton", QStringLiteral("Dim or booth surround (Ctrl+B)")), &QAbstractButton::clicked, this, &TopBar::surroundWanted);
-    connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")), &QAbstractButton::clicked, this, &TopBar::viewingWanted);
+    connect(addIcon("sun-dim", "surroundButton", QStringLiteral("Dim or booth surround (Ctrl+B)")),
+            &QAbstractButton::clicked, this, &TopBar::surroundWanted);
+    connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")),
+            &QAbstractButton::clicked, this, &TopBar::viewingWanted);
 }
 
 look::Button* TopBar::addIcon(const char* icon, const char* object, const QString& hint) {

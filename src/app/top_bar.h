@@ -12,7 +12,8 @@ class Button;
 class Label;
 }  // namespace look
 
-/// Station names, and the few things that belong to no station: open, undo, redo, steps, surround, picture only.
+/// Station names, and the few things that belong to no station: open, undo, redo, steps, surround, picture
+/// only.
 class TopBar : public QWidget {
     Q_OBJECT
   public:

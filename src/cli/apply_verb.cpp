@@ -24,7 +24,8 @@ class Apply : public Verb {
             ->capture_default_str();
         verb->add_option("--encoding", encoding_,
                          "The frames' encoding; else what each says of itself, or the correction's");
-        verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")->required();
+        verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")
+            ->required();
         verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
             ->check(CLI::IsMember({"exr", "tif", "png", "jpg"}));
         return verb;
@@ -66,10 +67,12 @@ class Apply : public Verb {
         for (const std::string& frame : frames_) {
             const fs::path target = fs::path(out_) / (fs::path(frame).stem().string() + ending);
             if (!used.insert(target).second)
-                return failure("Two frames would both be written as " + target.string() + "; use two folders.");
+                return failure("Two frames would both be written as " + target.string() +
+                               "; use two folders.");
             std::error_code same;
             if (fs::equivalent(target, frame, same))
-                return failure("Rendering " + frame + " into its own folder would replace it; use another folder.");
+                return failure("Rendering " + frame +
+                               " into its own folder would replace it; use another folder.");
             out.push_back(target);
         }
         return out;

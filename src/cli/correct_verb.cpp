@@ -22,7 +22,8 @@ class Correct : public Verb {
         verb->add_option("--intent", intent_, "colorimetric, neutrals or skin")
             ->check(CLI::IsMember({"colorimetric", "neutrals", "skin"}))
             ->capture_default_str();
-        verb->add_option("--reference-light", light_, "Light under which the patches' reference colours are taken")
+        verb->add_option("--reference-light", light_,
+                         "Light under which the patches' reference colours are taken")
             ->capture_default_str();
         verb->add_option("--out", out_, "Write the correction here (- for standard output)")->required();
         return verb;
@@ -57,9 +58,9 @@ class Correct : public Verb {
         };
         print("%-6s %10s %10s %10s\n", "patch", "before", "after", "left out");
         for (const PatchResult& p : c.patches)
-            print("%-6s %10.2f %10.2f %10.2f%s\n", p.id.c_str(), p.differenceBefore, p.differenceAfter, p.leftOut,
-                  p.used ? "" : "  clipped, not used");
-        const auto row = [&](const char* name, double Spread::* figure) {
+            print("%-6s %10.2f %10.2f %10.2f%s\n", p.id.c_str(), p.differenceBefore, p.differenceAfter,
+                  p.leftOut, p.used ? "" : "  clipped, not used");
+        const auto row = [&](const char* name, double Spread::*figure) {
             print("%-6s %10.2f %10.2f %10.2f\n", name, c.summary.before.*figure, c.summary.after.*figure,
                   c.summary.crossValidated.*figure);
         };

@@ -17,13 +17,18 @@ namespace {
 class Export : public Verb {
   public:
     CLI::App* declare(CLI::App& app) override {
-        auto* verb = app.add_subcommand("export", "Write a correction for another program, read back before it counts.");
+        auto* verb = app.add_subcommand(
+            "export", "Write a correction for another program, read back before it counts.");
         verb->add_option("correction", correction_, "Correction file")->required();
-        verb->add_option("--format", format_, "cube, icc or json")->required()->check(CLI::IsMember({"cube", "icc", "json"}));
-        verb->add_option("--size", size_, "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
+        verb->add_option("--format", format_, "cube, icc or json")
+            ->required()
+            ->check(CLI::IsMember({"cube", "icc", "json"}));
+        verb->add_option("--size", size_,
+                         "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
             ->check(CLI::Range(2, 129));
-        verb->add_option("--encoding", encoding_, "What the file will be fed; else the frame's own, or srgb for a LUT "
-                                                  "of linear frames");
+        verb->add_option("--encoding", encoding_,
+                         "What the file will be fed; else the frame's own, or srgb for a LUT "
+                         "of linear frames");
         verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
         verb->add_option("--out", out_, "The file (- for standard output)")->required();
         return verb;
@@ -74,10 +79,11 @@ class Export : public Verb {
         }
         char text[200];
         if (h.size > 0) out << h.size << " points a side, ";
-        std::snprintf(text, sizeof text,
-                      "to be fed %s; read back by %s on %zu colours: largest difference %.3f, mean %.3f CIEDE2000.\n",
-                      std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
-                      h.proof.mean);
+        std::snprintf(
+            text, sizeof text,
+            "to be fed %s; read back by %s on %zu colours: largest difference %.3f, mean %.3f CIEDE2000.\n",
+            std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
+            h.proof.mean);
         out << text;
     }
 

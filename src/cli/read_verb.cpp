@@ -20,8 +20,9 @@ Result<Quad> cornersFrom(const std::string& text) {
     Quad q;
     for (Point& p : q)
         if (!(in >> p.x() >> p.y()))
-            return failure("--corners needs four points as \"x,y x,y x,y x,y\": top left, top right, bottom right, "
-                           "bottom left.");
+            return failure(
+                "--corners needs four points as \"x,y x,y x,y x,y\": top left, top right, bottom right, "
+                "bottom left.");
     std::string rest;
     if (in >> rest) return failure("--corners has more than four points.");
     return q;
@@ -30,12 +31,15 @@ Result<Quad> cornersFrom(const std::string& text) {
 class Read : public Verb {
   public:
     CLI::App* declare(CLI::App& app) override {
-        auto* verb = app.add_subcommand("read", "Find the chart in a frame, measure its patches and judge the shot.");
+        auto* verb =
+            app.add_subcommand("read", "Find the chart in a frame, measure its patches and judge the shot.");
         verb->add_option("frame", frame_, "Picture with the chart in it")->required();
         verb->add_option("--chart", chart_, "Chart file, or fen-24 or fen-48")->required();
-        verb->add_option("--encoding", encoding_,
-                         "linear, srgb, rec709, rec2020, gamma22 or acescct; else what the file says of itself");
-        verb->add_option("--corners", corners_, "The outline's corners, \"x,y x,y x,y x,y\", instead of looking for them");
+        verb->add_option(
+            "--encoding", encoding_,
+            "linear, srgb, rec709, rec2020, gamma22 or acescct; else what the file says of itself");
+        verb->add_option("--corners", corners_,
+                         "The outline's corners, \"x,y x,y x,y x,y\", instead of looking for them");
         verb->add_option("--json", json_, "Write the reading here (- for standard output)");
         return verb;
     }
@@ -59,13 +63,15 @@ class Read : public Verb {
         const auto reading = io::readChartIn(*frame, request);
         if (!reading) return notFound(io::aboutFrame(*frame), *chart, reading.error().message, s);
         if (!json_.empty())
-            if (auto ok = deliver(json_, io::prettyJson(io::toJson(*reading)), s); !ok) return tl::unexpected(ok.error());
+            if (auto ok = deliver(json_, io::prettyJson(io::toJson(*reading)), s); !ok)
+                return tl::unexpected(ok.error());
         if (json_ != "-") report(*reading, s.out);
         return Outcome::done;
     }
 
   private:
-    Result<Outcome> notFound(const Reading& about, const Chart& chart, const std::string& reason, Streams& s) {
+    Result<Outcome> notFound(const Reading& about, const Chart& chart, const std::string& reason,
+                             Streams& s) {
         if (!json_.empty())
             if (auto ok = deliver(json_, io::prettyJson(io::notFoundJson(about, chart, reason)), s); !ok)
                 return tl::unexpected(ok.error());

@@ -22,7 +22,8 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
 }
 
 int run(const std::vector<std::string>& arguments, Streams& streams) {
-    CLI::App app{"Refero measures colour reference charts and builds verified colour corrections.", "refero-cli"};
+    CLI::App app{"Refero measures colour reference charts and builds verified colour corrections.",
+                 "refero-cli"};
     app.set_version_flag("--version", std::string("refero-cli ") + kVersion);
     app.require_subcommand(1);
     const auto verbs = allVerbs();

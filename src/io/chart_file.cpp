@@ -55,7 +55,8 @@ Patch patchFrom(const Node& node) {
     p.labD50 = labFrom(node.at("lab_d50"));
     if (node.has("reflectance")) {
         const Node r = node.at("reflectance");
-        p.reflectance = Reflectance{r.at("start_nm").number(), r.at("step_nm").number(), r.at("values").numbers()};
+        p.reflectance =
+            Reflectance{r.at("start_nm").number(), r.at("step_nm").number(), r.at("values").numbers()};
     }
     return p;
 }
@@ -94,8 +95,13 @@ Json toJson(const Chart& c) {
         }
         patches.push_back(std::move(j));
     }
-    return {{"format", "refero-chart"}, {"version", 1}, {"id", c.id}, {"name", c.name}, {"source", c.source},
-            {"outline_mm", pointJson(c.outlineMm)}, {"surround_lab_d50", labJson(c.surroundLabD50)},
+    return {{"format", "refero-chart"},
+            {"version", 1},
+            {"id", c.id},
+            {"name", c.name},
+            {"source", c.source},
+            {"outline_mm", pointJson(c.outlineMm)},
+            {"surround_lab_d50", labJson(c.surroundLabD50)},
             {"patches", std::move(patches)}};
 }
 
@@ -135,8 +141,8 @@ Result<Chart> chartByNameOrPath(const std::string& nameOrPath) {
     if (!std::filesystem::exists(nameOrPath)) {
         std::string known;
         for (const Chart& c : shippedCharts()) known += (known.empty() ? "" : ", ") + c.id;
-        return failure("There is no chart file " + nameOrPath + ", and no chart of that name ships with Refero (" +
-                       known + ").");
+        return failure("There is no chart file " + nameOrPath +
+                       ", and no chart of that name ships with Refero (" + known + ").");
     }
     return readChart(nameOrPath);
 }

@@ -34,7 +34,8 @@ Json spreadJson(const Spread& s) {
 }
 
 Spread spreadFrom(const Node& n) {
-    return {n.at("mean").number(), n.at("median").number(), n.at("percentile_95").number(), n.at("max").number()};
+    return {n.at("mean").number(), n.at("median").number(), n.at("percentile_95").number(),
+            n.at("max").number()};
 }
 
 PatchResult patchFrom(const Node& n) {
@@ -98,23 +99,40 @@ Correction correctionFrom(const Node& root) {
 }  // namespace
 
 Json toJson(const Correction& c) {
-    Json j{{"format", "refero-correction"}, {"version", 1}, {"name", c.name}, {"chart", c.chartId},
-           {"chart_name", c.chartName}, {"body", c.body}, {"lens", c.lens}, {"description", c.description},
-           {"taken", c.taken}, {"readings", c.readings}, {"input_encoding", name(c.inputEncoding)},
-           {"model", name(c.model)}, {"intent", name(c.intent)}, {"reference_light", c.referenceLight},
-           {"gains", vector(c.gains)}, {"level", c.level}};
+    Json j{{"format", "refero-correction"},
+           {"version", 1},
+           {"name", c.name},
+           {"chart", c.chartId},
+           {"chart_name", c.chartName},
+           {"body", c.body},
+           {"lens", c.lens},
+           {"description", c.description},
+           {"taken", c.taken},
+           {"readings", c.readings},
+           {"input_encoding", name(c.inputEncoding)},
+           {"model", name(c.model)},
+           {"intent", name(c.intent)},
+           {"reference_light", c.referenceLight},
+           {"gains", vector(c.gains)},
+           {"level", c.level}};
     j["matrix"] = Json::array();
     for (int i = 0; i < 3; ++i) j["matrix"].push_back(vector(c.matrix.row(i).transpose()));
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
                     {"ciede2000_after", spreadJson(c.summary.after)},
                     {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
-                    {"used", c.summary.used}, {"message", c.summary.message}};
+                    {"used", c.summary.used},
+                    {"message", c.summary.message}};
     j["patches"] = Json::array();
     for (const PatchResult& p : c.patches)
-        j["patches"].push_back({{"id", p.id}, {"used", p.used}, {"rgb", vector(p.rgb)},
-                                {"reference_lab_d50", lab(p.reference)}, {"before_lab_d50", lab(p.before)},
-                                {"after_lab_d50", lab(p.after)}, {"ciede2000_before", p.differenceBefore},
-                                {"ciede2000_after", p.differenceAfter}, {"ciede2000_left_out", p.leftOut}});
+        j["patches"].push_back({{"id", p.id},
+                                {"used", p.used},
+                                {"rgb", vector(p.rgb)},
+                                {"reference_lab_d50", lab(p.reference)},
+                                {"before_lab_d50", lab(p.before)},
+                                {"after_lab_d50", lab(p.after)},
+                                {"ciede2000_before", p.differenceBefore},
+                                {"ciede2000_after", p.differenceAfter},
+                                {"ciede2000_left_out", p.leftOut}});
     return j;
 }
 
@@ -129,7 +147,8 @@ Result<Correction> parseCorrection(std::string_view text, const std::string& ori
 }
 
 Result<Correction> readCorrection(const std::filesystem::path& path) {
-    return readFile(path).and_then([&](const std::string& text) { return parseCorrection(text, path.string()); });
+    return readFile(path).and_then(
+        [&](const std::string& text) { return parseCorrection(text, path.string()); });
 }
 
 }  // namespace refero::io

@@ -23,7 +23,8 @@ std::string oneLine(std::string text) {
 }  // namespace
 
 Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
-    if (o.size < 2 || o.size > 129) return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
+    if (o.size < 2 || o.size > 129)
+        return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
     const int n = o.size;
     const Rendering rendering = compile(c, o.space);
     std::vector<double> linear(static_cast<std::size_t>(n));
@@ -71,15 +72,18 @@ std::string Cube::text(const Correction& c) const {
         char line[96];
         const auto plane = static_cast<std::size_t>(n * n);
         for (std::size_t i = plane * b; i < plane * (b + 1); ++i)
-            out.append(line, static_cast<std::size_t>(std::snprintf(line, sizeof line, "%.6f %.6f %.6f\n",
-                                                                    double(grid_[i].x()), double(grid_[i].y()),
-                                                                    double(grid_[i].z()))));
+            out.append(line, static_cast<std::size_t>(
+                                 std::snprintf(line, sizeof line, "%.6f %.6f %.6f\n", double(grid_[i].x()),
+                                               double(grid_[i].y()), double(grid_[i].z()))));
     });
-    std::string all = "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n";
-    all += "# Feed it camera RGB as recorded, no white balance, encoded as " + std::string(name(options_.encoding)) +
-           "; nominal exposure, no offset.\n";
-    all += "# It gives " + std::string(info(options_.space).label) + " (" + std::string(info(options_.space).name) + ").\n";
-    all += "TITLE \"" + oneLine(c.name) + "\"\nLUT_3D_SIZE " + std::to_string(n) + "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
+    std::string all =
+        "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n";
+    all += "# Feed it camera RGB as recorded, no white balance, encoded as " +
+           std::string(name(options_.encoding)) + "; nominal exposure, no offset.\n";
+    all += "# It gives " + std::string(info(options_.space).label) + " (" +
+           std::string(info(options_.space).name) + ").\n";
+    all += "TITLE \"" + oneLine(c.name) + "\"\nLUT_3D_SIZE " + std::to_string(n) +
+           "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
     for (const std::string& s : slices) all += s;
     return all;
 }

@@ -68,17 +68,21 @@ Status acceptable(const ImageSpec& spec, const std::string& who) {
     if (spec.width < 1 || spec.height < 1) return failure(who + " has no pixels.");
     if (megapixels > kMaxMegapixels)
         return failure(who + " has " + std::to_string(std::lround(megapixels)) + " megapixels (" +
-                       std::to_string(spec.width) + " x " + std::to_string(spec.height) + "); Refero reads up to " +
-                       std::to_string(std::lround(kMaxMegapixels)) + ". Make a smaller copy and use that.");
+                       std::to_string(spec.width) + " x " + std::to_string(spec.height) +
+                       "); Refero reads up to " + std::to_string(std::lround(kMaxMegapixels)) +
+                       ". Make a smaller copy and use that.");
     if (spec.nchannels < 3)
-        return failure(who + " is a grey picture with " + std::to_string(spec.nchannels) +
-                       " channel(s); colour can only be measured in red, green and blue. Use the colour original.");
+        return failure(
+            who + " is a grey picture with " + std::to_string(spec.nchannels) +
+            " channel(s); colour can only be measured in red, green and blue. Use the colour original.");
     if (spec.nchannels > 4 || (spec.nchannels == 4 && spec.alpha_channel != 3))
-        return failure(who + " has " + std::to_string(spec.nchannels) +
-                       " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
-                       "RGB and use that.");
+        return failure(
+            who + " has " + std::to_string(spec.nchannels) +
+            " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
+            "RGB and use that.");
     // OpenImageIO turns separations into RGB on its own, by a rule that knows nothing of their inks.
-    if (spec.get_string_attribute("tiff:ColorSpace") == "CMYK" || spec.get_int_attribute("tiff:PhotometricInterpretation") == 5)
+    if (spec.get_string_attribute("tiff:ColorSpace") == "CMYK" ||
+        spec.get_int_attribute("tiff:PhotometricInterpretation") == 5)
         return failure(who + " is a print separation (CMYK), not a camera's picture. Use the RGB original.");
     if (spec.deep) return failure(who + " holds deep data; flatten it first.");
     return {};
@@ -93,8 +97,15 @@ EncodedImage oriented(EncodedImage&& in, int orientation) {
     EncodedImage out(w, h);
     for (int y = 0; y < h; ++y) {
         for (int x = 0; x < w; ++x) {
-            const std::array<std::array<int, 2>, 9> from{{{x, y}, {x, y}, {sw - x, y}, {sw - x, sh - y}, {x, sh - y},
-                                                          {y, x}, {y, sh - x}, {sw - y, sh - x}, {sw - y, x}}};
+            const std::array<std::array<int, 2>, 9> from{{{x, y},
+                                                          {x, y},
+                                                          {sw - x, y},
+                                                          {sw - x, sh - y},
+                                                          {x, sh - y},
+                                                          {y, x},
+                                                          {y, sh - x},
+                                                          {sw - y, sh - x},
+                                                          {sw - y, x}}};
             const auto [sx, sy] = from[static_cast<std::size_t>(orientation)];
             std::copy_n(in.pixel(sx, sy), 3, out.pixel(x, y));
         }
@@ -107,7 +118,8 @@ bool cutShort(const fs::path& path, const std::string& ending) {
     std::ifstream in(path, std::ios::binary);
     std::error_code error;
     const auto size = fs::file_size(path, error);
-    if (ending == ".dpx") {  // SMPTE 268M: the whole file's size stands at byte 16, in the order that the magic number tells
+    if (ending == ".dpx") {  // SMPTE 268M: the whole file's size stands at byte 16, in the order that the
+                             // magic number tells
         unsigned char head[20] = {};
         in.read(reinterpret_cast<char*>(head), sizeof head);
         const bool bigEndian = head[0] == 'S';
@@ -137,12 +149,14 @@ Result<Frame> read(const fs::path& path, std::optional<Encoding> stated) {
     if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a picture.");
     auto input = ImageInput::open(path.string());
     if (!input)
-        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) + ".");
+        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
+                       ".");
     const ImageSpec spec = input->spec();
     if (auto ok = acceptable(spec, path.string()); !ok) return tl::unexpected(ok.error());
 
     if (cutShort(path, lowerEnding(path)))
-        return failure(path.string() + " is incomplete: the file ends before its picture does. Copy it from the card again.");
+        return failure(path.string() +
+                       " is incomplete: the file ends before its picture does. Copy it from the card again.");
     EncodedImage stored(spec.width, spec.height);
     if (!input->read_image(0, 0, 0, 3, TypeDesc::FLOAT, stored.values().data()) || input->has_error())
         return failure(path.string() + " is damaged or incomplete: " + reasonOf(input->geterror()) +
@@ -169,7 +183,8 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
     put("Exif:DateTimeOriginal", m.taken);
     put("DateTime", m.taken);
     put("ImageDescription", m.description);
-    if (m.focalLength35mm > 0) spec.attribute("Exif:FocalLengthIn35mmFilm", static_cast<int>(m.focalLength35mm));
+    if (m.focalLength35mm > 0)
+        spec.attribute("Exif:FocalLengthIn35mmFilm", static_cast<int>(m.focalLength35mm));
     if (m.focalLengthMm > 0) spec.attribute("Exif:FocalLength", static_cast<float>(m.focalLengthMm));
     if (m.exposureSeconds > 0) spec.attribute("ExposureTime", static_cast<float>(m.exposureSeconds));
     if (m.fNumber > 0) spec.attribute("FNumber", static_cast<float>(m.fNumber));
@@ -186,7 +201,8 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
                                      float(p.blue.x), float(p.blue.y), float(p.white.x), float(p.white.y)};
         spec.attribute("chromaticities", TypeDesc(TypeDesc::FLOAT, 8), c.data());
     }
-    if (ending == ".tif" || ending == ".tiff") spec.attribute("compression", "zip"), spec.attribute("tiff:zipquality", 1);
+    if (ending == ".tif" || ending == ".tiff")
+        spec.attribute("compression", "zip"), spec.attribute("tiff:zipquality", 1);
     if (ending == ".exr") spec.attribute("compression", "zip");
     if (ending == ".jpg" || ending == ".jpeg") spec.attribute("compression", "jpeg:95");
     spec.attribute("oiio:dither", 0);
@@ -195,15 +211,17 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
 Status write(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
     const std::string ending = lowerEnding(path);
     auto output = ImageOutput::create(path.string());
-    if (!output) return failure("Refero cannot write files ending in \"" + ending + "\"; use .exr, .tif, .png, .jpg.");
+    if (!output)
+        return failure("Refero cannot write files ending in \"" + ending + "\"; use .exr, .tif, .png, .jpg.");
     const bool eight = ending == ".jpg" || ending == ".jpeg" || options.bits == 8;
     const TypeDesc type = ending == ".exr" ? TypeDesc::FLOAT : eight ? TypeDesc::UINT8 : TypeDesc::UINT16;
     ImageSpec spec(image.width(), image.height(), 3, type);
     if (options.bits == 10 && ending == ".dpx") spec.attribute("oiio:BitsPerSample", 10);
     describe(spec, options, ending);
-    if (!output->open(path.string(), spec) ||
-        !output->write_image(TypeDesc::FLOAT, image.values().data()) || !output->close())
-        return failure(path.filename().string() + " could not be written: " + reasonOf(output->geterror()) + ".");
+    if (!output->open(path.string(), spec) || !output->write_image(TypeDesc::FLOAT, image.values().data()) ||
+        !output->close())
+        return failure(path.filename().string() + " could not be written: " + reasonOf(output->geterror()) +
+                       ".");
     return {};
 }
 
@@ -225,7 +243,8 @@ Result<Frame> readFrame(const fs::path& path, std::optional<Encoding> encoding) 
 }
 
 Status writeFrame(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
-    static constexpr std::array<std::string_view, 7> known{".exr", ".tif", ".tiff", ".png", ".jpg", ".jpeg", ".dpx"};
+    static constexpr std::array<std::string_view, 7> known{".exr", ".tif",  ".tiff", ".png",
+                                                           ".jpg", ".jpeg", ".dpx"};
     if (std::find(known.begin(), known.end(), lowerEnding(path)) == known.end())
         return failure("Refero cannot write files ending in \"" + lowerEnding(path) +
                        "\"; use .exr, .tif, .png, .jpg or .dpx.");

@@ -41,14 +41,14 @@ struct Frame {
 
 inline constexpr double kMaxMegapixels = 250;
 
-/// Reads a picture in its display orientation and undoes its encoding. Grey pictures and those whose fourth channel is
-/// not alpha are refused with the reason, so are pictures over kMaxMegapixels.
+/// Reads a picture in its display orientation and undoes its encoding. Grey pictures and those whose fourth
+/// channel is not alpha are refused with the reason, so are pictures over kMaxMegapixels.
 Result<Frame> readFrame(const std::filesystem::path& path, std::optional<Encoding> encoding = {});
 
 struct WriteOptions {
-    int bits = 16;            ///< 8, 10 (dpx) or 16; float kinds of file take no notice
-    Encoding encoding = Encoding::linear;   ///< recorded in the file where its format can
-    std::optional<OutputSpace> space;       ///< recorded as primaries where the format can
+    int bits = 16;                         ///< 8, 10 (dpx) or 16; float kinds of file take no notice
+    Encoding encoding = Encoding::linear;  ///< recorded in the file where its format can
+    std::optional<OutputSpace> space;      ///< recorded as primaries where the format can
     FrameMetadata metadata;
 };
 

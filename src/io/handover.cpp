@@ -25,7 +25,8 @@ Encoding feedOf(const Correction& c, const ExportOptions& o) {
 
 constexpr std::array kSizes{33, 65, 97, 129};
 
-// The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof says so.
+// The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof
+// says so.
 Result<Cube> smallestCube(const Correction& c, const ExportOptions& o, Encoding encoding) {
     // In linear light no size is enough for a display's curve; trying them all would only take time.
     const bool hopeless = encoding == Encoding::linear && info(o.space).encoding != Encoding::linear;
@@ -61,23 +62,29 @@ Result<Proof> proveJson(const std::filesystem::path& file, const Correction& c) 
     return Proof{"Refero", 0, 0, 0};
 }
 
-Result<Proof> prove(const std::filesystem::path& file, const Correction& c, const ExportOptions& o, Encoding encoding) {
+Result<Proof> prove(const std::filesystem::path& file, const Correction& c, const ExportOptions& o,
+                    Encoding encoding) {
     switch (o.format) {
-        case Format::cube: return proveCube(file, c, encoding, o.space);
-        case Format::icc: return proveIcc(file, c, encoding);
-        case Format::json: break;
+        case Format::cube:
+            return proveCube(file, c, encoding, o.space);
+        case Format::icc:
+            return proveIcc(file, c, encoding);
+        case Format::json:
+            break;
     }
     return proveJson(file, c);
 }
 
 std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding, int size) {
     char text[400];
-    std::snprintf(text, sizeof text,
-                  "Read back by %s, the file differs from the correction by up to %.2f CIEDE2000 (limit %.1f).",
-                  p.engine.c_str(), p.largest, kProofLimit);
+    std::snprintf(
+        text, sizeof text,
+        "Read back by %s, the file differs from the correction by up to %.2f CIEDE2000 (limit %.1f).",
+        p.engine.c_str(), p.largest, kProofLimit);
     std::string out = text;
     if (o.format != Format::cube) return out;
-    if (encoding == Encoding::linear) return out + " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct.";
+    if (encoding == Encoding::linear)
+        return out + " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct.";
     return out + (size < 129 ? " Use more points a side, or leave the size open." : " Use an ICC profile.");
 }
 
@@ -85,7 +92,9 @@ Status plainWrite(const std::filesystem::path& path, const std::string& bytes) {
     std::ofstream out(path, std::ios::binary);
     out.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
     out.close();
-    if (!out) return failure(path.filename().string() + " could not be written: the disk may be full or read-only.");
+    if (!out)
+        return failure(path.filename().string() +
+                       " could not be written: the disk may be full or read-only.");
     return {};
 }
 
@@ -98,11 +107,13 @@ std::string_view name(Format format) {
 Result<Format> formatByName(std::string_view wanted) {
     const auto it = std::find(kFormats.begin(), kFormats.end(), wanted);
     if (it == kFormats.end())
-        return failure("Refero does not write \"" + std::string(wanted) + "\"; it writes cube, icc and json.");
+        return failure("Refero does not write \"" + std::string(wanted) +
+                       "\"; it writes cube, icc and json.");
     return static_cast<Format>(it - kFormats.begin());
 }
 
-Result<Handover> exportCorrection(const Correction& c, const std::filesystem::path& target, const ExportOptions& o) {
+Result<Handover> exportCorrection(const Correction& c, const std::filesystem::path& target,
+                                  const ExportOptions& o) {
     const Encoding encoding = feedOf(c, o);
     const auto made = content(c, o, encoding);
     if (!made) return tl::unexpected(made.error());

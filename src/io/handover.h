@@ -18,17 +18,18 @@ Result<Format> formatByName(std::string_view name);
 
 struct ExportOptions {
     Format format = Format::cube;
-    std::optional<int> size;  ///< points a side of a LUT; none: the first of 33, 65, 97 and 129 that passes the proof
-    /// What the file will be fed. Without it: the encoding of the reading, or sRGB's curve for a cube of a linear one,
-    /// whose even steps in linear light would be far too coarse in the shadows.
+    std::optional<int>
+        size;  ///< points a side of a LUT; none: the first of 33, 65, 97 and 129 that passes the proof
+    /// What the file will be fed. Without it: the encoding of the reading, or sRGB's curve for a cube of a
+    /// linear one, whose even steps in linear light would be far too coarse in the shadows.
     std::optional<Encoding> encoding;
     OutputSpace space = OutputSpace::srgb;
 };
 
 /// What another engine made of the file, against our own rendering.
 struct Proof {
-    std::string engine;       ///< who read it back
-    std::size_t colours = 0;  ///< patches and others
+    std::string engine;            ///< who read it back
+    std::size_t colours = 0;       ///< patches and others
     double largest = 0, mean = 0;  ///< CIEDE2000
 };
 
@@ -41,8 +42,9 @@ struct Handover {
     Proof proof;
 };
 
-/// Writes the correction for another program. The file is read back by an engine that is not ours before it takes its
-/// name; if that engine's colours differ by more than kProofLimit, the target is left alone and the error says so.
+/// Writes the correction for another program. The file is read back by an engine that is not ours before it
+/// takes its name; if that engine's colours differ by more than kProofLimit, the target is left alone and the
+/// error says so.
 Result<Handover> exportCorrection(const Correction& correction, const std::filesystem::path& target,
                                   const ExportOptions& options);
 

@@ -33,7 +33,8 @@ std::string xyzType(const Vector3& v) {
     return out;
 }
 
-// multiLocalizedUnicodeType with one record; text outside ASCII is replaced, since UTF-16 of names is of no use here.
+// multiLocalizedUnicodeType with one record; text outside ASCII is replaced, since UTF-16 of names is of no
+// use here.
 std::string textType(const std::string& text) {
     std::string out = typed("mluc");
     u32(out, 1);
@@ -41,7 +42,8 @@ std::string textType(const std::string& text) {
     out += "enUS";
     u32(out, static_cast<std::uint32_t>(2 * text.size()));
     u32(out, 28);
-    for (const char c : text) u16(out, static_cast<unsigned char>(c) < 128 ? static_cast<unsigned char>(c) : '?');
+    for (const char c : text)
+        u16(out, static_cast<unsigned char>(c) < 128 ? static_cast<unsigned char>(c) : '?');
     return out;
 }
 
@@ -66,14 +68,21 @@ Result<std::string> curve(Encoding encoding) {
         return piecewise(1 / 0.45, 1 / alpha, (alpha - 1) / alpha, 1 / 4.5, 4.5 * beta);
     };
     switch (encoding) {
-        case Encoding::linear: return power(1);
-        case Encoding::srgb: return piecewise(2.4, 1 / 1.055, 0.055 / 1.055, 1 / 12.92, 0.04045);
-        case Encoding::rec709: return tv(1.099, 0.018);
-        case Encoding::rec2020: return tv(1.09929682680944, 0.018053968510807);
-        case Encoding::gamma22: return power(2.2);
-        case Encoding::acescct: break;
+        case Encoding::linear:
+            return power(1);
+        case Encoding::srgb:
+            return piecewise(2.4, 1 / 1.055, 0.055 / 1.055, 1 / 12.92, 0.04045);
+        case Encoding::rec709:
+            return tv(1.099, 0.018);
+        case Encoding::rec2020:
+            return tv(1.09929682680944, 0.018053968510807);
+        case Encoding::gamma22:
+            return power(2.2);
+        case Encoding::acescct:
+            break;
     }
-    return failure("An ICC matrix profile cannot undo acescct, whose linear values go beyond 1. Write a .cube for it.");
+    return failure(
+        "An ICC matrix profile cannot undo acescct, whose linear values go beyond 1. Write a .cube for it.");
 }
 
 }  // namespace
@@ -82,7 +91,8 @@ Result<std::string> iccProfile(const Correction& c, Encoding encoding) {
     const auto trc = curve(encoding);
     if (!trc) return trc;
     const Matrix3 m = c.cameraToXyzD50();
-    if (!(m.cwiseAbs().maxCoeff() < 32000)) return failure("The correction's gain is too large for an ICC profile.");
+    if (!(m.cwiseAbs().maxCoeff() < 32000))
+        return failure("The correction's gain is too large for an ICC profile.");
     const std::vector<std::pair<std::string, std::string>> tags{
         {"desc", textType(c.name)},
         {"cprt", textType("No copyright; use freely.")},
@@ -108,7 +118,8 @@ Result<std::string> iccProfile(const Correction& c, Encoding encoding) {
     header += std::string(4, '\0');
     u32(header, 0x04300000);
     header += "scnrRGB XYZ ";
-    for (const unsigned v : {2026u, 1u, 1u, 0u, 0u, 0u}) u16(header, v);  // a fixed date: the same input, the same bytes
+    for (const unsigned v : {2026u, 1u, 1u, 0u, 0u, 0u})
+        u16(header, v);  // a fixed date: the same input, the same bytes
     header += "acsp";
     header += std::string(28, '\0');
     for (const double v : {0.9642, 1.0, 0.8249}) fixed(header, v);

@@ -57,7 +57,8 @@ Result<Json> parseJson(std::string_view text, const std::string& origin) {
 }
 
 void Node::fail(const std::string& what) const {
-    throw JsonProblem{"the field " + (path_.empty() ? std::string("(whole file)") : path_) + " " + what + "."};
+    throw JsonProblem{"the field " + (path_.empty() ? std::string("(whole file)") : path_) + " " + what +
+                      "."};
 }
 
 Node Node::at(const char* key) const {

@@ -27,11 +27,15 @@ class Node {
     Node(const Json& json, std::string path) : json_(&json), path_(std::move(path)) {}
 
     Node at(const char* key) const;
-    bool has(const char* key) const { return json_->is_object() && json_->contains(key) && !(*json_)[key].is_null(); }
+    bool has(const char* key) const {
+        return json_->is_object() && json_->contains(key) && !(*json_)[key].is_null();
+    }
     double number() const;
     double number(const char* key, double otherwise) const { return has(key) ? at(key).number() : otherwise; }
     std::string text() const;
-    std::string text(const char* key, std::string otherwise) const { return has(key) ? at(key).text() : otherwise; }
+    std::string text(const char* key, std::string otherwise) const {
+        return has(key) ? at(key).text() : otherwise;
+    }
     bool truth(const char* key, bool otherwise) const;
     /// Array of numbers; `size` 0 means any.
     std::vector<double> numbers(std::size_t size = 0) const;

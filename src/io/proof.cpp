@@ -38,7 +38,8 @@ Lab labOf(const Vector3& stored, OutputSpace space) {
 
 // Our own rendering against what `engine` makes of the same colours in the LUT's encoding.
 template <class Engine>
-Proof comparedLut(std::string name, const Correction& c, Encoding encoding, OutputSpace space, const Engine& engine) {
+Proof comparedLut(std::string name, const Correction& c, Encoding encoding, OutputSpace space,
+                  const Engine& engine) {
     const Rendering rendering = compile(c, space);
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : proofColours(c, space)) {
@@ -81,7 +82,8 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     std::size_t tries = 0;
     for (std::size_t found = 0; found < 4000 && tries < 400000; ++tries) {
         Vector3 v;
-        for (int k = 0; k < 3; ++k) v(k) = decode(Encoding::srgb, static_cast<double>(random()) / 4294967295.0);
+        for (int k = 0; k < 3; ++k)
+            v(k) = decode(Encoding::srgb, static_cast<double>(random()) / 4294967295.0);
         const Vector3 camera = back * v;
         if (camera.minCoeff() < 0 || camera.maxCoeff() > 1) continue;
         out.push_back(camera);
@@ -90,14 +92,17 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     return out;
 }
 
-Result<Proof> proveCube(const std::filesystem::path& file, const Correction& c, Encoding encoding, OutputSpace space) {
+Result<Proof> proveCube(const std::filesystem::path& file, const Correction& c, Encoding encoding,
+                        OutputSpace space) {
     const auto lut = openLut(file);
     if (!lut) return tl::unexpected(lut.error());
-    return comparedLut(std::string("OpenColorIO ") + ocio::GetVersion(), c, encoding, space, [&](const Vector3& fed) {
-        float pixel[3] = {static_cast<float>(fed.x()), static_cast<float>(fed.y()), static_cast<float>(fed.z())};
-        lut->processor->applyRGB(pixel);
-        return Vector3(pixel[0], pixel[1], pixel[2]);
-    });
+    return comparedLut(std::string("OpenColorIO ") + ocio::GetVersion(), c, encoding, space,
+                       [&](const Vector3& fed) {
+                           float pixel[3] = {static_cast<float>(fed.x()), static_cast<float>(fed.y()),
+                                             static_cast<float>(fed.z())};
+                           lut->processor->applyRGB(pixel);
+                           return Vector3(pixel[0], pixel[1], pixel[2]);
+                       });
 }
 
 Proof expectedOf(const Cube& cube, const Correction& c) {
@@ -126,7 +131,8 @@ Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& c, E
         ours.push_back(c.toLab(camera));
     }
     const int v = cmsGetEncodedCMMversion();
-    return compared("Little CMS " + std::to_string(v / 1000) + "." + std::to_string(v % 1000 / 10), ours, theirs);
+    return compared("Little CMS " + std::to_string(v / 1000) + "." + std::to_string(v % 1000 / 10), ours,
+                    theirs);
 }
 
 }  // namespace refero::io

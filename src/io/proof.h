@@ -11,11 +11,12 @@
 
 namespace refero::io {
 
-/// Linear camera RGB on which files are proved: the chart's patches at full, half and quarter level, and 4000 more that
-/// the correction takes into the gamut of the output. The same ones every time.
+/// Linear camera RGB on which files are proved: the chart's patches at full, half and quarter level, and 4000
+/// more that the correction takes into the gamut of the output. The same ones every time.
 std::vector<Vector3> proofColours(const Correction& correction, OutputSpace space);
 
-/// What a LUT of this size will differ by, from our own interpolation: quick, and good enough to choose a size by.
+/// What a LUT of this size will differ by, from our own interpolation: quick, and good enough to choose a
+/// size by.
 Proof expectedOf(const Cube& cube, const Correction& correction);
 
 /// Reads a LUT with OpenColorIO (tetrahedral interpolation) and compares it.

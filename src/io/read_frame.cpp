@@ -29,8 +29,9 @@ Result<Reading> readAnyChart(const Frame& frame) {
         if (!reading.error().message.starts_with("No ")) partial = reading.error().message;
     }
     if (!partial.empty()) return failure(partial);
-    return failure("No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
-                   "covered? If you can see it, choose the chart and set its four corners by hand.");
+    return failure(
+        "No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
+        "covered? If you can see it, choose the chart and set its four corners by hand.");
 }
 
 }  // namespace refero::io

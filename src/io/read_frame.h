@@ -17,8 +17,8 @@ struct ReadRequest {
     std::optional<Quad> corners;
 };
 
-/// Reads the chart in a decoded frame. Where it is not found, the other shipped charts are tried, so that a wrong choice
-/// is named.
+/// Reads the chart in a decoded frame. Where it is not found, the other shipped charts are tried, so that a
+/// wrong choice is named.
 Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request);
 
 /// The shipped chart that the frame shows, with its reading; an error where none is found.

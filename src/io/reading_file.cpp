@@ -20,12 +20,15 @@ Vector3 vectorFrom(const Node& n) {
 }
 
 Json checkJson(const Check& c) {
-    return {{"id", c.id}, {"verdict", name(c.verdict)}, {"value", c.value}, {"unit", c.unit},
-            {"limit", c.limit}, {"title", c.title}, {"reason", c.reason}, {"remedy", c.remedy}};
+    return {{"id", c.id},       {"verdict", name(c.verdict)}, {"value", c.value},   {"unit", c.unit},
+            {"limit", c.limit}, {"title", c.title},           {"reason", c.reason}, {"remedy", c.remedy}};
 }
 
 Json frameJson(const Reading& r) {
-    Json frame{{"path", r.framePath}, {"width", r.width}, {"height", r.height}, {"encoding", name(r.encoding)},
+    Json frame{{"path", r.framePath},
+               {"width", r.width},
+               {"height", r.height},
+               {"encoding", name(r.encoding)},
                {"encoding_source", r.encodingSource}};
     const auto put = [&](const char* key, const std::string& value) {
         if (!value.empty()) frame[key] = value;
@@ -72,7 +75,9 @@ Reading readingFrom(const Node& root) {
     Reading r;
     frameFrom(root.at("frame"), r);
     r.found = root.truth("found", true);
-    if (!r.found) root.at("found").fail("is false: no chart was found in this frame, so there is nothing to correct from");
+    if (!r.found)
+        root.at("found").fail(
+            "is false: no chart was found in this frame, so there is nothing to correct from");
     r.chart = chartFrom(root.at("chart_definition"));
     if (root.has("corners")) {
         const auto items = root.at("corners").items();
@@ -123,15 +128,22 @@ Reading aboutFrame(const Frame& frame) {
 }
 
 Json toJson(const Reading& r) {
-    Json j{{"format", "refero-reading"}, {"version", 1}, {"frame", frameJson(r)}, {"chart", r.chart.id},
+    Json j{{"format", "refero-reading"},
+           {"version", 1},
+           {"frame", frameJson(r)},
+           {"chart", r.chart.id},
            {"found", r.found}};
     j["corners"] = Json::array();
     for (const Point& p : r.corners) j["corners"].push_back({p.x(), p.y()});
     j["agreement"] = r.agreement;
     j["patches"] = Json::array();
     for (const PatchReading& p : r.patches)
-        j["patches"].push_back({{"id", p.id}, {"centre", {p.centre.x(), p.centre.y()}}, {"rgb", vector(p.rgb)},
-                                {"deviation", vector(p.deviation)}, {"clipped", p.clipped}, {"pixels", p.pixels}});
+        j["patches"].push_back({{"id", p.id},
+                                {"centre", {p.centre.x(), p.centre.y()}},
+                                {"rgb", vector(p.rgb)},
+                                {"deviation", vector(p.deviation)},
+                                {"clipped", p.clipped},
+                                {"pixels", p.pixels}});
     j["checks"] = Json::array();
     for (const Check& c : r.checks) j["checks"].push_back(checkJson(c));
     j["verdict"] = name(r.verdict);
@@ -140,9 +152,16 @@ Json toJson(const Reading& r) {
 }
 
 Json notFoundJson(const Reading& about, const Chart& chart, const std::string& reason) {
-    return {{"format", "refero-reading"}, {"version", 1}, {"frame", frameJson(about)}, {"chart", chart.id},
-            {"found", false}, {"reason", reason}, {"patches", Json::array()}, {"checks", Json::array()},
-            {"verdict", "reshoot"}, {"chart_definition", toJson(chart)}};
+    return {{"format", "refero-reading"},
+            {"version", 1},
+            {"frame", frameJson(about)},
+            {"chart", chart.id},
+            {"found", false},
+            {"reason", reason},
+            {"patches", Json::array()},
+            {"checks", Json::array()},
+            {"verdict", "reshoot"},
+            {"chart_definition", toJson(chart)}};
 }
 
 Result<Reading> parseReading(std::string_view text, const std::string& origin) {
@@ -152,7 +171,8 @@ Result<Reading> parseReading(std::string_view text, const std::string& origin) {
 }
 
 Result<Reading> readReading(const std::filesystem::path& path) {
-    return readFile(path).and_then([&](const std::string& text) { return parseReading(text, path.string()); });
+    return readFile(path).and_then(
+        [&](const std::string& text) { return parseReading(text, path.string()); });
 }
 
 }  // namespace refero::io

@@ -65,7 +65,8 @@ Status writeFile(const fs::path& target, const std::function<Status(const fs::pa
     if (fs::is_directory(target, error)) return failure(target.string() + " is a folder, not a file.");
     const fs::path side = sideName(target);
     Status outcome = write(side).and_then([&] { return flushed(side); });
-    if (outcome && ::rename(side.c_str(), target.c_str()) != 0) outcome = failure(because(target, "replaced"));
+    if (outcome && ::rename(side.c_str(), target.c_str()) != 0)
+        outcome = failure(because(target, "replaced"));
     if (!outcome) {
         fs::remove(side, error);
         return failure(outcome.error().message + " " + target.filename().string() + " is as it was before.");

@@ -10,12 +10,12 @@
 
 namespace refero::io {
 
-/// The one way in which a file is written: to a name beside it, flushed to the disk, then renamed over the target. A
-/// target that exists is replaced whole or not touched at all.
+/// The one way in which a file is written: to a name beside it, flushed to the disk, then renamed over the
+/// target. A target that exists is replaced whole or not touched at all.
 Status writeFile(const std::filesystem::path& target, std::string_view content);
 
-/// The same for a library that writes by itself: `write` is given the side name (same ending) and reports its own
-/// failure.
+/// The same for a library that writes by itself: `write` is given the side name (same ending) and reports its
+/// own failure.
 Status writeFile(const std::filesystem::path& target,
                  const std::function<Status(const std::filesystem::path& side)>& write);
 

@@ -14,7 +14,8 @@ namespace {
 
 // Mulberry-like hash of a lattice point to 0..1: textures without state.
 double noiseAt(int x, int y) {
-    std::uint32_t h = static_cast<std::uint32_t>(x) * 0x9E3779B1u ^ static_cast<std::uint32_t>(y) * 0x85EBCA77u;
+    std::uint32_t h =
+        static_cast<std::uint32_t>(x) * 0x9E3779B1u ^ static_cast<std::uint32_t>(y) * 0x85EBCA77u;
     h = (h ^ (h >> 15)) * 0x2C1B3C6Du;
     h = (h ^ (h >> 12)) * 0x297A2D39u;
     return static_cast<double>((h ^ (h >> 15)) >> 8) / 16777216.0;
@@ -32,11 +33,21 @@ double smoothNoise(double x, double y) {
 struct Glaze {
     double L, a, b;
 };
-// Celadon, tenmoku, cobalt, ash, copper red, chun blue, iron yellow, shino, manganese, tin white: our own values.
-constexpr std::array<Glaze, 10> kGlazes{{{66, -14, 8}, {22, 8, 10}, {32, 10, -36}, {72, 2, 16}, {38, 42, 22},
-                                         {56, -6, -20}, {68, 12, 48}, {78, 6, 12}, {30, 16, -8}, {90, 0, 3}}};
+// Celadon, tenmoku, cobalt, ash, copper red, chun blue, iron yellow, shino, manganese, tin white: our own
+// values.
+constexpr std::array<Glaze, 10> kGlazes{{{66, -14, 8},
+                                         {22, 8, 10},
+                                         {32, 10, -36},
+                                         {72, 2, 16},
+                                         {38, 42, 22},
+                                         {56, -6, -20},
+                                         {68, 12, 48},
+                                         {78, 6, 12},
+                                         {30, 16, -8},
+                                         {90, 0, 3}}};
 
-using Random = std::mt19937;  // its sequence is fixed by the standard; the distributions are not, hence `uniform`
+using Random =
+    std::mt19937;  // its sequence is fixed by the standard; the distributions are not, hence `uniform`
 double uniform(Random& random, double low, double high) {
     return low + (high - low) * static_cast<double>(random()) / 4294967295.0;
 }
@@ -45,11 +56,21 @@ double uniform(Random& random, double low, double high) {
 
 Backdrop::Backdrop(Set set, double aspect, unsigned seed) : aspect_(aspect) {
     switch (set) {
-        case Set::plain: material(62, 0.3, 1.5); break;
-        case Set::tiles: buildTiles(aspect, seed); break;
-        case Set::shelf: buildShelf(aspect, seed); break;
-        case Set::kiln: buildKiln(aspect, seed); break;
-        case Set::clutter: buildClutter(aspect, seed); break;
+        case Set::plain:
+            material(62, 0.3, 1.5);
+            break;
+        case Set::tiles:
+            buildTiles(aspect, seed);
+            break;
+        case Set::shelf:
+            buildShelf(aspect, seed);
+            break;
+        case Set::kiln:
+            buildKiln(aspect, seed);
+            break;
+        case Set::clutter:
+            buildClutter(aspect, seed);
+            break;
     }
     index(aspect);
 }
@@ -61,8 +82,8 @@ std::uint16_t Backdrop::material(double L, double a, double b) {
 
 void Backdrop::add(double x, double y, double w, double h, double degrees, double corner, Finish finish,
                    std::uint16_t first, std::uint16_t second, Shape shape) {
-    objects_.push_back({x, y, w / 2, h / 2, std::cos(radians(degrees)), std::sin(radians(degrees)), corner, shape,
-                        finish, first, second});
+    objects_.push_back({x, y, w / 2, h / 2, std::cos(radians(degrees)), std::sin(radians(degrees)), corner,
+                        shape, finish, first, second});
 }
 
 void Backdrop::buildTiles(double aspect, unsigned seed) {
@@ -142,8 +163,9 @@ void Backdrop::buildClutter(double aspect, unsigned seed) {
             material(uniform(random, 15, 90), uniform(random, -30, 40), uniform(random, -35, 45)));
     const auto pick = [&] { return colours[random() % colours.size()]; };
     for (int i = 0; i < 60; ++i)
-        add(uniform(random, 0, aspect), uniform(random, 0, 1), uniform(random, 0.02, 0.3), uniform(random, 0.02, 0.3),
-            uniform(random, 0, 90), uniform(random, 0, 0.02), static_cast<Finish>(random() % 3), pick(), pick(),
+        add(uniform(random, 0, aspect), uniform(random, 0, 1), uniform(random, 0.02, 0.3),
+            uniform(random, 0.02, 0.3), uniform(random, 0, 90), uniform(random, 0, 0.02),
+            static_cast<Finish>(random() % 3), pick(), pick(),
             random() % 3 == 0 ? Shape::ellipse : Shape::box);
     // Decoys: regular grids of equal boxes, as of keys and window panes.
     for (int grid = 0; grid < 2; ++grid) {
@@ -152,8 +174,10 @@ void Backdrop::buildClutter(double aspect, unsigned seed) {
         const auto key = pick();
         for (int j = 0; j < 4; ++j)
             for (int i = 0; i < 7; ++i) {
-                const double u = i * s * 1.2, v = j * s * 1.2, c = std::cos(radians(turn)), n = std::sin(radians(turn));
-                add(x0 + u * c - v * n, y0 + u * n + v * c, s, s, turn, 0.003, Finish::flat, grid ? key : pick(), key);
+                const double u = i * s * 1.2, v = j * s * 1.2, c = std::cos(radians(turn)),
+                             n = std::sin(radians(turn));
+                add(x0 + u * c - v * n, y0 + u * n + v * c, s, s, turn, 0.003, Finish::flat,
+                    grid ? key : pick(), key);
             }
     }
 }
@@ -181,7 +205,8 @@ Surface Backdrop::finish(const Object& o, std::uint16_t id, double u, double v, 
         const double rim = std::min(o.halfWidth - std::abs(u), o.halfHeight - std::abs(v));
         s.shade = static_cast<float>((rim < 0.006 ? 1.12 : 1.0) * (0.93 + 0.14 * wave));
     } else if (o.finish == Finish::grain) {
-        s.shade = static_cast<float>(0.9 + 0.16 * smoothNoise(x * 60, y * 260 + id) + 0.04 * noiseAt(int(x * 900), int(y * 900)));
+        s.shade = static_cast<float>(0.9 + 0.16 * smoothNoise(x * 60, y * 260 + id) +
+                                     0.04 * noiseAt(int(x * 900), int(y * 900)));
     }
     return s;
 }

@@ -17,7 +17,8 @@ struct Surface {
     float mix = 0, shade = 1;
 };
 
-/// The flat set behind (and around) the chart, in units of the frame's height, origin top left. Drawn by a seed alone.
+/// The flat set behind (and around) the chart, in units of the frame's height, origin top left. Drawn by a
+/// seed alone.
 class Backdrop {
   public:
     Backdrop(Set set, double aspect, unsigned seed);

@@ -29,16 +29,22 @@ Spectrum sensitivity(std::initializer_list<Lobe> lobes, double infraredCutNm) {
 
 const std::vector<Body>& bodies() {
     static const std::vector<Body> all{
-        {"heron", "Heron",
+        {"heron",
+         "Heron",
          {sensitivity({{602, 28, 46, 0.86}, {545, 22, 20, 0.12}, {440, 18, 18, 0.04}}, 672),
           sensitivity({{534, 36, 40, 1.0}, {610, 20, 30, 0.10}, {460, 22, 20, 0.07}}, 672),
           sensitivity({{459, 25, 32, 0.90}, {535, 26, 30, 0.09}}, 672)},
-         46000, 3.1, 14},
-        {"bittern", "Bittern",
+         46000,
+         3.1,
+         14},
+        {"bittern",
+         "Bittern",
          {sensitivity({{611, 34, 44, 0.80}, {520, 30, 26, 0.19}, {435, 16, 22, 0.06}}, 655),
           sensitivity({{547, 46, 38, 1.0}, {465, 24, 24, 0.12}}, 655),
           sensitivity({{452, 21, 36, 0.84}, {560, 40, 34, 0.13}}, 655)},
-         31000, 4.4, 14},
+         31000,
+         4.4,
+         14},
     };
     return all;
 }

@@ -12,7 +12,8 @@
 
 namespace refero::sim {
 
-/// A simulated camera body. Sensitivities are relative quantum responses of the whole system (filters and sensor).
+/// A simulated camera body. Sensitivities are relative quantum responses of the whole system (filters and
+/// sensor).
 struct Body {
     std::string_view id;
     std::string_view name;

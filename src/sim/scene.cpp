@@ -91,17 +91,22 @@ Status validate(const Shot& s) {
             return need(s.width >= 1 && s.height >= 1 && double(s.width) * s.height <= 250e6,
                         "size must be at least 1 x 1 and at most 250 megapixels.");
         })
-        .and_then([&] { return need(s.exposure > 0 && s.exposure <= 64, "exposure must be above 0, up to 64."); })
+        .and_then(
+            [&] { return need(s.exposure > 0 && s.exposure <= 64, "exposure must be above 0, up to 64."); })
         .and_then([&] { return need(s.iso >= 25 && s.iso <= 204800, "iso must be 25 to 204800."); })
         .and_then([&] {
-            return need(s.focalLength35mm >= 8 && s.focalLength35mm <= 1200, "focal_length_35mm must be 8 to 1200.");
+            return need(s.focalLength35mm >= 8 && s.focalLength35mm <= 1200,
+                        "focal_length_35mm must be 8 to 1200.");
         })
         .and_then([&] {
-            return need(s.pose.coverage > 0.0005 && s.pose.coverage <= 1.5, "coverage must be 0.0005 to 1.5.");
+            return need(s.pose.coverage > 0.0005 && s.pose.coverage <= 1.5,
+                        "coverage must be 0.0005 to 1.5.");
         })
-        .and_then([&] { return need(std::abs(s.pose.tiltDegrees) <= 75, "tilt_degrees must be at most 75."); })
+        .and_then(
+            [&] { return need(std::abs(s.pose.tiltDegrees) <= 75, "tilt_degrees must be at most 75."); })
         .and_then([&] { return need(s.glare >= 0 && s.glare <= 1, "glare must be 0 to 1."); })
-        .and_then([&] { return need(s.blurPixels >= 0 && s.blurPixels <= 50, "blur_pixels must be 0 to 50."); });
+        .and_then(
+            [&] { return need(s.blurPixels >= 0 && s.blurPixels <= 50, "blur_pixels must be 0 to 50."); });
 }
 
 Result<Scene> parseScene(std::string_view text, const std::string& origin) {
@@ -117,7 +122,8 @@ Result<Scene> parseScene(std::string_view text, const std::string& origin) {
 }
 
 Result<Scene> readScene(const std::filesystem::path& path) {
-    return io::readFile(path).and_then([&](const std::string& text) { return parseScene(text, path.string()); });
+    return io::readFile(path).and_then(
+        [&](const std::string& text) { return parseScene(text, path.string()); });
 }
 
 }  // namespace refero::sim

@@ -15,11 +15,11 @@ namespace refero::sim {
 
 /// Where the chart is in the frame, as seen through a pinhole of the frame's focal length.
 struct ChartPose {
-    double coverage = 0.12;          ///< share of the frame's area, 0..1
-    Point centre{0.5, 0.5};          ///< of the outline, in shares of width and height
-    double turnDegrees = 0;          ///< about the line of sight
-    double tiltDegrees = 0;          ///< away from it
-    double tiltAxisDegrees = 0;      ///< direction in the chart's plane about which it tilts
+    double coverage = 0.12;      ///< share of the frame's area, 0..1
+    Point centre{0.5, 0.5};      ///< of the outline, in shares of width and height
+    double turnDegrees = 0;      ///< about the line of sight
+    double tiltDegrees = 0;      ///< away from it
+    double tiltAxisDegrees = 0;  ///< direction in the chart's plane about which it tilts
 };
 
 /// What else is in the picture.
@@ -41,12 +41,12 @@ struct Shot {
     std::optional<std::string> chart;  ///< id of a shipped chart or a path; none: no chart in the frame
     ChartPose pose;
     Set set = Set::plain;
-    double falloffStops = 0;        ///< loss of light across the frame's diagonal, from one side
-    double falloffDegrees = 30;     ///< its direction
-    double vignettingStops = 0;     ///< at the corners
-    double glare = 0;               ///< share of the mean light that veils the whole frame
+    double falloffStops = 0;     ///< loss of light across the frame's diagonal, from one side
+    double falloffDegrees = 30;  ///< its direction
+    double vignettingStops = 0;  ///< at the corners
+    double glare = 0;            ///< share of the mean light that veils the whole frame
     Vector3 lensTint{1, 1, 1};
-    double blurPixels = 0;          ///< standard deviation
+    double blurPixels = 0;  ///< standard deviation
     bool noise = true;
     Encoding encoding = Encoding::linear;  ///< others are balanced in the camera first
     unsigned seed = 1;

@@ -41,15 +41,20 @@ constexpr std::uint16_t kChartBase = 60000;  // objects from here on are the cha
 class Studio {
   public:
     Studio(const Shot& shot, const Body& body, const Spectrum& light, std::optional<Chart> chart)
-        : shot_(shot), backdrop_(shot.set, double(shot.width) / shot.height, shot.seed), chart_(std::move(chart)) {
-        const auto colour = [&](const Spectrum& s) { return Vector3f(response(body, light, s).cast<float>()); };
+        : shot_(shot),
+          backdrop_(shot.set, double(shot.width) / shot.height, shot.seed),
+          chart_(std::move(chart)) {
+        const auto colour = [&](const Spectrum& s) {
+            return Vector3f(response(body, light, s).cast<float>());
+        };
         for (const Spectrum& s : backdrop_.materials()) materials_.push_back(colour(s));
         if (!chart_) return;
         map_ = chartToFrame(shot, *chart_);
         inverse_ = map_.inverse();
         chartColours_.push_back(colour(smoothReflectance(chart_->surroundLabD50)));
         for (const Patch& p : chart_->patches)
-            chartColours_.push_back(colour(p.reflectance ? p.reflectance->spectrum() : smoothReflectance(p.labD50)));
+            chartColours_.push_back(
+                colour(p.reflectance ? p.reflectance->spectrum() : smoothReflectance(p.labD50)));
     }
 
     using Vector3f = Eigen::Vector3f;
@@ -62,8 +67,8 @@ class Studio {
     Hit at(double px, double py) const {
         if (chart_) {
             const Point mm = inverse_({px, py});
-            if (mm.x() >= 0 && mm.y() >= 0 && mm.x() <= chart_->outlineMm.x() && mm.y() <= chart_->outlineMm.y() &&
-                map_.depth(mm) > 0) {
+            if (mm.x() >= 0 && mm.y() >= 0 && mm.x() <= chart_->outlineMm.x() &&
+                mm.y() <= chart_->outlineMm.y() && map_.depth(mm) > 0) {
                 for (std::size_t i = 0; i < chart_->patches.size(); ++i) {
                     const Patch& p = chart_->patches[i];
                     const Point d = (mm - p.centreMm).cwiseAbs() - p.sizeMm / 2;
@@ -81,7 +86,8 @@ class Studio {
     Vector3f transmission(double px, double py) const {
         const double w = shot_.width, h = shot_.height, half = std::hypot(w, h) / 2;
         const double dx = (px - w / 2) / half, dy = (py - h / 2) / half, r2 = dx * dx + dy * dy;
-        const double across = dx * std::cos(radians(shot_.falloffDegrees)) + dy * std::sin(radians(shot_.falloffDegrees));
+        const double across =
+            dx * std::cos(radians(shot_.falloffDegrees)) + dy * std::sin(radians(shot_.falloffDegrees));
         const double stops = -shot_.falloffStops * across / 2 - shot_.vignettingStops * r2;
         return (shot_.lensTint * std::exp2(stops)).cast<float>();
     }
@@ -108,7 +114,8 @@ LinearImage radiance(const Shot& shot, const Studio& studio) {
     tbb::parallel_for(0, h, [&](int y) {
         for (int x = 0; x < w; ++x) {
             const auto hit = studio.at(x + 0.5, y + 0.5);
-            ids[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)] = hit.object;
+            ids[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)] =
+                hit.object;
             Eigen::Map<Vector3f>(out.pixel(x, y)) = hit.colour;
         }
     });
@@ -152,7 +159,8 @@ void blur(LinearImage& image, double sigma) {
                 for (int k = -radius; k <= radius; ++k) {
                     const int sx = horizontal ? std::clamp(x + k, 0, in.width() - 1) : x;
                     const int sy = horizontal ? y : std::clamp(y + k, 0, in.height() - 1);
-                    v += Eigen::Map<const Vector3f>(in.pixel(sx, sy)) * kernel[static_cast<std::size_t>(k + radius)];
+                    v += Eigen::Map<const Vector3f>(in.pixel(sx, sy)) *
+                         kernel[static_cast<std::size_t>(k + radius)];
                 }
                 Eigen::Map<Vector3f>(out.pixel(x, y)) = v;
             }
@@ -165,7 +173,8 @@ void blur(LinearImage& image, double sigma) {
 Vector3f meanOf(const LinearImage& image) {
     Eigen::Vector3d sum = Eigen::Vector3d::Zero();
     for (int y = 0; y < image.height(); ++y)
-        for (int x = 0; x < image.width(); ++x) sum += Eigen::Map<const Vector3f>(image.pixel(x, y)).cast<double>();
+        for (int x = 0; x < image.width(); ++x)
+            sum += Eigen::Map<const Vector3f>(image.pixel(x, y)).cast<double>();
     return (sum / static_cast<double>(image.pixels())).cast<float>();
 }
 
@@ -188,11 +197,13 @@ EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light
             for (int c = 0; c < 3; ++c) {
                 float v = light.pixel(x, y)[c];
                 if (shot.noise) {
-                    const auto pixel = static_cast<std::uint64_t>(y) * static_cast<std::uint64_t>(light.width()) +
-                                       static_cast<std::uint64_t>(x);
+                    const auto pixel =
+                        static_cast<std::uint64_t>(y) * static_cast<std::uint64_t>(light.width()) +
+                        static_cast<std::uint64_t>(x);
                     const float electrons = std::max(0.0f, v) * well;
                     v += std::sqrt(electrons + readNoise * readNoise) / well *
-                         gaussian((std::uint64_t{shot.seed} << 40) ^ (pixel * 3 + static_cast<std::uint64_t>(c)));
+                         gaussian((std::uint64_t{shot.seed} << 40) ^
+                                  (pixel * 3 + static_cast<std::uint64_t>(c)));
                 }
                 v = std::round(std::clamp(v, 0.0f, 1.0f) * steps) / steps * gains(c);
                 out.pixel(x, y)[c] =
@@ -203,7 +214,8 @@ EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light
     return out;
 }
 
-// Means over the inner half of each patch, on a grid of points: the noise-free picture as a reader should see it.
+// Means over the inner half of each patch, on a grid of points: the noise-free picture as a reader should see
+// it.
 Truth truthOf(const Shot& shot, const Studio& studio, const Vector3f& veil, const Vector3f& gains) {
     const Chart& chart = *studio.chart();
     Truth t{chart.id, studio.map(), studio.map()(chart.outline()), {}, true};
@@ -227,15 +239,16 @@ Truth truthOf(const Shot& shot, const Studio& studio, const Vector3f& veil, cons
 }
 
 io::Json json(const Shot& shot, const std::optional<Truth>& truth) {
-    io::Json j{{"file", shot.file}, {"camera", shot.camera}, {"light", shot.light}, {"place", shot.place},
-               {"light_name", shot.lightName}, {"exposure", shot.exposure}, {"iso", shot.iso},
-               {"encoding", name(shot.encoding)}};
+    io::Json j{{"file", shot.file},   {"camera", shot.camera},          {"light", shot.light},
+               {"place", shot.place}, {"light_name", shot.lightName},   {"exposure", shot.exposure},
+               {"iso", shot.iso},     {"encoding", name(shot.encoding)}};
     if (!truth) return j;
     j["chart"] = truth->chart;
     j["wholly_in_frame"] = truth->whollyInFrame;
     for (const Point& p : truth->corners) j["corners"].push_back({p.x(), p.y()});
     for (const PatchTruth& p : truth->patches)
-        j["patches"].push_back({{"id", p.id}, {"centre", {p.centre.x(), p.centre.y()}},
+        j["patches"].push_back({{"id", p.id},
+                                {"centre", {p.centre.x(), p.centre.y()}},
                                 {"rgb", {p.rgb.x(), p.rgb.y(), p.rgb.z()}},
                                 {"even_rgb", {p.even.x(), p.even.y(), p.even.z()}}});
     return j;
@@ -260,24 +273,26 @@ Homography chartToFrame(const Shot& shot, const Chart& chart) {
     const double w = shot.width, h = shot.height;
     const double focal = shot.focalLength35mm / std::hypot(36.0, 24.0) * std::hypot(w, h);
     const Eigen::AngleAxisd turn(radians(shot.pose.turnDegrees), Eigen::Vector3d::UnitZ());
-    const Eigen::Vector3d axis(std::cos(radians(shot.pose.tiltAxisDegrees)), std::sin(radians(shot.pose.tiltAxisDegrees)),
-                               0);
-    const Eigen::Matrix3d r = (turn * Eigen::AngleAxisd(radians(shot.pose.tiltDegrees), axis)).toRotationMatrix();
+    const Eigen::Vector3d axis(std::cos(radians(shot.pose.tiltAxisDegrees)),
+                               std::sin(radians(shot.pose.tiltAxisDegrees)), 0);
+    const Eigen::Matrix3d r =
+        (turn * Eigen::AngleAxisd(radians(shot.pose.tiltDegrees), axis)).toRotationMatrix();
     Eigen::Matrix3d k = Eigen::Matrix3d::Identity();
     k(0, 0) = k(1, 1) = focal;
     k(0, 2) = w / 2;
     k(1, 2) = h / 2;
-    const Eigen::Vector3d sight = k.inverse() * Eigen::Vector3d(shot.pose.centre.x() * w, shot.pose.centre.y() * h, 1);
+    const Eigen::Vector3d sight =
+        k.inverse() * Eigen::Vector3d(shot.pose.centre.x() * w, shot.pose.centre.y() * h, 1);
     const auto at = [&](double distance) {
         Eigen::Matrix3d m;
-        m << r.col(0), r.col(1),
-            sight * distance - r.leftCols<2>() * Eigen::Vector2d(chart.outlineMm / 2);
+        m << r.col(0), r.col(1), sight * distance - r.leftCols<2>() * Eigen::Vector2d(chart.outlineMm / 2);
         return Homography(k * m);
     };
     // Area falls with the square of the distance, nearly: a few secant-like steps settle it.
     double distance = focal * std::sqrt(chart.outlineMm.prod() / (shot.pose.coverage * w * h));
     for (int i = 0; i < 12; ++i)
-        distance *= std::sqrt(std::abs(signedArea(at(distance)(chart.outline()))) / (shot.pose.coverage * w * h));
+        distance *=
+            std::sqrt(std::abs(signedArea(at(distance)(chart.outline()))) / (shot.pose.coverage * w * h));
     return at(distance);
 }
 
@@ -309,7 +324,8 @@ Result<Exposure> shoot(const Shot& shot) {
 Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth) {
     std::error_code error;
     std::filesystem::create_directories(folder, error);
-    if (error) return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
+    if (error)
+        return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
     auto exposure = shoot(shot);
     if (!exposure) return tl::unexpected(exposure.error());
     const auto body = bodyById(shot.camera);
@@ -321,12 +337,14 @@ Status simulate(const Scene& scene, const std::filesystem::path& folder,
                 const std::function<bool(std::size_t, std::size_t)>& progress) {
     io::Json frames = io::Json::array();
     for (std::size_t i = 0; i < scene.shots.size(); ++i) {
-        if (progress && !progress(i, scene.shots.size())) return failure("Stopped; the frames shot so far are whole.");
+        if (progress && !progress(i, scene.shots.size()))
+            return failure("Stopped; the frames shot so far are whole.");
         std::optional<Truth> truth;
         if (auto ok = shootToFile(scene.shots[i], folder, &truth); !ok) return ok;
         frames.push_back(json(scene.shots[i], truth));
     }
-    const io::Json truth{{"format", "refero-truth"}, {"version", 1}, {"scene", scene.name}, {"frames", frames}};
+    const io::Json truth{
+        {"format", "refero-truth"}, {"version", 1}, {"scene", scene.name}, {"frames", frames}};
     return io::writeFile(folder / "truth.json", io::prettyJson(truth));
 }
 

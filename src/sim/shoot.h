@@ -19,7 +19,8 @@ namespace refero::sim {
 struct PatchTruth {
     std::string id;
     Point centre;  ///< pixels
-    Vector3 rgb;   ///< mean over the inner half of the patch: linear, with light field, vignetting and glare, no noise
+    Vector3 rgb;   ///< mean over the inner half of the patch: linear, with light field, vignetting and glare,
+                   ///< no noise
     Vector3 even;  ///< the same without light field, vignetting, tint and glare
 };
 
@@ -32,7 +33,7 @@ struct Truth {
 };
 
 struct Exposure {
-    EncodedImage stored;   ///< as the file holds it, 0..1, quantised
+    EncodedImage stored;  ///< as the file holds it, 0..1, quantised
     std::optional<Truth> truth;
 };
 
@@ -43,9 +44,11 @@ Result<Exposure> shoot(const Shot& shot);
 Homography chartToFrame(const Shot& shot, const Chart& chart);
 
 /// Takes one picture into a folder, which is made if it is not there.
-Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth = nullptr);
+Status shootToFile(const Shot& shot, const std::filesystem::path& folder,
+                   std::optional<Truth>* truth = nullptr);
 
-/// Shoots a scene into a folder: the frames and truth.json. `progress` is told (done, all) and returns false to stop.
+/// Shoots a scene into a folder: the frames and truth.json. `progress` is told (done, all) and returns false
+/// to stop.
 Status simulate(const Scene& scene, const std::filesystem::path& folder,
                 const std::function<bool(std::size_t, std::size_t)>& progress = {});
 

@@ -63,7 +63,8 @@ TEST_F(CorrectionInTheWindow, WipesAndFlicks) {
     const QImage before = view->grab().toImage();
     QTest::keyRelease(view, Qt::Key_F);
     EXPECT_FALSE(view->flicked());
-    EXPECT_NE(corrected.pixel(view->width() * 3 / 4, view->height() / 2), before.pixel(view->width() * 3 / 4, view->height() / 2));
+    EXPECT_NE(corrected.pixel(view->width() * 3 / 4, view->height() / 2),
+              before.pixel(view->width() * 3 / 4, view->height() / 2));
 }
 
 TEST_F(CorrectionInTheWindow, FramesOpenedHereAreJudgedOn) {
@@ -95,7 +96,8 @@ TEST_F(CorrectionInTheWindow, AFailedHandoverSaysSoAndLeavesNothing) {
     answers.target = QStringLiteral("/nowhere/out.icc");
     find<QComboBox>("formatChoice")->setCurrentIndex(1);
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("/nowhere")); }));
+    ASSERT_TRUE(eventually(
+        [&] { return find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("/nowhere")); }));
     EXPECT_FALSE(session().current()->handover);
     answers.target.clear();
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);

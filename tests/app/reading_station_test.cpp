@@ -106,7 +106,8 @@ TEST_F(ReadingInTheWindow, StatingAnotherEncodingReadsAgain) {
     emit choice->activated(srgb);
     ASSERT_TRUE(eventually([&] { return !session().current()->busy; }));
     ASSERT_TRUE(session().current()->frame);
-    ASSERT_TRUE(session().current()->reading) << "the corners are known, so the chart need not be found again";
+    ASSERT_TRUE(session().current()->reading)
+        << "the corners are known, so the chart need not be found again";
     EXPECT_EQ(session().current()->frame->encoding, Encoding::srgb);
     EXPECT_NEAR(session().current()->reading->patches[1].rgb.y(), decode(Encoding::srgb, before), 0.02);
     QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);

@@ -34,7 +34,9 @@ class Answers : public Dialogs {
         suggested = suggestion;
         return target;
     }
-    std::optional<std::pair<QString, QString>> nameSetup(QWidget*, const QString&, const QString&) override { return names; }
+    std::optional<std::pair<QString, QString>> nameSetup(QWidget*, const QString&, const QString&) override {
+        return names;
+    }
 
     QString suggested;
 };

@@ -28,7 +28,9 @@ TEST_F(Window, ChromeIsExactlyNeutralAndReadable) {
             return std::max(la, lb) / std::min(la, lb);
         };
         for (const QColor& ground : {p.ground, p.panel, p.raised})
-            for (const QColor& ink : {p.text, p.loud, p.quiet}) EXPECT_GE(contrast(ground, ink), 4.5) << ink.name().toStdString() << " on " << ground.name().toStdString();
+            for (const QColor& ink : {p.text, p.loud, p.quiet})
+                EXPECT_GE(contrast(ground, ink), 4.5)
+                    << ink.name().toStdString() << " on " << ground.name().toStdString();
     }
     look::setSurround(look::Surround::dim);
 }
@@ -36,11 +38,16 @@ TEST_F(Window, ChromeIsExactlyNeutralAndReadable) {
 TEST_F(Window, EveryControlHasANameForThoseWhoDoNotSee) {
     ASSERT_TRUE(openAndCorrect());
     for (QWidget* w : window->findChildren<QWidget*>()) {
-        const bool control = qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) || qobject_cast<QAbstractItemView*>(w) || qobject_cast<PictureView*>(w);
-        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) || w->window() != window.get()) continue;
-        if (qobject_cast<QComboBox*>(w->parentWidget()) || (w->parentWidget() && w->parentWidget()->inherits("QComboBoxPrivateContainer"))) continue;
+        const bool control = qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) ||
+                             qobject_cast<QAbstractItemView*>(w) || qobject_cast<PictureView*>(w);
+        if (!control || w->objectName().startsWith(QStringLiteral("qt_")) || w->window() != window.get())
+            continue;
+        if (qobject_cast<QComboBox*>(w->parentWidget()) ||
+            (w->parentWidget() && w->parentWidget()->inherits("QComboBoxPrivateContainer")))
+            continue;
         if (w->inherits("QTableCornerButton") || w->inherits("QHeaderView")) continue;
-        EXPECT_FALSE(w->accessibleName().isEmpty()) << w->metaObject()->className() << " " << w->objectName().toStdString();
+        EXPECT_FALSE(w->accessibleName().isEmpty())
+            << w->metaObject()->className() << " " << w->objectName().toStdString();
     }
 }
 
@@ -53,7 +60,11 @@ TEST_F(Window, LedgerListsSetupsAndPointsEveryStationAtTheChosenOne) {
     list->setCurrentIndex(list->model()->index(0, 0));
     EXPECT_EQ(session().current()->light, QStringLiteral("good"));
     EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
-    EXPECT_TRUE(list->model()->index(1, 0).data(Qt::AccessibleTextRole).toString().contains(QStringLiteral("Shoot the chart again")));
+    EXPECT_TRUE(list->model()
+                    ->index(1, 0)
+                    .data(Qt::AccessibleTextRole)
+                    .toString()
+                    .contains(QStringLiteral("Shoot the chart again")));
 }
 
 TEST_F(Window, SetupsAreNamedTakenOutAndBroughtBack) {
@@ -75,7 +86,8 @@ TEST_F(Window, SetupsAreNamedTakenOutAndBroughtBack) {
     EXPECT_TRUE(find<QWidget>("emptyState")->isVisible());
     while (session().undo().canRedo()) session().undo().redo();
     EXPECT_EQ(session().setups().size(), 1u);
-    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); })) << "a frame opened again is read again";
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); }))
+        << "a frame opened again is read again";
 }
 
 TEST_F(Window, FramesAreDroppedAnywhere) {

@@ -75,9 +75,11 @@ TEST_F(Thread, ReadGivesTheContractsJson) {
     EXPECT_EQ(j["found"], true);
     EXPECT_EQ(j["corners"].size(), 4u);
     ASSERT_EQ(j["patches"].size(), 24u);
-    for (const char* key : {"id", "centre", "rgb", "deviation", "clipped", "pixels"}) EXPECT_TRUE(j["patches"][0].contains(key)) << key;
+    for (const char* key : {"id", "centre", "rgb", "deviation", "clipped", "pixels"})
+        EXPECT_TRUE(j["patches"][0].contains(key)) << key;
     ASSERT_GE(j["checks"].size(), 6u);
-    for (const char* key : {"id", "verdict", "value", "unit", "limit", "reason", "remedy"}) EXPECT_TRUE(j["checks"][0].contains(key)) << key;
+    for (const char* key : {"id", "verdict", "value", "unit", "limit", "reason", "remedy"})
+        EXPECT_TRUE(j["checks"][0].contains(key)) << key;
     EXPECT_EQ(j["verdict"], "pass");
     EXPECT_EQ(j["chart_definition"]["patches"].size(), 24u);
 }
@@ -96,9 +98,11 @@ TEST_F(Thread, ReadTakesCornersByHand) {
     for (const auto& c : found["corners"]) corners << c[0].get<double>() << "," << c[1].get<double>() << " ";
     const Outcome o = call({"read", frame(), "--chart", "fen-24", "--corners", corners.str(), "--json", "-"});
     ASSERT_EQ(o.status, 0) << o.err;
-    EXPECT_NEAR(json(o.out)["patches"][5]["rgb"][1].get<double>(), found["patches"][5]["rgb"][1].get<double>(), 1e-3);
+    EXPECT_NEAR(json(o.out)["patches"][5]["rgb"][1].get<double>(),
+                found["patches"][5]["rgb"][1].get<double>(), 1e-3);
     EXPECT_EQ(call({"read", frame(), "--chart", "fen-24", "--corners", "1,2 3,4"}).status, 1);
-    EXPECT_EQ(call({"read", frame(), "--chart", "fen-24", "--corners", "10,10 20,10 10,20 20,20"}).status, 1) << "crossing";
+    EXPECT_EQ(call({"read", frame(), "--chart", "fen-24", "--corners", "10,10 20,10 10,20 20,20"}).status, 1)
+        << "crossing";
 }
 
 TEST_F(Thread, ReadWithoutAChartStillWritesItsJson) {
@@ -119,17 +123,22 @@ TEST_F(Thread, ReadNamesTheChartThatIsReallyThere) {
 TEST_F(Thread, CorrectReportsPatchesAndSums) {
     const Outcome o = call({"correct", path("r.json"), "--model", "matrix", "--out", path("m.json")});
     ASSERT_EQ(o.status, 0) << o.err;
-    for (const char* word : {"patch", "before", "after", "left out", "A1", "mean", "median", "max", "CIEDE2000"}) EXPECT_NE(o.out.find(word), std::string::npos) << word;
+    for (const char* word :
+         {"patch", "before", "after", "left out", "A1", "mean", "median", "max", "CIEDE2000"})
+        EXPECT_NE(o.out.find(word), std::string::npos) << word;
     const io::Json j = json(contentOf(path("m.json")));
     EXPECT_EQ(j["model"], "matrix");
-    EXPECT_LT(j["summary"]["ciede2000_after"]["mean"].get<double>(), j["summary"]["ciede2000_before"]["mean"].get<double>());
+    EXPECT_LT(j["summary"]["ciede2000_after"]["mean"].get<double>(),
+              j["summary"]["ciede2000_before"]["mean"].get<double>());
     EXPECT_GT(j["summary"]["ciede2000_cross_validated"]["mean"].get<double>(), 0);
-    const Outcome pipe = call({"correct", path("r.json"), "--intent", "skin", "--reference-light", "d65", "--out", "-"});
+    const Outcome pipe =
+        call({"correct", path("r.json"), "--intent", "skin", "--reference-light", "d65", "--out", "-"});
     EXPECT_EQ(json(pipe.out)["intent"], "skin");
 }
 
 TEST_F(Thread, ApplyRendersFloatUnclippedAndChartToItsReference) {
-    const Outcome o = call({"apply", path("c.json"), frame(), "--space", "xyz-d50", "--out", path("xyz.exr")});
+    const Outcome o =
+        call({"apply", path("c.json"), frame(), "--space", "xyz-d50", "--out", path("xyz.exr")});
     ASSERT_EQ(o.status, 0) << o.err;
     const auto picture = io::readFrame(path("xyz.exr"));
     const auto reading = io::readReading(path("r.json"));
@@ -138,7 +147,8 @@ TEST_F(Thread, ApplyRendersFloatUnclippedAndChartToItsReference) {
     for (const PatchReading& p : reading->patches) {
         Vector3 sum = Vector3::Zero();
         for (int k = 0; k < 49; ++k) {
-            const float* v = picture->image.pixel(static_cast<int>(p.centre.x()) - 3 + k % 7, static_cast<int>(p.centre.y()) - 3 + k / 7);
+            const float* v = picture->image.pixel(static_cast<int>(p.centre.x()) - 3 + k % 7,
+                                                  static_cast<int>(p.centre.y()) - 3 + k / 7);
             sum += Vector3(v[0], v[1], v[2]) / 49;
         }
         mean += ciede2000(reading->chart.patch(p.id)->labD50, toLab(Xyz::from(sum), white::d50)) / 24;
@@ -147,11 +157,14 @@ TEST_F(Thread, ApplyRendersFloatUnclippedAndChartToItsReference) {
 }
 
 TEST_F(Thread, ApplyTakesManyFramesIntoAFolder) {
-    const Outcome o = call({"apply", path("c.json"), frame(), path("plain.tif"), "--space", "display-p3", "--type", "png", "--out", path("many")});
+    const Outcome o = call({"apply", path("c.json"), frame(), path("plain.tif"), "--space", "display-p3",
+                            "--type", "png", "--out", path("many")});
     ASSERT_EQ(o.status, 0) << o.err;
     EXPECT_TRUE(std::filesystem::exists(path("many/chart.png")));
     EXPECT_TRUE(std::filesystem::exists(path("many/plain.png")));
-    EXPECT_EQ(call({"apply", path("c.json"), frame(), path("many/../chart.tif"), "--out", path("twice")}).status, 1);
+    EXPECT_EQ(
+        call({"apply", path("c.json"), frame(), path("many/../chart.tif"), "--out", path("twice")}).status,
+        1);
     EXPECT_EQ(call({"apply", path("c.json"), frame(), "--out", path("a.bmp")}).status, 1);
     EXPECT_EQ(call({"apply", path("c.json"), frame(), "--space", "cmyk", "--out", path("a.exr")}).status, 1);
 }
@@ -163,10 +176,13 @@ TEST_F(Thread, ExportIsReadBackByAnotherProgram) {
     EXPECT_NE(o.out.find("largest difference"), std::string::npos);
     const Outcome icc = call({"export", path("c.json"), "--format", "icc", "--out", path("a.icc")});
     EXPECT_NE(icc.out.find("Little CMS"), std::string::npos) << icc.err;
-    const Outcome pipe = call({"export", path("c.json"), "--format", "cube", "--size", "2", "--encoding", "linear", "--space", "acescg", "--out", "-"});
+    const Outcome pipe = call({"export", path("c.json"), "--format", "cube", "--size", "2", "--encoding",
+                               "linear", "--space", "acescg", "--out", "-"});
     EXPECT_EQ(pipe.status, 0) << pipe.err;
     EXPECT_NE(pipe.out.find("LUT_3D_SIZE 2"), std::string::npos);
-    EXPECT_EQ(call({"export", path("c.json"), "--format", "cube", "--size", "4", "--out", path("b.cube")}).status, 1);
+    EXPECT_EQ(
+        call({"export", path("c.json"), "--format", "cube", "--size", "4", "--out", path("b.cube")}).status,
+        1);
     EXPECT_FALSE(std::filesystem::exists(path("b.cube"))) << "a file that does not pass does not exist";
 }
 
@@ -219,14 +235,17 @@ TEST(CommandLine, BadFramesEndWithAMessageAndOne) {
     EncodedImage one(1, 1);
     one.values()[0] = one.values()[1] = one.values()[2] = 0.4f;
     ASSERT_TRUE(io::writeFrame(folder / "one.tif", one, options));
-    const Outcome tiny = call({"read", folder / "one.tif", "--chart", "fen-24", "--json", folder / "one.json"});
+    const Outcome tiny =
+        call({"read", folder / "one.tif", "--chart", "fen-24", "--json", folder / "one.json"});
     EXPECT_EQ(tiny.status, 1);
     EXPECT_EQ(json(contentOf(folder / "one.json"))["found"], false);
 }
 
 TEST(CommandLine, SimulateShootsAScene) {
     const TemporaryFolder folder;
-    test::put(folder / "s.json", R"({"format":"refero-scene","version":1,"name":"t","frames":[{"file":"a.png","size":[300,200],"encoding":"srgb","chart":"fen-24"}]})");
+    test::put(
+        folder / "s.json",
+        R"({"format":"refero-scene","version":1,"name":"t","frames":[{"file":"a.png","size":[300,200],"encoding":"srgb","chart":"fen-24"}]})");
     const Outcome o = call({"simulate", folder / "s.json", "--out", folder / "out"});
     ASSERT_EQ(o.status, 0) << o.err;
     EXPECT_EQ(json(contentOf(folder / "out/truth.json"))["frames"][0]["chart"], "fen-24");

@@ -39,8 +39,9 @@ TEST(ShippedCharts, HaveWhatTheyWereDesignedFor) {
             warm += p.role == Role::warm;
             cool += p.role == Role::cool;
             // A mid-grey near every corner, so that uneven light is measured.
-            const bool atCorner = (p.centreMm.x() < 0.15 * c.outlineMm.x() || p.centreMm.x() > 0.85 * c.outlineMm.x()) &&
-                                  (p.centreMm.y() < 0.25 * c.outlineMm.y() || p.centreMm.y() > 0.75 * c.outlineMm.y());
+            const bool atCorner =
+                (p.centreMm.x() < 0.15 * c.outlineMm.x() || p.centreMm.x() > 0.85 * c.outlineMm.x()) &&
+                (p.centreMm.y() < 0.25 * c.outlineMm.y() || p.centreMm.y() > 0.75 * c.outlineMm.y());
             corners += atCorner && p.role == Role::neutral && std::abs(p.labD50.L - 52) < 1;
         }
         EXPECT_EQ(corners, 4) << c.id;
@@ -80,12 +81,14 @@ TEST(ShippedCharts, HaveTheLabOfTheirReflectances) {
         }
 }
 
-// Pigments have broad bands: between neighbouring samples 10 nm apart a reflectance moves little, and its slope less.
+// Pigments have broad bands: between neighbouring samples 10 nm apart a reflectance moves little, and its
+// slope less.
 TEST(ShippedCharts, HaveSmoothReflectances) {
     for (const Chart& c : io::shippedCharts())
         for (const Patch& p : c.patches) {
             const auto& v = p.reflectance->values;
-            for (std::size_t i = 5; i + 1 < v.size(); ++i) EXPECT_LT(std::abs(v[i + 1] - 2 * v[i] + v[i - 1]), 0.05) << c.id << " " << p.id;
+            for (std::size_t i = 5; i + 1 < v.size(); ++i)
+                EXPECT_LT(std::abs(v[i + 1] - 2 * v[i] + v[i - 1]), 0.05) << c.id << " " << p.id;
         }
 }
 
@@ -113,7 +116,8 @@ TEST(ChartFile, ReadsTheContractsOwnExample) {
       "format": "refero-chart", "version": 1, "id": "x", "name": "X", "source": "me",
       "outline_mm": [280.0, 190.0], "surround_lab_d50": [22.0, 0.0, 0.0],
       "patches": [ { "id": "A1", "role": "neutral", "centre_mm": [30.0, 30.0], "size_mm": [32.0, 32.0],
-          "lab_d50": [95.1, -0.4, 1.8], "reflectance": { "start_nm": 380, "step_nm": 10, "values": [0.61, 0.70] } } ] })", "x");
+          "lab_d50": [95.1, -0.4, 1.8], "reflectance": { "start_nm": 380, "step_nm": 10, "values": [0.61, 0.70] } } ] })",
+                                  "x");
     ASSERT_TRUE(c) << c.error().message;
     EXPECT_EQ(c->patches[0].role, Role::neutral);
     EXPECT_EQ(c->patches[0].reflectance->values.size(), 2u);
@@ -130,11 +134,18 @@ const Broken kBroken[] = {
     {"other-format", R"({"format":"shopping","version":1})", "format"},
     {"newer-version", R"({"format":"refero-chart","version":9})", "version"},
     {"no-outline", R"({"format":"refero-chart","version":1,"id":"x","patches":[]})", "outline_mm"},
-    {"outline-of-text", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":["a",2],"patches":[]})", "outline_mm[0]"},
-    {"patches-no-list", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":3})", "patches"},
-    {"wrong-role", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":[{"id":"A1","role":"hat","centre_mm":[4,4],"size_mm":[2,2],"lab_d50":[50,0,0]}]})", "patches[0].role"},
-    {"lab-of-two", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":[{"id":"A1","centre_mm":[4,4],"size_mm":[2,2],"lab_d50":[50,0]}]})", "patches[0].lab_d50"},
-    {"huge-number", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,1e999],"patches":[]})", "x"},
+    {"outline-of-text", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":["a",2],"patches":[]})",
+     "outline_mm[0]"},
+    {"patches-no-list", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":3})",
+     "patches"},
+    {"wrong-role",
+     R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":[{"id":"A1","role":"hat","centre_mm":[4,4],"size_mm":[2,2],"lab_d50":[50,0,0]}]})",
+     "patches[0].role"},
+    {"lab-of-two",
+     R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,9],"patches":[{"id":"A1","centre_mm":[4,4],"size_mm":[2,2],"lab_d50":[50,0]}]})",
+     "patches[0].lab_d50"},
+    {"huge-number", R"({"format":"refero-chart","version":1,"id":"x","outline_mm":[9,1e999],"patches":[]})",
+     "x"},
 };
 
 TEST(ChartFile, SaysWhichLineOrFieldIsWrong) {
@@ -150,7 +161,8 @@ TEST(ChartFile, SaysWhichLineOrFieldIsWrong) {
 
 TEST(ChartFile, SurvivesEveryCut) {
     const std::string text = io::prettyJson(io::toJson(io::shippedCharts()[0]));
-    for (std::size_t n = 0; n + 2 < text.size(); n += 97) EXPECT_FALSE(io::parseChart(text.substr(0, n), "cut"));
+    for (std::size_t n = 0; n + 2 < text.size(); n += 97)
+        EXPECT_FALSE(io::parseChart(text.substr(0, n), "cut"));
 }
 
 }  // namespace

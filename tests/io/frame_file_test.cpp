@@ -28,7 +28,8 @@ EncodedImage gradient(int w, int h) {
     return image;
 }
 
-void writeRaw(const std::string& path, int w, int h, int channels, OIIO::TypeDesc type, float value, const std::function<void(OIIO::ImageSpec&)>& more = {}) {
+void writeRaw(const std::string& path, int w, int h, int channels, OIIO::TypeDesc type, float value,
+              const std::function<void(OIIO::ImageSpec&)>& more = {}) {
     OIIO::ImageSpec spec(w, h, channels, type);
     if (more) more(spec);
     auto out = OIIO::ImageOutput::create(path);
@@ -70,7 +71,9 @@ TEST(FrameFile, EachKindComesBackWithItsEncoding) {
         ASSERT_EQ(frame->image.width(), 60);
         for (const auto& [x, y] : {std::pair{10, 5}, std::pair{50, 30}})
             for (int c = 0; c < 3; ++c)
-                EXPECT_NEAR(encode(k.encoding, frame->image.pixel(x, y)[c]), image.pixel(x, y)[c], k.tolerance + 1e-6) << k.ending;
+                EXPECT_NEAR(encode(k.encoding, frame->image.pixel(x, y)[c]), image.pixel(x, y)[c],
+                            k.tolerance + 1e-6)
+                    << k.ending;
     }
 }
 
@@ -118,7 +121,8 @@ TEST(FrameFile, IsReadTheWayItIsShown) {
         ASSERT_TRUE(frame) << frame.error().message;
         const bool turned = orientation >= 5;
         ASSERT_EQ(frame->image.width(), turned ? 2 : 3) << orientation;
-        // Where the stored top left is shown: 1 top left, 2 top right, 3 bottom right, 4 bottom left; then turned the same.
+        // Where the stored top left is shown: 1 top left, 2 top right, 3 bottom right, 4 bottom left; then
+        // turned the same.
         const bool right = orientation == 2 || orientation == 3 || orientation == 6 || orientation == 7;
         const bool bottom = orientation == 3 || orientation == 4 || orientation == 7 || orientation == 8;
         const int x = right ? frame->image.width() - 1 : 0, y = bottom ? frame->image.height() - 1 : 0;
@@ -174,7 +178,8 @@ TEST(FrameFile, SaysWhyItCannotBeRead) {
 TEST(FrameFile, TruncatedFilesAreNamedDamaged) {
     const TemporaryFolder folder;
     for (const char* ending : {".tif", ".png", ".exr", ".dpx", ".jpg"}) {
-        const std::string whole = folder / (std::string("whole") + ending), cut = folder / (std::string("cut") + ending);
+        const std::string whole = folder / (std::string("whole") + ending),
+                          cut = folder / (std::string("cut") + ending);
         io::WriteOptions options;
         options.bits = std::string(ending) == ".dpx" ? 10 : 16;
         ASSERT_TRUE(io::writeFrame(whole, gradient(200, 150), options));
@@ -186,7 +191,8 @@ TEST(FrameFile, TruncatedFilesAreNamedDamaged) {
     }
 }
 
-// A TIFF's header that promises 30000 x 20000 pixels: refused from the header, before any memory is asked for.
+// A TIFF's header that promises 30000 x 20000 pixels: refused from the header, before any memory is asked
+// for.
 TEST(FrameFile, HugePicturesAreRefusedByTheirHeader) {
     const TemporaryFolder folder;
     OIIO::ImageSpec spec(30000, 20000, 3, OIIO::TypeDesc::UINT8);

@@ -80,7 +80,8 @@ TEST(Handover, OfAProfileIsProvedByLittleCms) {
     const TemporaryFolder folder;
     io::ExportOptions options;
     options.format = io::Format::icc;
-    for (const Encoding e : {Encoding::linear, Encoding::srgb, Encoding::rec709, Encoding::rec2020, Encoding::gamma22}) {
+    for (const Encoding e :
+         {Encoding::linear, Encoding::srgb, Encoding::rec709, Encoding::rec2020, Encoding::gamma22}) {
         options.encoding = e;
         const auto done = io::exportCorrection(correction(), folder / "a.icc", options);
         ASSERT_TRUE(done) << done.error().message;
@@ -218,7 +219,8 @@ TEST(ReadingFile, PatchesMayComeInAnyOrderButMustBeThere) {
     j["patches"][0]["id"] = "Z9";
     EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("Z9"), std::string::npos);
     j = io::notFoundJson(reading(), reading().chart, "none");
-    EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("no chart was found"), std::string::npos);
+    EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("no chart was found"),
+              std::string::npos);
 }
 
 }  // namespace

@@ -21,10 +21,11 @@ using test::plainShot;
 using test::TemporaryFolder;
 
 TEST(Bodies, AreNotColorimetric) {
-    // Luther's condition: a camera is colorimetric where its sensitivities are linear combinations of the observer's. How
-    // much of each is left after the best combination?
+    // Luther's condition: a camera is colorimetric where its sensitivities are linear combinations of the
+    // observer's. How much of each is left after the best combination?
     Eigen::MatrixXd observer(Spectrum::size, 3);
-    for (std::size_t i = 0; i < Spectrum::size; ++i) observer.row(static_cast<Eigen::Index>(i)) << cie1931().x[i], cie1931().y[i], cie1931().z[i];
+    for (std::size_t i = 0; i < Spectrum::size; ++i)
+        observer.row(static_cast<Eigen::Index>(i)) << cie1931().x[i], cie1931().y[i], cie1931().z[i];
     for (const sim::Body& body : sim::bodies()) {
         double left = 0, all = 0;
         for (const Spectrum& s : body.sensitivity) {
@@ -42,11 +43,13 @@ TEST(Bodies, AreNotColorimetric) {
 TEST(Shoot, GivesTheSamePictureForTheSameSeed) {
     const auto one = sim::shoot(plainShot()), two = sim::shoot(plainShot());
     ASSERT_TRUE(one && two);
-    EXPECT_TRUE(std::equal(one->stored.values().begin(), one->stored.values().end(), two->stored.values().begin()));
+    EXPECT_TRUE(
+        std::equal(one->stored.values().begin(), one->stored.values().end(), two->stored.values().begin()));
     sim::Shot other = plainShot();
     other.seed = 2;
     const auto three = sim::shoot(other);
-    EXPECT_FALSE(std::equal(one->stored.values().begin(), one->stored.values().end(), three->stored.values().begin()));
+    EXPECT_FALSE(
+        std::equal(one->stored.values().begin(), one->stored.values().end(), three->stored.values().begin()));
 }
 
 TEST(Shoot, QuantisesToFourteenBitsAndClips) {
@@ -91,7 +94,8 @@ TEST(Shoot, FallOffVignettingAndGlareHaveTheirSize) {
     shot.falloffStops = 0.6;
     shot.falloffDegrees = 0;
     const auto side = sim::shoot(shot);
-    EXPECT_NEAR(std::log2(green(*side, 0, 500) / green(*side, 1499, 500)), 0.6 * 1500 / std::hypot(1500, 1000), 0.01);
+    EXPECT_NEAR(std::log2(green(*side, 0, 500) / green(*side, 1499, 500)),
+                0.6 * 1500 / std::hypot(1500, 1000), 0.01);
     shot.falloffStops = 0;
     const auto clean = sim::shoot(shot);
     shot.glare = 0.1;
@@ -100,7 +104,8 @@ TEST(Shoot, FallOffVignettingAndGlareHaveTheirSize) {
 }
 
 TEST(Shoot, IsSpectral) {
-    // Two lights of one colour but different spectra must read differently: a black body and a lamp of three lines.
+    // Two lights of one colour but different spectra must read differently: a black body and a lamp of three
+    // lines.
     sim::Shot shot = plainShot();
     shot.noise = false;
     shot.light = "blackbody-4000";
@@ -108,7 +113,9 @@ TEST(Shoot, IsSpectral) {
     shot.light = "f11";
     const auto lines = sim::shoot(shot);
     ASSERT_TRUE(smooth && lines);
-    const auto ratio = [](const sim::Exposure& e, std::size_t i) { return e.truth->patches[i].even.x() / e.truth->patches[i].even.y(); };
+    const auto ratio = [](const sim::Exposure& e, std::size_t i) {
+        return e.truth->patches[i].even.x() / e.truth->patches[i].even.y();
+    };
     EXPECT_GT(std::abs(ratio(*lines, 3) / ratio(*smooth, 3) - 1), 0.05);
 }
 
@@ -132,7 +139,8 @@ const Broken kBroken[] = {
     {R"({"format":"refero-scene","version":1,"frames":[{"file":"a.tif","size":[90000,90000]}]})", "size"},
     {R"({"format":"refero-scene","version":1,"frames":[{"file":"a.tif","set":"beach"}]})", "set"},
     {R"({"format":"refero-scene","version":1,"frames":[{"file":"a.tif","encoding":"log"}]})", "encoding"},
-    {R"({"format":"refero-scene","version":1,"frames":[{"file":"a.tif","pose":{"coverage":"big"}}]})", "coverage"},
+    {R"({"format":"refero-scene","version":1,"frames":[{"file":"a.tif","pose":{"coverage":"big"}}]})",
+     "coverage"},
 };
 
 TEST(Scene, NamesWhatIsWrong) {

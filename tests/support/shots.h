@@ -76,7 +76,8 @@ inline Verdict verdictOf(const Reading& r, const std::string& id) {
 inline double patchWidthPixels(const Taken& t) {
     double smallest = 1e9;
     for (const Patch& p : t.chart.patches)
-        smallest = std::min(smallest, p.sizeMm.minCoeff() * std::sqrt(std::abs(t.truth.chartToFrame.areaScale(p.centreMm))));
+        smallest = std::min(
+            smallest, p.sizeMm.minCoeff() * std::sqrt(std::abs(t.truth.chartToFrame.areaScale(p.centreMm))));
     return smallest;
 }
 

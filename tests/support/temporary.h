@@ -17,7 +17,8 @@ class TemporaryFolder {
   public:
     TemporaryFolder() {
         static std::atomic<int> count{0};
-        path_ = std::filesystem::temp_directory_path() / ("refero-test-" + std::to_string(::getpid()) + "-" + std::to_string(count++));
+        path_ = std::filesystem::temp_directory_path() /
+                ("refero-test-" + std::to_string(::getpid()) + "-" + std::to_string(count++));
         std::filesystem::create_directories(path_);
     }
     ~TemporaryFolder() {

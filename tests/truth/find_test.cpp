@@ -23,8 +23,8 @@ double worstCorner(const FoundChart& found, const sim::Truth& truth) {
     return worst;
 }
 
-// Anything that the issue of finding asks for: 2 % to 60 % of the frame, any turn, up to 30 degrees of tilt, every set,
-// light, body and sensitivity, uneven light, vignetting and glare.
+// Anything that the issue of finding asks for: 2 % to 60 % of the frame, any turn, up to 30 degrees of tilt,
+// every set, light, body and sensitivity, uneven light, vignetting and glare.
 sim::Shot anyShot(unsigned seed) {
     Random r(seed);
     const char* lights[] = {"d50", "d65", "a", "led-3000", "led-5600", "f11", "blackbody-2900"};
@@ -50,8 +50,11 @@ sim::Shot anyShot(unsigned seed) {
     for (double reach = 0.5; reach > 0; reach -= 0.05) {
         Random place(seed + 1000);
         s.pose.centre = {0.5 + place.uniform(-reach, reach), 0.5 + place.uniform(-reach, reach)};
-        const Quad q = sim::chartToFrame(s, *io::chartByNameOrPath(*s.chart))(io::chartByNameOrPath(*s.chart)->outline());
-        if (std::all_of(q.begin(), q.end(), [&](const Point& p) { return p.x() > 4 && p.y() > 4 && p.x() < s.width - 4 && p.y() < s.height - 4; }))
+        const Quad q = sim::chartToFrame(
+            s, *io::chartByNameOrPath(*s.chart))(io::chartByNameOrPath(*s.chart)->outline());
+        if (std::all_of(q.begin(), q.end(), [&](const Point& p) {
+                return p.x() > 4 && p.y() > 4 && p.x() < s.width - 4 && p.y() < s.height - 4;
+            }))
             return s;
     }
     s.pose.coverage = 0.3;
@@ -75,7 +78,8 @@ TEST(Find, SetsTheCornersWithinATenthOfAPatchInEveryFrame) {
     std::sort(errors.begin(), errors.end());
     RecordProperty("median_corner_error_in_patches", std::to_string(errors[errors.size() / 2]));
     RecordProperty("largest_corner_error_in_patches", std::to_string(errors.back()));
-    std::printf("corners: %zu frames, median %.4f, largest %.4f patch widths\n", errors.size(), errors[errors.size() / 2], errors.back());
+    std::printf("corners: %zu frames, median %.4f, largest %.4f patch widths\n", errors.size(),
+                errors[errors.size() / 2], errors.back());
 }
 
 TEST(Find, FindsNothingWhereThereIsNoChart) {
@@ -88,7 +92,8 @@ TEST(Find, FindsNothingWhereThereIsNoChart) {
         for (const Chart& chart : io::shippedCharts()) {
             const auto found = findChart(t.image, chart);
             ASSERT_FALSE(found) << chart.id << " in set " << seed % 5;
-            EXPECT_NE(found.error().message.find("corners by hand"), std::string::npos) << "the message says what to do";
+            EXPECT_NE(found.error().message.find("corners by hand"), std::string::npos)
+                << "the message says what to do";
         }
     }
 }
@@ -99,7 +104,9 @@ TEST(Find, DoesNotTakeOneChartForTheOther) {
         shot.chart = shown;
         shot.pose.coverage = 0.25;
         const Taken t = take(shot);
-        for (const Chart& chart : io::shippedCharts()) EXPECT_EQ(findChart(t.image, chart).has_value(), chart.id == shown) << chart.id << " in a frame of " << shown;
+        for (const Chart& chart : io::shippedCharts())
+            EXPECT_EQ(findChart(t.image, chart).has_value(), chart.id == shown)
+                << chart.id << " in a frame of " << shown;
     }
 }
 
@@ -107,7 +114,8 @@ TEST(Find, RefusesAMirroredFrame) {
     const Taken t = take(test::plainShot());
     LinearImage mirrored(t.image.width(), t.image.height());
     for (int y = 0; y < t.image.height(); ++y)
-        for (int x = 0; x < t.image.width(); ++x) std::copy_n(t.image.pixel(t.image.width() - 1 - x, y), 3, mirrored.pixel(x, y));
+        for (int x = 0; x < t.image.width(); ++x)
+            std::copy_n(t.image.pixel(t.image.width() - 1 - x, y), 3, mirrored.pixel(x, y));
     EXPECT_FALSE(findChart(mirrored, t.chart));
 }
 

@@ -46,7 +46,8 @@ class Objective {
         m << six(0), six(3), 0, six(1), six(4), 0, six(2), six(5), 0;
         m.col(2) = whiteXyz(white::d50).vector() - m.col(0) - m.col(1);
         double sum = 0;
-        for (std::size_t i = 0; i < rgb_.size(); ++i) sum += ciede2000(reference_[i], toLab(Xyz::from(m * rgb_[i]), white::d50));
+        for (std::size_t i = 0; i < rgb_.size(); ++i)
+            sum += ciede2000(reference_[i], toLab(Xyz::from(m * rgb_[i]), white::d50));
         return sum / static_cast<double>(rgb_.size());
     }
 
@@ -55,7 +56,8 @@ class Objective {
     std::vector<Lab> reference_;
 };
 
-// Brute force: a random search that narrows, from many starts all over. It knows nothing of least squares or gradients.
+// Brute force: a random search that narrows, from many starts all over. It knows nothing of least squares or
+// gradients.
 double bruteForce(const Objective& objective) {
     using Six = Eigen::Matrix<double, 6, 1>;
     Random random(99);
@@ -67,7 +69,8 @@ double bruteForce(const Objective& objective) {
         for (int step = 0; step < 2500; ++step) {
             Six trial = at;
             for (int k = 0; k < 6; ++k)
-                if (step % 2 || static_cast<int>(random.below(6)) == k) trial(k) += random.uniform(-size, size);
+                if (step % 2 || static_cast<int>(random.below(6)) == k)
+                    trial(k) += random.uniform(-size, size);
             const double there = objective(trial);
             if (there < here) {
                 here = there;
@@ -83,14 +86,16 @@ double bruteForce(const Objective& objective) {
 }
 
 TEST(Matrix, IsWithinFivePerCentOfTheBestThatBruteForceFinds) {
-    for (const auto& [camera, light] : {std::pair{"heron", "d50"}, std::pair{"bittern", "a"}, std::pair{"heron", "f11"}}) {
+    for (const auto& [camera, light] :
+         {std::pair{"heron", "d50"}, std::pair{"bittern", "a"}, std::pair{"heron", "f11"}}) {
         const Reading r = reading(camera, light);
         FitOptions options;
         options.model = Model::matrix;
         const auto c = fit(std::span(&r, 1), options);
         ASSERT_TRUE(c) << c.error().message;
         const double best = bruteForce(Objective(*c));
-        std::printf("%s under %s: fitted %.4f, brute force %.4f, balance alone %.4f\n", camera, light, c->summary.after.mean, best, c->summary.before.mean);
+        std::printf("%s under %s: fitted %.4f, brute force %.4f, balance alone %.4f\n", camera, light,
+                    c->summary.after.mean, best, c->summary.before.mean);
         EXPECT_LE(c->summary.after.mean, 1.05 * best) << camera << " under " << light;
     }
 }
@@ -107,7 +112,8 @@ TEST(Matrix, KeepsWhite) {
     EXPECT_NEAR(white.b, 0, 1e-9);
 }
 
-// A camera whose channels are a 3x3 of XYZ (Luther's condition) must be corrected exactly: the matrix is known beforehand.
+// A camera whose channels are a 3x3 of XYZ (Luther's condition) must be corrected exactly: the matrix is
+// known beforehand.
 TEST(Matrix, IsExactForAColorimetricCamera) {
     const Chart chart = io::shippedCharts().front();
     Matrix3 camera;
@@ -127,8 +133,8 @@ TEST(Matrix, IsExactForAColorimetricCamera) {
     EXPECT_NEAR((fitted->matrix - camera.inverse() * white.asDiagonal()).norm(), 0, 1e-4);
 }
 
-// With plain weights the start is an ordinary constrained least-squares problem; its normal equations, written out
-// independently with Lagrange multipliers, give the same matrix.
+// With plain weights the start is an ordinary constrained least-squares problem; its normal equations,
+// written out independently with Lagrange multipliers, give the same matrix.
 TEST(LeastSquares, SolvesTheConstrainedNormalEquations) {
     const Reading r = reading("heron", "d65");
     const auto c = fit(std::span(&r, 1), {});
@@ -175,8 +181,11 @@ TEST(Fit, LeavesOneOutAsIfByHand) {
     const auto without = fitMatrix(rgb, xyz, weights);
     ASSERT_TRUE(without);
     const Vector3 left = c->patches[9].rgb.cwiseProduct(c->gains) * c->level;
-    EXPECT_NEAR(c->patches[9].leftOut, ciede2000(c->patches[9].reference, toLab(Xyz::from(without->matrix * left), white::d50)), 0.02);
-    EXPECT_GT(c->summary.crossValidated.mean, c->summary.after.mean) << "unseen colours are never promised better";
+    EXPECT_NEAR(c->patches[9].leftOut,
+                ciede2000(c->patches[9].reference, toLab(Xyz::from(without->matrix * left), white::d50)),
+                0.02);
+    EXPECT_GT(c->summary.crossValidated.mean, c->summary.after.mean)
+        << "unseen colours are never promised better";
 }
 
 TEST(Fit, ChoosesTheMatrixWhereItHelpsAndObeysWhereTold) {
@@ -211,7 +220,8 @@ TEST(Fit, TakesTheReferencesUnderAnotherLight) {
     const auto c = fit(std::span(&r, 1), o);
     ASSERT_TRUE(c);
     const auto d50 = fit(std::span(&r, 1), {});
-    EXPECT_GT(ciede2000(c->patches[3].reference, d50->patches[3].reference), 0.5) << "a red is not the same under a lamp";
+    EXPECT_GT(ciede2000(c->patches[3].reference, d50->patches[3].reference), 0.5)
+        << "a red is not the same under a lamp";
     Reading labOnly = r;
     labOnly.chart.patches[0].reflectance.reset();
     EXPECT_FALSE(fit(std::span(&labOnly, 1), o));
@@ -242,7 +252,8 @@ TEST(Fit, LeavesClippedPatchesOut) {
     const auto c = fit(std::span(&*r, 1), {});
     ASSERT_TRUE(c) << c.error().message;
     EXPECT_LT(c->summary.used, r->patches.size());
-    for (std::size_t i = 0; i < c->patches.size(); ++i) EXPECT_EQ(c->patches[i].used, r->patches[i].clipped <= 0.01);
+    for (std::size_t i = 0; i < c->patches.size(); ++i)
+        EXPECT_EQ(c->patches[i].used, r->patches[i].clipped <= 0.01);
 }
 
 TEST(Fit, SaysWhatIsMissing) {

@@ -42,13 +42,14 @@ TEST(Read, PatchValuesAreTheTruth) {
                 errors.push_back(std::abs(reading->patches[i].rgb(c) / t.truth.patches[i].rgb(c) - 1));
     }
     std::sort(errors.begin(), errors.end());
-    std::printf("patches: median %.3f %%, 95th percentile %.3f %%, largest %.3f %% off the truth\n", 100 * errors[errors.size() / 2],
-                100 * errors[errors.size() * 95 / 100], 100 * errors.back());
+    std::printf("patches: median %.3f %%, 95th percentile %.3f %%, largest %.3f %% off the truth\n",
+                100 * errors[errors.size() / 2], 100 * errors[errors.size() * 95 / 100], 100 * errors.back());
     EXPECT_LT(errors[errors.size() / 2], 0.01);
     EXPECT_LT(errors[errors.size() * 95 / 100], 0.02);
 }
 
-// Poisson: the variance of n collected electrons is n (ISO 15739 builds its noise on the same standard deviation).
+// Poisson: the variance of n collected electrons is n (ISO 15739 builds its noise on the same standard
+// deviation).
 TEST(Read, SpreadIsTheCamerasNoise) {
     sim::Shot shot = plainShot();
     shot.iso = 400;
@@ -60,7 +61,8 @@ TEST(Read, SpreadIsTheCamerasNoise) {
     for (const char* id : {"B3", "B6", "A1"}) {
         const PatchReading& p = *reading->patch(id);
         for (int c = 0; c < 3; ++c) {
-            const double expected = std::sqrt(p.rgb(c) * well + body.readNoiseElectrons * body.readNoiseElectrons) / well;
+            const double expected =
+                std::sqrt(p.rgb(c) * well + body.readNoiseElectrons * body.readNoiseElectrons) / well;
             EXPECT_NEAR(p.deviation(c), expected, 0.06 * expected) << id;
         }
         EXPECT_NEAR(p.standardError().y(), p.deviation.y() / std::sqrt(double(p.pixels)), 1e-12);
@@ -78,7 +80,9 @@ TEST(Read, LeavesSpecksAndGlintsOut) {
     }
     const auto specked = readChart(t.image, t.chart, {});
     ASSERT_TRUE(specked);
-    for (int c = 0; c < 3; ++c) EXPECT_NEAR(specked->patch("B5")->rgb(c), clean->patch("B5")->rgb(c), 0.004 * clean->patch("B5")->rgb(c));
+    for (int c = 0; c < 3; ++c)
+        EXPECT_NEAR(specked->patch("B5")->rgb(c), clean->patch("B5")->rgb(c),
+                    0.004 * clean->patch("B5")->rgb(c));
     EXPECT_LT(specked->patch("B5")->pixels, clean->patch("B5")->pixels);
 }
 
@@ -101,13 +105,35 @@ const Fault kFaults[] = {
     {"exposure", Verdict::review, [](sim::Shot& s) { s.exposure = 0.35; }},
     {"exposure", Verdict::reshoot, [](sim::Shot& s) { s.exposure = 1.4; }},
     {"clipping", Verdict::reshoot, [](sim::Shot& s) { s.exposure = 1.4; }},
-    {"buried", Verdict::reshoot, [](sim::Shot& s) { s.exposure = 0.12; s.iso = 6400; }},
+    {"buried", Verdict::reshoot,
+     [](sim::Shot& s) {
+         s.exposure = 0.12;
+         s.iso = 6400;
+     }},
     {"neutrality", Verdict::review, [](sim::Shot& s) { s.glare = 0.05; }},
-    {"size", Verdict::review, [](sim::Shot& s) { s.pose.coverage = 0.013; s.width = 3000; s.height = 2000; }},
+    {"size", Verdict::review,
+     [](sim::Shot& s) {
+         s.pose.coverage = 0.013;
+         s.width = 3000;
+         s.height = 2000;
+     }},
     {"size", Verdict::review, [](sim::Shot& s) { s.pose.coverage = 0.66; }},
-    {"pixels", Verdict::review, [](sim::Shot& s) { s.pose.coverage = 0.03; s.width = 900; s.height = 600; }},
-    {"tilt", Verdict::review, [](sim::Shot& s) { s.pose.tiltDegrees = 24; s.pose.tiltAxisDegrees = 20; }},
-    {"tilt", Verdict::reshoot, [](sim::Shot& s) { s.pose.tiltDegrees = 38; s.pose.tiltAxisDegrees = 70; }},
+    {"pixels", Verdict::review,
+     [](sim::Shot& s) {
+         s.pose.coverage = 0.03;
+         s.width = 900;
+         s.height = 600;
+     }},
+    {"tilt", Verdict::review,
+     [](sim::Shot& s) {
+         s.pose.tiltDegrees = 24;
+         s.pose.tiltAxisDegrees = 20;
+     }},
+    {"tilt", Verdict::reshoot,
+     [](sim::Shot& s) {
+         s.pose.tiltDegrees = 38;
+         s.pose.tiltAxisDegrees = 70;
+     }},
 };
 
 TEST(Checks, CatchEachPlantedFaultAndSayWhatToDo) {
@@ -134,7 +160,8 @@ TEST(Checks, MeasureTheTiltThatWasSet) {
         shot.pose.tiltAxisDegrees = 35;
         const auto reading = readingOf(shot);
         ASSERT_TRUE(reading);
-        const auto check = std::find_if(reading->checks.begin(), reading->checks.end(), [](const Check& c) { return c.id == "tilt"; });
+        const auto check = std::find_if(reading->checks.begin(), reading->checks.end(),
+                                        [](const Check& c) { return c.id == "tilt"; });
         ASSERT_NE(check, reading->checks.end());
         EXPECT_NEAR(check->value, tilt, 0.5);
     }
@@ -160,7 +187,8 @@ TEST(Balance, MakesTheGreysOfEveryLightGrey) {
         const auto gains = neutralGains(*reading);
         ASSERT_TRUE(gains);
         EXPECT_DOUBLE_EQ(gains->y(), 1);
-        for (const std::size_t i : usableNeutrals(*reading)) EXPECT_LT(castOf(*reading, i, *gains), 0.01) << light << " " << reading->patches[i].id;
+        for (const std::size_t i : usableNeutrals(*reading))
+            EXPECT_LT(castOf(*reading, i, *gains), 0.01) << light << " " << reading->patches[i].id;
     }
 }
 
@@ -187,7 +215,8 @@ TEST(Ladder, IsFlatInEvenLightAndRisesWithGlare) {
     EXPECT_GT(flat.front().lightness, flat.back().lightness);
     shot.glare = 0.02;
     const auto veiled = neutralLadder(*readingOf(shot));
-    EXPECT_GT(veiled.back().deviationPercent[1], flat.back().deviationPercent[1] + 15) << "a veil lifts the blacks";
+    EXPECT_GT(veiled.back().deviationPercent[1], flat.back().deviationPercent[1] + 15)
+        << "a veil lifts the blacks";
 }
 
 TEST(Swatches, ShowBalancedGreysAsGrey) {
@@ -197,7 +226,9 @@ TEST(Swatches, ShowBalancedGreysAsGrey) {
     ASSERT_TRUE(reading);
     const auto lab = balancedLab(*reading);
     for (const std::size_t i : usableNeutrals(*reading)) {
-        EXPECT_LT(std::hypot(lab[i].a - reading->chart.patches[i].labD50.a, lab[i].b - reading->chart.patches[i].labD50.b), 2);
+        EXPECT_LT(std::hypot(lab[i].a - reading->chart.patches[i].labD50.a,
+                             lab[i].b - reading->chart.patches[i].labD50.b),
+                  2);
         EXPECT_NEAR(lab[i].L, reading->chart.patches[i].labD50.L, 2);
     }
 }

@@ -37,9 +37,10 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
     list_->installEventFilter(this);
     column->addWidget(list_, 1);
 
-    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) session_.select(now.data(LedgerModel::IdRole).toInt());
-    });
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& now) {
+                if (now.isValid()) session_.select(now.data(LedgerModel::IdRole).toInt());
+            });
     connect(&session, &Session::listChanged, this, &Ledger::refresh);
     connect(&session, &Session::changed, this, &Ledger::refresh);
     connect(&session, &Session::currentChanged, this, &Ledger::refresh);
@@ -52,9 +53,13 @@ void Ledger::refresh() {
     for (const Setup& s : session_.setups()) left += s.handover ? 0 : 1;
     const auto n = static_cast<int>(session_.setups().size());
     count_->setText(n == 0 ? QStringLiteral("No setups yet")
-                           : QStringLiteral("%1 %2, %3 left to do").arg(n).arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups")).arg(left));
+                           : QStringLiteral("%1 %2, %3 left to do")
+                                 .arg(n)
+                                 .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))
+                                 .arg(left));
     const int row = model_.rowOf(session_.currentId());
-    if (row != list_->currentIndex().row()) list_->setCurrentIndex(row < 0 ? QModelIndex() : model_.index(row));
+    if (row != list_->currentIndex().row())
+        list_->setCurrentIndex(row < 0 ? QModelIndex() : model_.index(row));
 }
 
 bool Ledger::eventFilter(QObject* watched, QEvent* event) {

@@ -40,7 +40,8 @@ QSize LedgerDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& i
     return {100, kRow + (heading ? kHeading : 0)};
 }
 
-void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                           const QModelIndex& index) const {
     const auto& c = look::palette();
     painter->save();
     painter->setRenderHint(QPainter::Antialiasing);
@@ -49,26 +50,31 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     if (!place.isEmpty()) {
         painter->setPen(c.quiet);
         painter->setFont(look::font(look::Size::small, QFont::Medium));
-        painter->drawText(QRect(row.left() + 16, row.top() + 12, row.width() - 24, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        painter->drawText(QRect(row.left() + 16, row.top() + 12, row.width() - 24, 18),
+                          Qt::AlignLeft | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(place, Qt::ElideRight, row.width() - 32));
         row.setTop(row.top() + kHeading);
     }
     const bool selected = option.state & QStyle::State_Selected;
-    if (selected || option.state & QStyle::State_MouseOver) painter->fillRect(row, selected ? c.raised : c.panel.lighter(108));
+    if (selected || option.state & QStyle::State_MouseOver)
+        painter->fillRect(row, selected ? c.raised : c.panel.lighter(108));
     if (selected) painter->fillRect(QRect(row.left(), row.top(), 3, row.height()), c.loud);
     const int x = row.left() + 16, w = row.width() - 28;
     painter->setPen(selected ? c.loud : c.text);
     painter->setFont(look::font(look::Size::body, QFont::DemiBold));
-    painter->drawText(QRect(x, row.top() + 6, w, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                      painter->fontMetrics().elidedText(index.data(LedgerModel::LightRole).toString(), Qt::ElideRight, w));
+    painter->drawText(
+        QRect(x, row.top() + 6, w, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        painter->fontMetrics().elidedText(index.data(LedgerModel::LightRole).toString(), Qt::ElideRight, w));
     painter->setPen(c.quiet);
     painter->setFont(look::font(look::Size::small));
-    painter->drawText(QRect(x, row.top() + 24, w, 17), Qt::AlignLeft | Qt::AlignVCenter,
-                      painter->fontMetrics().elidedText(index.data(LedgerModel::KitRole).toString(), Qt::ElideRight, w));
+    painter->drawText(
+        QRect(x, row.top() + 24, w, 17), Qt::AlignLeft | Qt::AlignVCenter,
+        painter->fontMetrics().elidedText(index.data(LedgerModel::KitRole).toString(), Qt::ElideRight, w));
     paintMarks(*painter, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt());
     painter->setPen(c.text);
     painter->drawText(QRect(x + 58, row.top() + 43, w - 58, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                      painter->fontMetrics().elidedText(index.data(LedgerModel::DueRole).toString(), Qt::ElideRight, w - 58));
+                      painter->fontMetrics().elidedText(index.data(LedgerModel::DueRole).toString(),
+                                                        Qt::ElideRight, w - 58));
     if (option.state & QStyle::State_HasFocus) look::paintFocusRing(*painter, row);
     painter->restore();
 }

@@ -12,7 +12,16 @@ namespace refero {
 class LedgerModel : public QAbstractListModel {
     Q_OBJECT
   public:
-    enum Role { IdRole = Qt::UserRole + 1, PlaceRole, LightRole, KitRole, DueRole, StepsRole, ReadyRole, BusyRole };
+    enum Role {
+        IdRole = Qt::UserRole + 1,
+        PlaceRole,
+        LightRole,
+        KitRole,
+        DueRole,
+        StepsRole,
+        ReadyRole,
+        BusyRole
+    };
 
     explicit LedgerModel(Session& session, QObject* parent = nullptr);
     int rowCount(const QModelIndex& parent = {}) const override;

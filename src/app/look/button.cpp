@@ -35,7 +35,8 @@ void Button::setIconName(const QString& name) {
 QSize Button::sizeHint() const {
     if (kind_ == Kind::icon) return {32, 32};
     const int iconWidth = iconName_.isEmpty() ? 0 : 24;
-    return {fontMetrics().horizontalAdvance(text()) + 7 * kStep + iconWidth, kind_ == Kind::primary ? 36 : 32};
+    return {fontMetrics().horizontalAdvance(text()) + 7 * kStep + iconWidth,
+            kind_ == Kind::primary ? 36 : 32};
 }
 
 void Button::paintEvent(QPaintEvent*) {

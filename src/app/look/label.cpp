@@ -23,7 +23,9 @@ void Label::changeEvent(QEvent* event) {
 void Label::recolour() {
     const auto& c = look::palette();
     QPalette own = QLabel::palette();
-    own.setColor(QPalette::WindowText, tone_ == Tone::quiet ? c.quiet : tone_ == Tone::loud ? c.loud : c.text);
+    own.setColor(QPalette::WindowText, tone_ == Tone::quiet  ? c.quiet
+                                       : tone_ == Tone::loud ? c.loud
+                                                             : c.text);
     setPalette(own);
 }
 

@@ -33,10 +33,11 @@ QHeaderView::section { background: transparent; color: @quiet; border: none; pad
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel { background: transparent; }
 )");
-    s.replace(QLatin1String("@surround"), surround() == Surround::dim ? QLatin1String("dim") : QLatin1String("booth"));
-    const std::pair<const char*, QColor> tokens[] = {{"@ground", p.ground}, {"@panel", p.panel}, {"@raised", p.raised},
-                                                     {"@line", p.line},     {"@quiet", p.quiet}, {"@text", p.text},
-                                                     {"@loud", p.loud},     {"@viewing", p.viewing}};
+    s.replace(QLatin1String("@surround"),
+              surround() == Surround::dim ? QLatin1String("dim") : QLatin1String("booth"));
+    const std::pair<const char*, QColor> tokens[] = {
+        {"@ground", p.ground}, {"@panel", p.panel}, {"@raised", p.raised}, {"@line", p.line},
+        {"@quiet", p.quiet},   {"@text", p.text},   {"@loud", p.loud},     {"@viewing", p.viewing}};
     for (const auto& [token, colour] : tokens) s.replace(QLatin1String(token), colour.name());
     return s;
 }

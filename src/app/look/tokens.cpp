@@ -65,8 +65,10 @@ void setSurround(Surround s) {
 }
 
 QColor channel(int index) {
-    static const std::array<QColor, 3> onDark{QColor(0xd6, 0x86, 0x7c), QColor(0x8d, 0xb8, 0x86), QColor(0x84, 0x9f, 0xd6)};
-    static const std::array<QColor, 3> onLight{QColor(0x8a, 0x2f, 0x27), QColor(0x2c, 0x5e, 0x2a), QColor(0x25, 0x42, 0x86)};
+    static const std::array<QColor, 3> onDark{QColor(0xd6, 0x86, 0x7c), QColor(0x8d, 0xb8, 0x86),
+                                              QColor(0x84, 0x9f, 0xd6)};
+    static const std::array<QColor, 3> onLight{QColor(0x8a, 0x2f, 0x27), QColor(0x2c, 0x5e, 0x2a),
+                                               QColor(0x25, 0x42, 0x86)};
     return (current == Surround::dim ? onDark : onLight)[static_cast<std::size_t>(index)];
 }
 
@@ -86,7 +88,8 @@ QFont figures(Size size, QFont::Weight weight) {
 
 void dress() {
     loadResources();
-    for (const char* file : {"Inter-Regular", "Inter-Medium", "Inter-SemiBold", "ReferoFigures-Regular", "ReferoFigures-Medium"})
+    for (const char* file :
+         {"Inter-Regular", "Inter-Medium", "Inter-SemiBold", "ReferoFigures-Regular", "ReferoFigures-Medium"})
         QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(file)));
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font(Size::body));

@@ -26,8 +26,8 @@ void setSurround(Surround surround);
 /// Quiet hues of the three channels, for plotted data; they also differ by dash and marker.
 QColor channel(int index);
 
-inline constexpr int kStep = 4;     ///< spacing, px
-inline constexpr int kRadius = 4;   ///< of every corner, px
+inline constexpr int kStep = 4;    ///< spacing, px
+inline constexpr int kRadius = 4;  ///< of every corner, px
 inline constexpr int kLedgerWidth = 236;
 inline constexpr int kFindingsWidth = 316;
 

@@ -10,19 +10,20 @@
 
 namespace refero {
 
-/// Runs `work` on a worker thread and gives its result to `done` on the window's thread; nothing is given once `owner` is
-/// gone. `work` must not touch the window.
+/// Runs `work` on a worker thread and gives its result to `done` on the window's thread; nothing is given
+/// once `owner` is gone. `work` must not touch the window.
 template <class Work, class Done>
 void runJob(QObject* owner, Work work, Done done) {
     using Value = decltype(work());
     // Shared, since a future copies its result and images and frames should not be copied.
     using Shared = std::shared_ptr<Value>;
     auto* watcher = new QFutureWatcher<Shared>(owner);
-    QObject::connect(watcher, &QFutureWatcher<Shared>::finished, owner, [watcher, done = std::move(done)]() mutable {
-        const Shared value = watcher->result();
-        watcher->deleteLater();
-        done(std::move(*value));
-    });
+    QObject::connect(watcher, &QFutureWatcher<Shared>::finished, owner,
+                     [watcher, done = std::move(done)]() mutable {
+                         const Shared value = watcher->result();
+                         watcher->deleteLater();
+                         done(std::move(*value));
+                     });
     watcher->setFuture(
         QtConcurrent::run([work = std::move(work)]() mutable { return std::make_shared<Value>(work()); }));
 }

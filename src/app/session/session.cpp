@@ -13,13 +13,17 @@
 
 namespace refero {
 
-// A step keeps the setup as it was and as it is; frames are shared, so this is small. An id that did not exist before (or
-// does not after) is one without a state.
+// A step keeps the setup as it was and as it is; frames are shared, so this is small. An id that did not
+// exist before (or does not after) is one without a state.
 class SetupCommand : public QUndoCommand {
   public:
-    SetupCommand(Session& session, const QString& step, int id, std::optional<Setup> before, std::optional<Setup> after,
-                 std::size_t position)
-        : QUndoCommand(step), session_(session), id_(id), before_(std::move(before)), after_(std::move(after)),
+    SetupCommand(Session& session, const QString& step, int id, std::optional<Setup> before,
+                 std::optional<Setup> after, std::size_t position)
+        : QUndoCommand(step),
+          session_(session),
+          id_(id),
+          before_(std::move(before)),
+          after_(std::move(after)),
           position_(position) {}
 
     void undo() override { show(before_); }
@@ -89,7 +93,8 @@ void Session::restore(int id, const Setup& state) {
 
 void Session::commit(const QString& step, int id, Setup after) {
     const Setup* before = setup(id);
-    undo_.push(new SetupCommand(*this, step, id, before ? std::optional(*before) : std::nullopt, std::move(after), setups_.size()));
+    undo_.push(new SetupCommand(*this, step, id, before ? std::optional(*before) : std::nullopt,
+                                std::move(after), setups_.size()));
 }
 
 int Session::addFrame(const QString& path, Setup about) {
@@ -162,7 +167,8 @@ void Session::rename(int id, const QString& place, const QString& light) {
     commit(QStringLiteral("Name setup %1").arg(light), id, std::move(after));
 }
 
-// A new reading makes the correction that was built from the old one stale: it goes with the old reading, undoably.
+// A new reading makes the correction that was built from the old one stale: it goes with the old reading,
+// undoably.
 void Session::replaceReading(int id, const QString& step, Reading reading) {
     const Setup* s = setup(id);
     if (!s) return;
@@ -215,7 +221,9 @@ void Session::setChart(int id, const Chart& chart) {
 
 void Session::setEncoding(int id, Encoding encoding) {
     Setup* s = find(id);
-    if (!s || (s->frame && s->frame->encoding == encoding && s->frame->encodingSource == io::EncodingSource::stated)) return;
+    if (!s || (s->frame && s->frame->encoding == encoding &&
+               s->frame->encodingSource == io::EncodingSource::stated))
+        return;
     Setup after = *s;
     after.busy = true;
     after.statedEncoding = encoding;
@@ -245,7 +253,8 @@ void Session::correct(int id, const FitOptions& options) {
             }
             Setup after = *now;
             c->name = (now->body + QStringLiteral(", ") + now->lens + QStringLiteral(", ") + now->light +
-                       QStringLiteral(", ") + now->place).toStdString();
+                       QStringLiteral(", ") + now->place)
+                          .toStdString();
             after.correction = *std::move(c);
             after.handover.reset();
             after.error.clear();

@@ -11,8 +11,8 @@
 
 namespace refero {
 
-/// The work at hand: the setups of one shoot in order, and everything done to them, undoable by name. Slow work runs in
-/// the background; `changed` says when there is something new.
+/// The work at hand: the setups of one shoot in order, and everything done to them, undoable by name. Slow
+/// work runs in the background; `changed` says when there is something new.
 class Session : public QObject {
     Q_OBJECT
   public:
@@ -28,8 +28,8 @@ class Session : public QObject {
 
     void select(int id);
 
-    /// Adds a setup for a frame and reads its chart. What is known beforehand comes in `about`; the rest is taken from the
-    /// frame.
+    /// Adds a setup for a frame and reads its chart. What is known beforehand comes in `about`; the rest is
+    /// taken from the frame.
     int addFrame(const QString& path, Setup about = {});
     /// Adds a picture of the current setup to judge the correction on.
     void addPicture(int id, const Picture& picture);
@@ -38,7 +38,8 @@ class Session : public QObject {
     void rename(int id, const QString& place, const QString& light);
     /// Moves the chart's corners and reads again.
     void setCorners(int id, const Quad& corners, const QString& step);
-    /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the middle.
+    /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
+    /// middle.
     void setChart(int id, const Chart& chart);
     void setEncoding(int id, Encoding encoding);
     void correct(int id, const FitOptions& options);

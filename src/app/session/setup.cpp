@@ -6,7 +6,8 @@ namespace refero {
 
 QString Setup::due() const {
     if (busy) return QStringLiteral("Reading the frame");
-    if (!reading) return error.isEmpty() ? QStringLiteral("Chart shot missing") : QStringLiteral("Chart not found");
+    if (!reading)
+        return error.isEmpty() ? QStringLiteral("Chart shot missing") : QStringLiteral("Chart not found");
     if (reading->verdict == Verdict::reshoot) return QStringLiteral("Shoot the chart again");
     if (!correction) return QStringLiteral("Read, not corrected");
     if (!handover) return QStringLiteral("Not handed over");

@@ -27,17 +27,17 @@ struct Picture {
 struct Setup {
     int id = 0;
     QString place, light, body, lens;
-    QString chartFrame;              ///< path
+    QString chartFrame;                      ///< path
     std::optional<Encoding> statedEncoding;  ///< by the person
-    std::vector<Picture> pictures;   ///< the chart frame first
-    FramePointer frame;              ///< decoded; empty while it is being read or after a failure
+    std::vector<Picture> pictures;           ///< the chart frame first
+    FramePointer frame;                      ///< decoded; empty while it is being read or after a failure
     std::optional<Reading> reading;
     std::optional<Quad> keptCorners;  ///< for a reading to come: where the chart is known to be
     std::optional<Chart> keptChart;
     std::optional<Correction> correction;
     std::optional<io::Handover> handover;
-    QString error;                   ///< why there is no reading
-    bool busy = false;               ///< the frame is being read; a state that is busy starts that reading
+    QString error;      ///< why there is no reading
+    bool busy = false;  ///< the frame is being read; a state that is busy starts that reading
 
     /// What is due, in a few words, for the ledger.
     QString due() const;

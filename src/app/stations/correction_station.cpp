@@ -33,14 +33,18 @@ Pair renderPair(const QString& path, const FramePointer& chartFrame, const Corre
     FramePointer frame = chartFrame;
     if (!frame || frame->path != path.toStdString()) {
         auto read = io::readFrame(path.toStdString());
-        if (read && read->encodingSource == io::EncodingSource::assumed && read->encoding != correction.inputEncoding)
+        if (read && read->encodingSource == io::EncodingSource::assumed &&
+            read->encoding != correction.inputEncoding)
             read = io::readFrame(path.toStdString(), correction.inputEncoding);
         if (!read) return {{}, {}, {}, QString::fromStdString(read.error().message)};
         frame = std::make_shared<const io::Frame>(*std::move(read));
     }
     constexpr int kLongEdge = 2400;
-    const auto levels = [&](const Rendering& r) { return PictureView::pyramid(displayImage(frame->image, r, kLongEdge)); };
-    return {levels(compileBalanceOnly(correction, OutputSpace::srgb)), levels(compile(correction, OutputSpace::srgb)),
+    const auto levels = [&](const Rendering& r) {
+        return PictureView::pyramid(displayImage(frame->image, r, kLongEdge));
+    };
+    return {levels(compileBalanceOnly(correction, OutputSpace::srgb)),
+            levels(compile(correction, OutputSpace::srgb)),
             QSize(frame->image.width(), frame->image.height()),
             {}};
 }
@@ -70,9 +74,10 @@ CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget
     row->addWidget(findings_);
 
     connect(plot_, &AbPlot::patchPointed, this, &CorrectionStation::markPatch);
-    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
-        plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
-    });
+    connect(
+        list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
+            plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
+        });
     connect(findings_, &Findings::nextStepWanted, this, &CorrectionStation::proceed);
     connect(&session, &Session::currentChanged, this, [this] { show(session_.current()); });
     connect(&session, &Session::changed, this, [this](int id) {
@@ -86,7 +91,8 @@ QWidget* CorrectionStation::buildBar() {
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
-    const auto choice = [&](const char* caption, const char* object, std::initializer_list<const char*> items, const char* hint) {
+    const auto choice = [&](const char* caption, const char* object, std::initializer_list<const char*> items,
+                            const char* hint) {
         auto* l = new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet);
         l->setWordWrap(false);
         row->addWidget(l);
@@ -104,7 +110,8 @@ QWidget* CorrectionStation::buildBar() {
     intent_ = choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin"},
                      "Which patches the fit favours: the chosen ones count four times.");
     row->addStretch(1);
-    picture_ = choice("Picture", "pictureChoice", {}, "What before and after are shown on; drop more frames of this setup here.");
+    picture_ = choice("Picture", "pictureChoice", {},
+                      "What before and after are shown on; drop more frames of this setup here.");
     picture_->setMinimumWidth(150);
     connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
     connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
@@ -145,7 +152,8 @@ QWidget* CorrectionStation::buildErrors() {
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     list_->setColumnWidth(DifferenceModel::colour, 76);
-    for (const int c : {DifferenceModel::before, DifferenceModel::after, DifferenceModel::leftOut}) list_->setColumnWidth(c, 64);
+    for (const int c : {DifferenceModel::before, DifferenceModel::after, DifferenceModel::leftOut})
+        list_->setColumnWidth(c, 64);
     list_->horizontalHeader()->setSectionResizeMode(DifferenceModel::patch, QHeaderView::Stretch);
     side->addWidget(list_, 1);
     row->addLayout(side, 1);
@@ -158,7 +166,8 @@ void CorrectionStation::setViewingOnly(bool only) {
 
 void CorrectionStation::show(const Setup* setup) {
     const bool ready = setup && setup->correction;
-    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)}) w->setEnabled(setup && setup->reading);
+    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)})
+        w->setEnabled(setup && setup->reading);
     picture_->setEnabled(ready);
     differences_.setCorrection(ready ? setup->correction : std::nullopt);
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
@@ -169,18 +178,25 @@ void CorrectionStation::show(const Setup* setup) {
     shownKey_.clear();
     summary_->setText({});
     if (!setup || !setup->reading) {
-        findings_->setMessage(QStringLiteral("No reading yet"), QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
+        findings_->setMessage(
+            QStringLiteral("No reading yet"),
+            QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
         return findings_->setNextStep(setup ? QStringLiteral("Go to Reading") : QString(), {});
     }
-    findings_->setMessage(QStringLiteral("Not corrected"), setup->error.isEmpty() ? QStringLiteral("The chart is read. Building takes a moment.") : setup->error);
-    findings_->setNextStep(QStringLiteral("Build the correction"), QStringLiteral("Automatic choice of model, every patch alike."));
+    findings_->setMessage(QStringLiteral("Not corrected"),
+                          setup->error.isEmpty()
+                              ? QStringLiteral("The chart is read. Building takes a moment.")
+                              : setup->error);
+    findings_->setNextStep(QStringLiteral("Build the correction"),
+                           QStringLiteral("Automatic choice of model, every patch alike."));
 }
 
 void CorrectionStation::showCorrection(const Setup& setup) {
     const Correction& c = *setup.correction;
     const auto checks = judged(c);
     findings_->setChecks(checks, worst(checks));
-    findings_->setNextStep(QStringLiteral("Hand it over"), QStringLiteral("The file is read back by another engine before it counts."));
+    findings_->setNextStep(QStringLiteral("Hand it over"),
+                           QStringLiteral("The file is read back by another engine before it counts."));
     summary_->setText(QString::fromStdString(c.summary.message));
     card_->show(setup);
     const QSignalBlocker blockModel(model_), blockIntent(intent_);
@@ -207,7 +223,10 @@ void CorrectionStation::renderPicture(const Setup& setup) {
     if (key == shownKey_) return;
     shownKey_ = key;
     runJob(
-        this, [path, frame = setup.frame, correction = *setup.correction] { return renderPair(path, frame, correction); },
+        this,
+        [path, frame = setup.frame, correction = *setup.correction] {
+            return renderPair(path, frame, correction);
+        },
         [this, key](Pair pair) {
             if (key != shownKey_) return;  // something newer is on its way
             if (!pair.error.isEmpty()) {
@@ -226,7 +245,8 @@ void CorrectionStation::markPatch(const QString& id) {
 
 void CorrectionStation::rebuild() {
     FitOptions options;
-    if (model_->currentIndex() > 0) options.model = model_->currentIndex() == 1 ? Model::balance : Model::matrix;
+    if (model_->currentIndex() > 0)
+        options.model = model_->currentIndex() == 1 ? Model::balance : Model::matrix;
     options.intent = static_cast<Intent>(intent_->currentIndex());
     session_.correct(session_.currentId(), options);
 }

@@ -20,7 +20,8 @@ namespace look {
 class Label;
 }
 
-/// What was built and why, the errors per patch before and after, before and after on a picture, and the way out.
+/// What was built and why, the errors per patch before and after, before and after on a picture, and the way
+/// out.
 class CorrectionStation : public Station {
     Q_OBJECT
   public:

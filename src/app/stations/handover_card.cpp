@@ -35,9 +35,12 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(6);
     grid->setColumnStretch(1, 1);
-    grid->addWidget(new look::Label(QStringLiteral("Hand over"), look::Size::title, look::Label::Tone::text, QFont::DemiBold), 0, 0, 1, 2);
+    grid->addWidget(new look::Label(QStringLiteral("Hand over"), look::Size::title, look::Label::Tone::text,
+                                    QFont::DemiBold),
+                    0, 0, 1, 2);
     const auto choice = [&](int row, const char* caption, const char* object, const char* hint) {
-        grid->addWidget(new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet), row, 0);
+        grid->addWidget(new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet),
+                        row, 0);
         auto* box = new QComboBox(this);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(QLatin1String(caption));
@@ -46,7 +49,8 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
         return box;
     };
     format_ = choice(1, "As", "formatChoice", "What the receiver's program reads.");
-    feed_ = choice(2, "Fed with", "feedChoice", "The encoding of the camera's picture that the file will be given.");
+    feed_ = choice(2, "Fed with", "feedChoice",
+                   "The encoding of the camera's picture that the file will be given.");
     space_ = choice(3, "Gives", "spaceChoice", "The colour space of what comes out of the LUT.");
     for (const Kind& k : kKinds) format_->addItem(QLatin1String(k.label));
     for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
@@ -82,17 +86,20 @@ void HandoverCard::follow() {
 }
 
 void HandoverCard::show(const Setup& setup) {
-    if (running_) return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
+    if (running_)
+        return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
     follow();
     if (!setup.handover) return outcome_->setText({});
     const io::Handover& h = *setup.handover;
     const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
-    if (h.proof.colours == 0) return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
-    outcome_->setText(QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours (limit %5).")
-                          .arg(file, QString::fromStdString(h.proof.engine))
-                          .arg(h.proof.largest, 0, 'f', 2)
-                          .arg(h.proof.colours)
-                          .arg(io::kProofLimit, 0, 'f', 1));
+    if (h.proof.colours == 0)
+        return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
+    outcome_->setText(
+        QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours (limit %5).")
+            .arg(file, QString::fromStdString(h.proof.engine))
+            .arg(h.proof.largest, 0, 'f', 2)
+            .arg(h.proof.colours)
+            .arg(io::kProofLimit, 0, 'f', 1));
 }
 
 io::ExportOptions HandoverCard::options() const {
@@ -109,8 +116,9 @@ void HandoverCard::handOver() {
     const Kind& kind = kKinds[format_->currentIndex()];
     QString suggestion = s->body + QLatin1Char(' ') + s->light + QLatin1Char(' ') + s->place;
     suggestion.replace(QLatin1Char('/'), QLatin1Char('-'));
-    const QString target = dialogs_.saveFile(this, QStringLiteral("Hand over"), suggestion + QLatin1String(kind.ending),
-                                             QLatin1String(kind.label) + QStringLiteral(" (*%1)").arg(QLatin1String(kind.ending)));
+    const QString target = dialogs_.saveFile(
+        this, QStringLiteral("Hand over"), suggestion + QLatin1String(kind.ending),
+        QLatin1String(kind.label) + QStringLiteral(" (*%1)").arg(QLatin1String(kind.ending)));
     if (target.isEmpty()) return;
     running_ = true;
     outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));

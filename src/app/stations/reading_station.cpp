@@ -92,8 +92,8 @@ QWidget* ReadingStation::buildBar() {
         encoding_->addItem(QString::fromUtf8(name(e).data(), static_cast<int>(name(e).size())));
     row->addWidget(encoding_);
     row->addStretch(1);
-    auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"), look::Size::small,
-                                 look::Label::Tone::quiet);
+    auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"),
+                                 look::Size::small, look::Label::Tone::quiet);
     hint->setWordWrap(false);
     row->addWidget(hint);
     connect(chart_, &QComboBox::activated, this, [this](int i) {
@@ -176,24 +176,34 @@ void ReadingStation::showPicture(const Setup& setup) {
 
 void ReadingStation::showFindings(const Setup& setup) {
     if (setup.busy) {
-        findings_->setMessage(QStringLiteral("Reading"), QStringLiteral("The frame is being opened and searched for a chart."));
+        findings_->setMessage(QStringLiteral("Reading"),
+                              QStringLiteral("The frame is being opened and searched for a chart."));
         return findings_->setNextStep({}, {});
     }
     if (!setup.reading) {
-        findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"), setup.error);
-        if (setup.frame) return findings_->setNextStep(QStringLiteral("Set the corners by hand"), QStringLiteral("Lays the outline over the frame for you to drag into place."));
+        findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
+                              setup.error);
+        if (setup.frame)
+            return findings_->setNextStep(
+                QStringLiteral("Set the corners by hand"),
+                QStringLiteral("Lays the outline over the frame for you to drag into place."));
         return findings_->setNextStep({}, {});
     }
     findings_->setChecks(setup.reading->checks, setup.reading->verdict);
     if (setup.correction)
-        return findings_->setNextStep(QStringLiteral("See the correction"), QStringLiteral("It was built from this reading."));
+        return findings_->setNextStep(QStringLiteral("See the correction"),
+                                      QStringLiteral("It was built from this reading."));
     switch (setup.reading->verdict) {
         case Verdict::pass:
-            return findings_->setNextStep(QStringLiteral("Build the correction"), QStringLiteral("Everything a correction needs is here."));
+            return findings_->setNextStep(QStringLiteral("Build the correction"),
+                                          QStringLiteral("Everything a correction needs is here."));
         case Verdict::review:
-            return findings_->setNextStep(QStringLiteral("Build the correction"), QStringLiteral("It can be used; look at the findings first."));
+            return findings_->setNextStep(QStringLiteral("Build the correction"),
+                                          QStringLiteral("It can be used; look at the findings first."));
         case Verdict::reshoot:
-            return findings_->setNextStep(QStringLiteral("Build it all the same"), QStringLiteral("Better: mend what is named above and shoot the chart again."));
+            return findings_->setNextStep(
+                QStringLiteral("Build it all the same"),
+                QStringLiteral("Better: mend what is named above and shoot the chart again."));
     }
 }
 

@@ -21,7 +21,8 @@ void paintArrow(QPainter& painter, const QPointF& from, const QPointF& to) {
     const double length = std::hypot(d.x(), d.y());
     if (length < 14) return;
     const QPointF along = d / length, across(-along.y(), along.x()), middle = (from + to) / 2 + along * 3;
-    painter.drawPolyline(QPolygonF({middle - along * 6 + across * 3.5, middle, middle - along * 6 - across * 3.5}));
+    painter.drawPolyline(
+        QPolygonF({middle - along * 6 + across * 3.5, middle, middle - along * 6 - across * 3.5}));
 }
 
 }  // namespace
@@ -31,8 +32,9 @@ AbPlot::AbPlot(QWidget* parent) : QWidget(parent) {
     setAccessibleName(QStringLiteral("Errors in the a*b* plane"));
     setMinimumSize(240, 220);
     setMouseTracking(true);
-    setToolTip(QStringLiteral("Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the "
-                              "correction puts it. a* runs from green to red, b* from blue to yellow."));
+    setToolTip(QStringLiteral(
+        "Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the "
+        "correction puts it. a* runs from green to red, b* from blue to yellow."));
 }
 
 void AbPlot::setCorrection(const std::optional<Correction>& correction) {
@@ -63,7 +65,8 @@ void AbPlot::paintEvent(QPaintEvent*) {
     const auto& c = look::palette();
     painter.setPen(c.text);
     painter.setFont(look::font(look::Size::small, QFont::DemiBold));
-    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("Where colours move"));
+    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     QStringLiteral("Where colours move"));
     if (!correction_) return;
     const PlotArea plot = area();
     QList<double> ticks;
@@ -73,8 +76,8 @@ void AbPlot::paintEvent(QPaintEvent*) {
     for (const PatchResult& p : correction_->patches) {
         const bool marked = marked_ == QString::fromStdString(p.id), dimmed = !marked_.isEmpty() && !marked;
         painter.setOpacity(dimmed ? 0.25 : 1);
-        const QPointF reference = plot.at(p.reference.a, p.reference.b), before = plot.at(p.before.a, p.before.b),
-                      after = plot.at(p.after.a, p.after.b);
+        const QPointF reference = plot.at(p.reference.a, p.reference.b),
+                      before = plot.at(p.before.a, p.before.b), after = plot.at(p.after.a, p.after.b);
         painter.setPen(QPen(c.quiet, marked ? 2 : 1));
         paintArrow(painter, before, after);
         painter.setPen(QPen(c.text, marked ? 2.5 : 1.25));

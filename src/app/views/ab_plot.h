@@ -9,7 +9,8 @@
 
 namespace refero {
 
-/// The a*b* plane: a ring where each patch belongs, an arrow from where balance alone put it to where the correction does.
+/// The a*b* plane: a ring where each patch belongs, an arrow from where balance alone put it to where the
+/// correction does.
 class AbPlot : public QWidget {
     Q_OBJECT
   public:

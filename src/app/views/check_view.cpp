@@ -39,8 +39,10 @@ QString valueText(const Check& c) {
     if (c.id == "encoding") return {};
     const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast";
     const double v = share ? c.value * 100 : c.value;
-    const int digits = v >= 10 || c.unit == "degrees" || c.unit == "pixels" ? 0 : c.unit == "CIEDE2000" ? 2 : 1;
-    const QString unit = share ? QStringLiteral("% ") + QString::fromStdString(c.unit)
+    const int digits = v >= 10 || c.unit == "degrees" || c.unit == "pixels" ? 0
+                       : c.unit == "CIEDE2000"                              ? 2
+                                                                            : 1;
+    const QString unit = share                 ? QStringLiteral("% ") + QString::fromStdString(c.unit)
                          : c.unit == "degrees" ? QStringLiteral("°")
                                                : QString::fromStdString(c.unit);
     return QString::number(v, 'f', digits) + (c.unit == "degrees" ? QString() : QStringLiteral(" ")) + unit;
@@ -53,10 +55,12 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
     const auto text = [](const std::string& s) { return QString::fromStdString(s); };
-    const auto verdictText = QString::fromUtf8(label(check.verdict).data(), static_cast<int>(label(check.verdict).size()));
+    const auto verdictText =
+        QString::fromUtf8(label(check.verdict).data(), static_cast<int>(label(check.verdict).size()));
     setAccessibleName(text(check.title) + QStringLiteral(": ") + verdictText);
-    setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) + QStringLiteral(". ") +
-                             text(check.reason) + QStringLiteral(" ") + text(check.remedy));
+    setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) +
+                             QStringLiteral(". ") + text(check.reason) + QStringLiteral(" ") +
+                             text(check.remedy));
     setToolTip(QStringLiteral("Allowed: %1").arg(text(check.limit)));
 }
 
@@ -71,12 +75,15 @@ QSize CheckView::sizeHint() const {
 void CheckView::paintGauge(QPainter& painter, const QRectF& box) const {
     const auto& c = look::palette();
     const double span = check_.scaleHigh - check_.scaleLow;
-    const auto x = [&](double v) { return box.left() + std::clamp((v - check_.scaleLow) / span, 0.0, 1.0) * box.width(); };
+    const auto x = [&](double v) {
+        return box.left() + std::clamp((v - check_.scaleLow) / span, 0.0, 1.0) * box.width();
+    };
     painter.setPen(Qt::NoPen);
     painter.setBrush(c.line);
     painter.drawRoundedRect(QRectF(box.left(), box.center().y() - 1.5, box.width(), 3), 1.5, 1.5);
     painter.setBrush(c.quiet);
-    painter.drawRoundedRect(QRectF(x(check_.low), box.center().y() - 1.5, x(check_.high) - x(check_.low), 3), 1.5, 1.5);
+    painter.drawRoundedRect(QRectF(x(check_.low), box.center().y() - 1.5, x(check_.high) - x(check_.low), 3),
+                            1.5, 1.5);
     const double at = x(check_.value);
     painter.setBrush(c.loud);
     painter.drawRect(QRectF(at - 1.5, box.top(), 3, box.height()));
@@ -85,15 +92,16 @@ void CheckView::paintGauge(QPainter& painter, const QRectF& box) const {
 // One pass that measures, and paints where there is a painter.
 int CheckView::lay(int width, QPainter* painter) const {
     const auto& c = look::palette();
-    const QFont titleFont = look::font(look::Size::body, QFont::DemiBold), valueFont = look::figures(look::Size::body),
-                smallFont = look::font(look::Size::small);
+    const QFont titleFont = look::font(look::Size::body, QFont::DemiBold),
+                valueFont = look::figures(look::Size::body), smallFont = look::font(look::Size::small);
     const int left = 24, inner = width - left;
     int y = 6;
     if (painter) {
         paintVerdict(*painter, QPointF(8, y + 9), 5, check_.verdict);
         painter->setPen(c.text);
         painter->setFont(titleFont);
-        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(check_.title));
+        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                          QString::fromStdString(check_.title));
         painter->setFont(valueFont);
         painter->setPen(check_.verdict == Verdict::pass ? c.text : c.loud);
         painter->drawText(QRect(left, y, inner, 18), Qt::AlignRight | Qt::AlignVCenter, valueText(check_));

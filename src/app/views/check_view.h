@@ -8,7 +8,8 @@
 
 namespace refero {
 
-/// One finding: verdict by shape and word, the value on a gauge with the allowed band, the reason and the remedy.
+/// One finding: verdict by shape and word, the value on a gauge with the allowed band, the reason and the
+/// remedy.
 class CheckView : public QWidget {
     Q_OBJECT
   public:

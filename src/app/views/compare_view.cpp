@@ -28,7 +28,8 @@ void paintTitle(QPainter& painter, const QRectF& view, const QString& text, bool
 CompareView::CompareView(QWidget* parent) : PictureView(parent) {
     setObjectName(QStringLiteral("compareView"));
     setAccessibleName(QStringLiteral("Before and after"));
-    setToolTip(QStringLiteral("Drag the edge to wipe; hold F or the space bar to flick to the picture before."));
+    setToolTip(
+        QStringLiteral("Drag the edge to wipe; hold F or the space bar to flick to the picture before."));
     setMouseTracking(true);
 }
 
@@ -98,9 +99,12 @@ void CompareView::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Space:
             flicked_ = true;
             return update();
-        case Qt::Key_Left: return setWipe(wipe_ - 0.02);
-        case Qt::Key_Right: return setWipe(wipe_ + 0.02);
-        default: PictureView::keyPressEvent(event);
+        case Qt::Key_Left:
+            return setWipe(wipe_ - 0.02);
+        case Qt::Key_Right:
+            return setWipe(wipe_ + 0.02);
+        default:
+            PictureView::keyPressEvent(event);
     }
 }
 

@@ -6,8 +6,8 @@
 
 namespace refero {
 
-/// Two renderings of one picture: a wipe whose edge is dragged (or moved with the arrow keys), and a flick: while F or the
-/// space bar is held, the whole picture is the first one, at once.
+/// Two renderings of one picture: a wipe whose edge is dragged (or moved with the arrow keys), and a flick:
+/// while F or the space bar is held, the whole picture is the first one, at once.
 class CompareView : public PictureView {
     Q_OBJECT
   public:

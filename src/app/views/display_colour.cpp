@@ -24,7 +24,9 @@ QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longE
         const float* in = picture.row(y);
         auto* line = reinterpret_cast<QRgb*>(out.scanLine(y));
         for (int x = 0; x < picture.width(); ++x, in += 3) {
-            const auto eight = [](float v) { return static_cast<int>(255 * std::clamp(v, 0.0f, 1.0f) + 0.5f); };
+            const auto eight = [](float v) {
+                return static_cast<int>(255 * std::clamp(v, 0.0f, 1.0f) + 0.5f);
+            };
             line[x] = qRgb(eight(in[0]), eight(in[1]), eight(in[2]));
         }
     }

@@ -89,7 +89,8 @@ void Findings::setChecks(const std::vector<Check>& checks, std::optional<Verdict
     }
     // What needs attention first; equal ones stay in the order of the work.
     std::vector<Check> sorted = checks;
-    std::stable_sort(sorted.begin(), sorted.end(), [](const Check& a, const Check& b) { return a.verdict > b.verdict; });
+    std::stable_sort(sorted.begin(), sorted.end(),
+                     [](const Check& a, const Check& b) { return a.verdict > b.verdict; });
     for (const Check& c : sorted) list_->addWidget(new CheckView(c));
     list_->addStretch(1);
 }

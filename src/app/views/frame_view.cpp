@@ -104,12 +104,17 @@ void FrameView::paintLoupe(QPainter& painter) const {
     if (!frame_) return;
     constexpr int kSide = 21, kPixel = 7, kBox = kSide * kPixel;
     const Point corner = (*corners_)[static_cast<std::size_t>(selected_)];
-    const int x0 = static_cast<int>(std::floor(corner.x())) - kSide / 2, y0 = static_cast<int>(std::floor(corner.y())) - kSide / 2;
+    const int x0 = static_cast<int>(std::floor(corner.x())) - kSide / 2,
+              y0 = static_cast<int>(std::floor(corner.y())) - kSide / 2;
     const Eigen::Vector3f gains = gains_.cast<float>();
-    const auto balanced = [&](const float* p) { return Eigen::Vector3f(p[0] * gains[0], p[1] * gains[1], p[2] * gains[2]); };
+    const auto balanced = [&](const float* p) {
+        return Eigen::Vector3f(p[0] * gains[0], p[1] * gains[1], p[2] * gains[2]);
+    };
     float high = 1e-4f;
     const LinearImage& image = frame_->image;
-    const auto inside = [&](int x, int y) { return x >= 0 && y >= 0 && x < image.width() && y < image.height(); };
+    const auto inside = [&](int x, int y) {
+        return x >= 0 && y >= 0 && x < image.width() && y < image.height();
+    };
     for (int y = y0; y < y0 + kSide; ++y)
         for (int x = x0; x < x0 + kSide; ++x)
             if (inside(x, y)) high = std::max(high, balanced(image.pixel(x, y)).maxCoeff());
@@ -119,7 +124,9 @@ void FrameView::paintLoupe(QPainter& painter) const {
             QRgb v = qRgb(0, 0, 0);
             if (inside(x0 + x, y0 + y)) {
                 const Eigen::Vector3f p = balanced(image.pixel(x0 + x, y0 + y));
-                const auto shown = [&](float l) { return static_cast<int>(255 * std::sqrt(std::clamp(l / high, 0.0f, 1.0f))); };
+                const auto shown = [&](float l) {
+                    return static_cast<int>(255 * std::sqrt(std::clamp(l / high, 0.0f, 1.0f)));
+                };
                 v = qRgb(shown(p[0]), shown(p[1]), shown(p[2]));
             }
             patch.setPixel(x, y, v);
@@ -127,7 +134,8 @@ void FrameView::paintLoupe(QPainter& painter) const {
     }
     // In the view's corner that is farthest from the chart's corner.
     const QPointF at = toView(qt(corner));
-    const QRectF box(at.x() > width() / 2.0 ? 12 : width() - kBox - 12, at.y() > height() / 2.0 ? 12 : height() - kBox - 36, kBox, kBox);
+    const QRectF box(at.x() > width() / 2.0 ? 12 : width() - kBox - 12,
+                     at.y() > height() / 2.0 ? 12 : height() - kBox - 36, kBox, kBox);
     painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
     painter.drawImage(box, patch);
     QPainterPath frame;
@@ -202,7 +210,8 @@ void FrameView::mouseReleaseEvent(QMouseEvent* event) {
         const Quad before = *beforeDrag_;
         beforeDrag_.reset();
         if (before != *corners_)
-            emit cornersMoved(*corners_, QStringLiteral("Move the %1 corner").arg(QLatin1String(kCorners[selected_])));
+            emit cornersMoved(*corners_,
+                              QStringLiteral("Move the %1 corner").arg(QLatin1String(kCorners[selected_])));
         return;
     }
     PictureView::mouseReleaseEvent(event);
@@ -212,25 +221,34 @@ void FrameView::nudge(double x, double y) {
     if (selected_ < 0 || !corners_) return;
     const Point to = (*corners_)[static_cast<std::size_t>(selected_)] + Point(x, y);
     if (moveCorner(selected_, to))
-        emit cornersMoved(*corners_, QStringLiteral("Nudge the %1 corner").arg(QLatin1String(kCorners[selected_])));
+        emit cornersMoved(*corners_,
+                          QStringLiteral("Nudge the %1 corner").arg(QLatin1String(kCorners[selected_])));
 }
 
 void FrameView::keyPressEvent(QKeyEvent* event) {
-    const double step = event->modifiers() & Qt::ShiftModifier ? 10 : event->modifiers() & Qt::AltModifier ? 0.1 : 1;
-    if (corners_ && event->key() >= Qt::Key_1 && event->key() <= Qt::Key_4 && event->modifiers() == Qt::NoModifier) {
+    const double step = event->modifiers() & Qt::ShiftModifier ? 10
+                        : event->modifiers() & Qt::AltModifier ? 0.1
+                                                               : 1;
+    if (corners_ && event->key() >= Qt::Key_1 && event->key() <= Qt::Key_4 &&
+        event->modifiers() == Qt::NoModifier) {
         selected_ = event->key() - Qt::Key_1;
         return update();
     }
     switch (event->key()) {
-        case Qt::Key_Left: return nudge(-step, 0);
-        case Qt::Key_Right: return nudge(step, 0);
-        case Qt::Key_Up: return nudge(0, -step);
-        case Qt::Key_Down: return nudge(0, step);
+        case Qt::Key_Left:
+            return nudge(-step, 0);
+        case Qt::Key_Right:
+            return nudge(step, 0);
+        case Qt::Key_Up:
+            return nudge(0, -step);
+        case Qt::Key_Down:
+            return nudge(0, step);
         case Qt::Key_Escape:
             if (selected_ < 0) break;
             selected_ = -1;
             return update();
-        default: break;
+        default:
+            break;
     }
     PictureView::keyPressEvent(event);
 }

@@ -11,8 +11,9 @@
 
 namespace refero {
 
-/// The chart frame with the outline and the sampling areas on it. Corners are dragged, or chosen with 1 to 4 (or Tab) and
-/// nudged with the arrow keys: a pixel, ten with Shift, a tenth with Alt. A loupe shows the pixels around the corner.
+/// The chart frame with the outline and the sampling areas on it. Corners are dragged, or chosen with 1 to 4
+/// (or Tab) and nudged with the arrow keys: a pixel, ten with Shift, a tenth with Alt. A loupe shows the
+/// pixels around the corner.
 class FrameView : public PictureView {
     Q_OBJECT
   public:

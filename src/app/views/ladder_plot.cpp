@@ -15,8 +15,9 @@ LadderPlot::LadderPlot(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("ladderPlot"));
     setAccessibleName(QStringLiteral("Neutral ladder"));
     setMinimumSize(220, 150);
-    setToolTip(QStringLiteral("Each grey step after one balance for all: where red, green and blue part, that level has a "
-                              "cast; where they rise or fall together, the light is uneven or the tone is bent."));
+    setToolTip(QStringLiteral(
+        "Each grey step after one balance for all: where red, green and blue part, that level has a "
+        "cast; where they rise or fall together, the light is uneven or the tone is bent."));
 }
 
 void LadderPlot::setLadder(std::vector<LadderStep> steps) {
@@ -30,7 +31,8 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     const auto& c = look::palette();
     painter.setPen(c.text);
     painter.setFont(look::font(look::Size::small, QFont::DemiBold));
-    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("Neutral ladder"));
+    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     QStringLiteral("Neutral ladder"));
     painter.setFont(look::font(look::Size::small));
     double x = width() - 8;
     constexpr const char* names[] = {"R", "G", "B"};
@@ -46,7 +48,8 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     }
     if (steps_.empty()) {
         painter.setPen(c.quiet);
-        painter.drawText(rect().adjusted(8, 24, -8, -8), Qt::AlignCenter, QStringLiteral("No usable grey step"));
+        painter.drawText(rect().adjusted(8, 24, -8, -8), Qt::AlignCenter,
+                         QStringLiteral("No usable grey step"));
         return;
     }
     double most = 4;
@@ -57,12 +60,14 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     const PlotArea plot{QRectF(44, 28, width() - 56, height() - 66), 100, 0, -most, most};
     QList<double> ys;
     for (double y = -std::floor(most / tick) * tick; y <= most; y += tick) ys << y;
-    plot.paintGrid(painter, {100, 75, 50, 25, 0}, ys, QStringLiteral("L* of the step"), {}, {}, QStringLiteral(" %"));
+    plot.paintGrid(painter, {100, 75, 50, 25, 0}, ys, QStringLiteral("L* of the step"), {}, {},
+                   QStringLiteral(" %"));
     const Qt::PenStyle dashes[] = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
     painter.setClipRect(plot.area.adjusted(-6, -2, 6, 2));
     for (int k = 0; k < 3; ++k) {
         QPolygonF line;
-        for (const LadderStep& s : steps_) line << plot.at(s.lightness, s.deviationPercent[static_cast<std::size_t>(k)]);
+        for (const LadderStep& s : steps_)
+            line << plot.at(s.lightness, s.deviationPercent[static_cast<std::size_t>(k)]);
         painter.setPen(QPen(look::channel(k), 1.5, dashes[k]));
         painter.setBrush(Qt::NoBrush);
         painter.drawPolyline(line);

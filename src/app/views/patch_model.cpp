@@ -31,13 +31,19 @@ int PatchModel::columnCount(const QModelIndex& parent) const {
 
 QString PatchModel::text(const PatchReading& read, const Patch& known, int column) const {
     switch (column) {
-        case PatchModel::patch: return QString::fromStdString(known.id + (known.name.empty() ? "" : "  " + known.name));
+        case PatchModel::patch:
+            return QString::fromStdString(known.id + (known.name.empty() ? "" : "  " + known.name));
         case red:
         case green:
-        case blue: return QString::number(100 * read.rgb(column - red), 'f', 2);
-        case noise: return QString::number(100 * (read.deviation.array() / read.rgb.array().max(1e-6)).maxCoeff(), 'f', 1);
-        case clipped: return read.clipped > 0 ? QString::number(100 * read.clipped, 'f', 1) : QStringLiteral("0");
-        default: return {};
+        case blue:
+            return QString::number(100 * read.rgb(column - red), 'f', 2);
+        case noise:
+            return QString::number(100 * (read.deviation.array() / read.rgb.array().max(1e-6)).maxCoeff(),
+                                   'f', 1);
+        case clipped:
+            return read.clipped > 0 ? QString::number(100 * read.clipped, 'f', 1) : QStringLiteral("0");
+        default:
+            return {};
     }
 }
 
@@ -47,14 +53,16 @@ QVariant PatchModel::data(const QModelIndex& index, int role) const {
     const PatchReading& read = reading_->patches[row];
     const Patch& known = reading_->chart.patches[row];
     switch (role) {
-        case Qt::DisplayRole: return text(read, known, index.column());
+        case Qt::DisplayRole:
+            return text(read, known, index.column());
         case Qt::UserRole:
             return index.column() == colour ? QVariant::fromValue(swatches_[row]) : QVariant();
         case Qt::TextAlignmentRole:
             return int(index.column() <= PatchModel::patch ? Qt::AlignLeft | Qt::AlignVCenter
-                                                            : Qt::AlignRight | Qt::AlignVCenter);
+                                                           : Qt::AlignRight | Qt::AlignVCenter);
         case Qt::FontRole:
-            return index.column() <= PatchModel::patch ? look::font(look::Size::small) : look::figures(look::Size::small);
+            return index.column() <= PatchModel::patch ? look::font(look::Size::small)
+                                                       : look::figures(look::Size::small);
         case Qt::ToolTipRole:
             return QStringLiteral("Reference L* %1, a* %2, b* %3 (D50). Measured over %4 pixels.")
                 .arg(known.labD50.L, 0, 'f', 1)
@@ -62,8 +70,10 @@ QVariant PatchModel::data(const QModelIndex& index, int role) const {
                 .arg(known.labD50.b, 0, 'f', 1)
                 .arg(read.pixels);
         case Qt::AccessibleTextRole:
-            return index.column() == colour ? QStringLiteral("Reference and reading") : text(read, known, index.column());
-        default: return {};
+            return index.column() == colour ? QStringLiteral("Reference and reading")
+                                            : text(read, known, index.column());
+        default:
+            return {};
     }
 }
 

@@ -26,7 +26,7 @@ PatchTable::PatchTable(QWidget* parent) : QTableView(parent), model_(this) {
     verticalHeader()->setDefaultSectionSize(24);
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    const int widths[] = {68, 0, 50, 50, 50, 58, 46};
+    const int widths[] = {60, 0, 46, 46, 46, 54, 44};
     for (int i = 0; i < PatchModel::columns; ++i) {
         if (widths[i]) setColumnWidth(i, widths[i]);
     }

@@ -23,7 +23,8 @@ PictureView::PictureView(QWidget* parent) : QWidget(parent) {
 PictureView::Levels PictureView::pyramid(const QImage& image) {
     Levels levels{image};
     while (levels.back().width() > 400 && levels.back().height() > 300)
-        levels.push_back(levels.back().scaled(levels.back().size() / 2, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+        levels.push_back(
+            levels.back().scaled(levels.back().size() / 2, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
     return levels;
 }
 
@@ -123,10 +124,17 @@ void PictureView::keyPressEvent(QKeyEvent* event) {
     const QPointF middle(width() / 2.0, height() / 2.0);
     switch (event->key()) {
         case Qt::Key_Plus:
-        case Qt::Key_Equal: zoomAt(middle, 1.25); break;
-        case Qt::Key_Minus: zoomAt(middle, 0.8); break;
-        case Qt::Key_0: fit(); break;
-        default: QWidget::keyPressEvent(event);
+        case Qt::Key_Equal:
+            zoomAt(middle, 1.25);
+            break;
+        case Qt::Key_Minus:
+            zoomAt(middle, 0.8);
+            break;
+        case Qt::Key_0:
+            fit();
+            break;
+        default:
+            QWidget::keyPressEvent(event);
     }
 }
 

@@ -8,8 +8,8 @@
 
 namespace refero {
 
-/// A picture that can be zoomed (wheel, + and -, 0 fits) and moved (drag). Coordinates are those of the full frame, of
-/// which the image may be a smaller copy. Subclasses draw on top.
+/// A picture that can be zoomed (wheel, + and -, 0 fits) and moved (drag). Coordinates are those of the full
+/// frame, of which the image may be a smaller copy. Subclasses draw on top.
 class PictureView : public QWidget {
     Q_OBJECT
   public:

@@ -9,23 +9,29 @@
 
 namespace refero {
 
-void RowDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+void RowDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                        const QModelIndex& index) const {
     const auto& c = look::palette();
     painter->save();
-    const bool selected = option.state & QStyle::State_Selected, hovered = option.state & QStyle::State_MouseOver;
+    const bool selected = option.state & QStyle::State_Selected,
+               hovered = option.state & QStyle::State_MouseOver;
     if (selected || hovered) painter->fillRect(option.rect, selected ? c.line : c.raised);
-    if (selected && index.column() == 0) painter->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), c.loud);
+    if (selected && index.column() == 0)
+        painter->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), c.loud);
     const QVariant swatch = index.data(Qt::UserRole);
     if (swatch.canConvert<PatchModel::Swatch>()) {
         const auto s = swatch.value<PatchModel::Swatch>();
         const QRect box = option.rect.adjusted(8, 3, -4, -3);
         painter->fillRect(QRect(box.left(), box.top(), box.width() / 2, box.height()), s.reference);
-        painter->fillRect(QRect(box.left() + box.width() / 2, box.top(), box.width() - box.width() / 2, box.height()), s.read);
+        painter->fillRect(
+            QRect(box.left() + box.width() / 2, box.top(), box.width() - box.width() / 2, box.height()),
+            s.read);
     } else {
         painter->setPen(selected ? c.loud : c.text);
         painter->setFont(index.data(Qt::FontRole).value<QFont>());
         const QRect box = option.rect.adjusted(6, 0, -6, 0);
-        const QString text = painter->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, box.width());
+        const QString text = painter->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(),
+                                                               Qt::ElideRight, box.width());
         painter->drawText(box, index.data(Qt::TextAlignmentRole).toInt(), text);
     }
     painter->restore();

@@ -15,8 +15,8 @@
 namespace refero {
 namespace {
 
-constexpr std::array<std::string_view, 9> kRoles{"neutral", "skin", "foliage", "sky",  "primary",
-                                                 "secondary", "warm", "cool", "other"};
+constexpr std::array<std::string_view, 9> kRoles{"neutral",   "skin", "foliage", "sky",  "primary",
+                                                 "secondary", "warm", "cool",    "other"};
 
 bool finite(const Lab& v) {
     return std::isfinite(v.L) && std::isfinite(v.a) && std::isfinite(v.b);
@@ -26,7 +26,8 @@ Status validatePatch(const Chart& chart, const Patch& p) {
     const std::string who = "Patch " + p.id + " of chart " + chart.id;
     if (!finite(p.labD50) || p.labD50.L < 0 || p.labD50.L > 120)
         return failure(who + ": lab_d50 must be three finite numbers with L* from 0 to 120.");
-    if (!(p.sizeMm.allFinite() && p.sizeMm.minCoeff() > 0)) return failure(who + ": size_mm must be above 0.");
+    if (!(p.sizeMm.allFinite() && p.sizeMm.minCoeff() > 0))
+        return failure(who + ": size_mm must be above 0.");
     const Point low = p.centreMm - p.sizeMm / 2, high = p.centreMm + p.sizeMm / 2;
     if (!p.centreMm.allFinite() || low.minCoeff() < -1e-6 || high.x() > chart.outlineMm.x() + 1e-6 ||
         high.y() > chart.outlineMm.y() + 1e-6)
@@ -55,9 +56,10 @@ std::string_view name(Role role) {
 Result<Role> roleByName(std::string_view wanted) {
     const auto it = std::find(kRoles.begin(), kRoles.end(), wanted);
     if (it == kRoles.end())
-        return failure("\"" + std::string(wanted) +
-                       "\" is not a role; known are neutral, skin, foliage, sky, primary, secondary, warm, cool and "
-                       "other.");
+        return failure(
+            "\"" + std::string(wanted) +
+            "\" is not a role; known are neutral, skin, foliage, sky, primary, secondary, warm, cool and "
+            "other.");
     return static_cast<Role>(it - kRoles.begin());
 }
 
@@ -71,7 +73,8 @@ Quad Chart::outline() const {
 }
 
 const Patch* Chart::patch(std::string_view patchId) const {
-    const auto it = std::find_if(patches.begin(), patches.end(), [&](const Patch& p) { return p.id == patchId; });
+    const auto it =
+        std::find_if(patches.begin(), patches.end(), [&](const Patch& p) { return p.id == patchId; });
     return it == patches.end() ? nullptr : &*it;
 }
 
@@ -79,8 +82,9 @@ std::vector<std::size_t> Chart::neutrals() const {
     std::vector<std::size_t> out;
     for (std::size_t i = 0; i < patches.size(); ++i)
         if (patches[i].role == Role::neutral) out.push_back(i);
-    std::stable_sort(out.begin(), out.end(),
-                     [this](std::size_t a, std::size_t b) { return patches[a].labD50.L > patches[b].labD50.L; });
+    std::stable_sort(out.begin(), out.end(), [this](std::size_t a, std::size_t b) {
+        return patches[a].labD50.L > patches[b].labD50.L;
+    });
     return out;
 }
 
@@ -89,11 +93,13 @@ Status validate(const Chart& chart) {
     if (chart.patches.size() > 5000) return failure("Chart " + chart.id + " has more than 5000 patches.");
     if (!(chart.outlineMm.allFinite() && chart.outlineMm.minCoeff() > 0))
         return failure("Chart " + chart.id + ": outline_mm must be two numbers above 0.");
-    if (!finite(chart.surroundLabD50)) return failure("Chart " + chart.id + ": surround_lab_d50 is not finite.");
+    if (!finite(chart.surroundLabD50))
+        return failure("Chart " + chart.id + ": surround_lab_d50 is not finite.");
     std::set<std::string> ids;
     for (const Patch& p : chart.patches) {
         if (p.id.empty()) return failure("Chart " + chart.id + ": a patch has no id.");
-        if (!ids.insert(p.id).second) return failure("Chart " + chart.id + ": patch id " + p.id + " occurs twice.");
+        if (!ids.insert(p.id).second)
+            return failure("Chart " + chart.id + ": patch id " + p.id + " occurs twice.");
         if (auto s = validatePatch(chart, p); !s) return s;
     }
     for (std::size_t i = 0; i < chart.patches.size(); ++i)

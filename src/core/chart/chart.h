@@ -50,17 +50,18 @@ struct Chart {
 
     Quad outline() const;
     const Patch* patch(std::string_view patchId) const;
-    /// Indices of the neutral patches, lightest first. Copies of one grey stay in the order of the definition.
+    /// Indices of the neutral patches, lightest first. Copies of one grey stay in the order of the
+    /// definition.
     std::vector<std::size_t> neutrals() const;
 };
 
-/// Names the first contradiction: no patches, a repeated id, a patch that leaves the outline or overlaps another,
-/// a value that is not finite or out of range.
+/// Names the first contradiction: no patches, a repeated id, a patch that leaves the outline or overlaps
+/// another, a value that is not finite or out of range.
 Status validate(const Chart& chart);
 
-/// The reference colour of a patch as XYZ in the D50 connection space, seen under `light`: from the reflectance where
-/// there is one (adapted to D50 with CAT16 from the light's own white), else from lab_d50, which is then right for D50
-/// only.
+/// The reference colour of a patch as XYZ in the D50 connection space, seen under `light`: from the
+/// reflectance where there is one (adapted to D50 with CAT16 from the light's own white), else from lab_d50,
+/// which is then right for D50 only.
 Xyz referenceXyzD50(const Patch& patch, const Spectrum& light);
 /// The same under D50 itself.
 Xyz referenceXyzD50(const Patch& patch);

@@ -22,7 +22,8 @@ double cie76(const Lab& reference, const Lab& sample);
 /// CIE94, graphic arts weights (kL = 1, K1 = 0.045, K2 = 0.015), with the reference's chroma as standard.
 double cie94(const Lab& reference, const Lab& sample);
 
-/// CMC l:c (Clarke, McDonald and Rigg 1984; ISO 105-J03). l:c = 2:1 for acceptability, 1:1 for perceptibility.
+/// CMC l:c (Clarke, McDonald and Rigg 1984; ISO 105-J03). l:c = 2:1 for acceptability, 1:1 for
+/// perceptibility.
 double cmc(const Lab& reference, const Lab& sample, double l = 2, double c = 1);
 
 }  // namespace refero

@@ -7,7 +7,8 @@
 namespace refero {
 namespace {
 
-// BT.2020-2: alpha and beta solve the two equations that make value and slope meet; BT.709 prints them rounded.
+// BT.2020-2: alpha and beta solve the two equations that make value and slope meet; BT.709 prints them
+// rounded.
 constexpr double kAlpha2020 = 1.09929682680944, kBeta2020 = 0.018053968510807;
 
 double encodeSrgb(double v) {
@@ -28,20 +29,25 @@ double encodeAcescct(double v) {
     return v <= 0.0078125 ? 10.5402377416545 * v + 0.0729055341958355 : (std::log2(v) + 9.72) / 17.52;
 }
 double decodeAcescct(double v) {
-    return v <= 0.155251141552511 ? (v - 0.0729055341958355) / 10.5402377416545
-                                  : std::exp2(v * 17.52 - 9.72);
+    return v <= 0.155251141552511 ? (v - 0.0729055341958355) / 10.5402377416545 : std::exp2(v * 17.52 - 9.72);
 }
 
 }  // namespace
 
 std::string_view name(Encoding encoding) {
     switch (encoding) {
-        case Encoding::linear: return "linear";
-        case Encoding::srgb: return "srgb";
-        case Encoding::rec709: return "rec709";
-        case Encoding::rec2020: return "rec2020";
-        case Encoding::gamma22: return "gamma22";
-        case Encoding::acescct: return "acescct";
+        case Encoding::linear:
+            return "linear";
+        case Encoding::srgb:
+            return "srgb";
+        case Encoding::rec709:
+            return "rec709";
+        case Encoding::rec2020:
+            return "rec2020";
+        case Encoding::gamma22:
+            return "gamma22";
+        case Encoding::acescct:
+            return "acescct";
     }
     return "";
 }
@@ -56,12 +62,18 @@ Result<Encoding> encodingByName(std::string_view wanted) {
 double encode(Encoding encoding, double v) {
     const double m = std::abs(v);
     switch (encoding) {
-        case Encoding::linear: return v;
-        case Encoding::srgb: return std::copysign(encodeSrgb(m), v);
-        case Encoding::rec709: return std::copysign(encodeTv(m, 1.099, 0.018), v);
-        case Encoding::rec2020: return std::copysign(encodeTv(m, kAlpha2020, kBeta2020), v);
-        case Encoding::gamma22: return std::copysign(std::pow(m, 1 / 2.2), v);
-        case Encoding::acescct: return encodeAcescct(v);
+        case Encoding::linear:
+            return v;
+        case Encoding::srgb:
+            return std::copysign(encodeSrgb(m), v);
+        case Encoding::rec709:
+            return std::copysign(encodeTv(m, 1.099, 0.018), v);
+        case Encoding::rec2020:
+            return std::copysign(encodeTv(m, kAlpha2020, kBeta2020), v);
+        case Encoding::gamma22:
+            return std::copysign(std::pow(m, 1 / 2.2), v);
+        case Encoding::acescct:
+            return encodeAcescct(v);
     }
     return v;
 }
@@ -69,12 +81,18 @@ double encode(Encoding encoding, double v) {
 double decode(Encoding encoding, double v) {
     const double m = std::abs(v);
     switch (encoding) {
-        case Encoding::linear: return v;
-        case Encoding::srgb: return std::copysign(decodeSrgb(m), v);
-        case Encoding::rec709: return std::copysign(decodeTv(m, 1.099, 0.018), v);
-        case Encoding::rec2020: return std::copysign(decodeTv(m, kAlpha2020, kBeta2020), v);
-        case Encoding::gamma22: return std::copysign(std::pow(m, 2.2), v);
-        case Encoding::acescct: return decodeAcescct(v);
+        case Encoding::linear:
+            return v;
+        case Encoding::srgb:
+            return std::copysign(decodeSrgb(m), v);
+        case Encoding::rec709:
+            return std::copysign(decodeTv(m, 1.099, 0.018), v);
+        case Encoding::rec2020:
+            return std::copysign(decodeTv(m, kAlpha2020, kBeta2020), v);
+        case Encoding::gamma22:
+            return std::copysign(std::pow(m, 2.2), v);
+        case Encoding::acescct:
+            return decodeAcescct(v);
     }
     return v;
 }

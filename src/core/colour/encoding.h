@@ -9,8 +9,8 @@
 
 namespace refero {
 
-/// How stored numbers relate to linear light. All curves are continued to negative values: the power curves by
-/// symmetry about zero, ACEScct by its linear part; none of them clips.
+/// How stored numbers relate to linear light. All curves are continued to negative values: the power curves
+/// by symmetry about zero, ACEScct by its linear part; none of them clips.
 enum class Encoding {
     linear,
     srgb,     ///< IEC 61966-2-1

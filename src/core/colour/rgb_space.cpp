@@ -39,7 +39,8 @@ Result<OutputSpace> outputSpaceByName(std::string_view wanted) {
         if (info(s).name == wanted) return s;
     std::string known;
     for (OutputSpace s : kOutputSpaces) known += (known.empty() ? "" : ", ") + std::string(info(s).name);
-    return failure("There is no output space called \"" + std::string(wanted) + "\". Known are " + known + ".");
+    return failure("There is no output space called \"" + std::string(wanted) + "\". Known are " + known +
+                   ".");
 }
 
 Matrix3 xyzD50ToLinear(OutputSpace space) {

@@ -28,8 +28,8 @@ inline constexpr Primaries ap0{{0.7347, 0.2653}, {0.0, 1.0}, {0.0001, -0.0770}, 
 inline constexpr Primaries ap1{{0.713, 0.293}, {0.165, 0.830}, {0.128, 0.044}, white::aces};
 }  // namespace primaries
 
-/// Linear RGB to XYZ relative to the space's own white: M * (1,1,1) = white, M * e_i has primary i's chromaticity
-/// (SMPTE RP 177).
+/// Linear RGB to XYZ relative to the space's own white: M * (1,1,1) = white, M * e_i has primary i's
+/// chromaticity (SMPTE RP 177).
 Matrix3 rgbToXyz(const Primaries& p);
 
 /// Linear RGB to XYZ of the D50 connection space (Bradford, as ISO 15076-1 asks).
@@ -38,13 +38,13 @@ Matrix3 rgbToXyzD50(const Primaries& p);
 /// What a rendered picture's numbers mean: the spaces offered to other programs.
 enum class OutputSpace { xyzD50, linearSrgb, srgb, rec709, displayP3, rec2020, acescg, acescct };
 
-inline constexpr std::array kOutputSpaces{OutputSpace::xyzD50,    OutputSpace::linearSrgb, OutputSpace::srgb,
-                                          OutputSpace::rec709,    OutputSpace::displayP3,  OutputSpace::rec2020,
-                                          OutputSpace::acescg,    OutputSpace::acescct};
+inline constexpr std::array kOutputSpaces{OutputSpace::xyzD50, OutputSpace::linearSrgb, OutputSpace::srgb,
+                                          OutputSpace::rec709, OutputSpace::displayP3,  OutputSpace::rec2020,
+                                          OutputSpace::acescg, OutputSpace::acescct};
 
 struct OutputSpaceInfo {
-    std::string_view name;   ///< as on the command line
-    std::string_view label;  ///< for a person
+    std::string_view name;       ///< as on the command line
+    std::string_view label;      ///< for a person
     const Primaries* primaries;  ///< none for XYZ
     Encoding encoding;
     bool unbounded;  ///< meant for scene-linear or log data, where values above 1 are ordinary

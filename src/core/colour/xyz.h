@@ -72,7 +72,11 @@ inline UvPrime uvPrime(const Xyz& v) {
     return d > 0 ? UvPrime{4 * v.x / d, 9 * v.y / d} : UvPrime{};
 }
 
-inline constexpr double degrees(double radians) { return radians * 180.0 / std::numbers::pi; }
-inline constexpr double radians(double degrees) { return degrees * std::numbers::pi / 180.0; }
+inline constexpr double degrees(double radians) {
+    return radians * 180.0 / std::numbers::pi;
+}
+inline constexpr double radians(double degrees) {
+    return degrees * std::numbers::pi / 180.0;
+}
 
 }  // namespace refero

@@ -56,7 +56,8 @@ Candidate search(const LinearImage& frame, const Chart& chart, int factor, const
     for (const std::size_t seeds : {std::size_t{16}, std::size_t{96}}) {
         for (const auto& p : detail::placements(chart, regions, minSeen, seeds, 40)) {
             const double a = agreement(image, chart, p.chartToImage);
-            if (a > best.agreement) best = {scaled(p.chartToImage, factor), a, static_cast<double>(p.seen) / n};
+            if (a > best.agreement)
+                best = {scaled(p.chartToImage, factor), a, static_cast<double>(p.seen) / n};
         }
         if (best.agreement >= options.minAgreement) break;
     }
@@ -65,7 +66,8 @@ Candidate search(const LinearImage& frame, const Chart& chart, int factor, const
 
 Status worthSearching(const LinearImage& frame) {
     if (frame.width() < 64 || frame.height() < 64)
-        return failure("The frame is " + std::to_string(frame.width()) + " x " + std::to_string(frame.height()) +
+        return failure("The frame is " + std::to_string(frame.width()) + " x " +
+                       std::to_string(frame.height()) +
                        " pixels; a chart needs at least 64 x 64 to be found.");
     const auto values = frame.values();
     float high = 0;
@@ -122,7 +124,8 @@ Result<FoundChart> findChart(const LinearImage& frame, const Chart& chart, const
         if (best.agreement >= options.minAgreement) break;
     }
     if (best.agreement < options.minAgreement)
-        return failure("No " + chart.name + " was found in this frame. Is the whole chart in it, in focus and not "
+        return failure("No " + chart.name +
+                       " was found in this frame. Is the whole chart in it, in focus and not "
                        "covered? If you can see it, set its four corners by hand.");
     const auto edges = detail::fitToEdges(frame, chart, best.map);
     const std::string missing = outside(frame, chart, edges.chartToFrame);
@@ -142,8 +145,9 @@ Result<FoundChart> chartAt(const LinearImage& frame, const Chart& chart, const Q
     for (const Point& p : corners)
         if (!p.allFinite()) return failure("A corner of the chart is not a number.");
     if (!isProperQuad(corners))
-        return failure("The four corners do not go round the chart: give them as top left, top right, bottom right, "
-                       "bottom left of the chart as its definition draws it.");
+        return failure(
+            "The four corners do not go round the chart: give them as top left, top right, bottom right, "
+            "bottom left of the chart as its definition draws it.");
     const Quad outline = chart.outline();
     auto map = fitHomography(outline, corners);
     if (!map) return tl::unexpected(map.error());

@@ -23,16 +23,16 @@ struct FindOptions {
 
 struct FoundChart {
     Homography chartToFrame;  ///< millimetres to pixels
-    Quad corners;             ///< of the outline: top left, top right, bottom right, bottom left of the definition
-    double agreement = 0;     ///< share of the reference colours' variance explained, 0..1
-    double seen = 0;          ///< share of the patches found as areas of their own, 0..1
+    Quad corners;  ///< of the outline: top left, top right, bottom right, bottom left of the definition
+    double agreement = 0;           ///< share of the reference colours' variance explained, 0..1
+    double seen = 0;                ///< share of the patches found as areas of their own, 0..1
     double edgeResidualPixels = 0;  ///< median distance of measured patch edges from the fitted ones
 };
 
-/// Looks for one chart in a frame: areas of even colour bounded by four sides are matched to the chart's patches by
-/// geometry, the match is checked by colour under any cast (a 3x3 fit), and the outline is then set by the patches'
-/// edges at full resolution. The frame may show it at any turn; a mirrored one is not accepted. Errors say what is
-/// wrong: no chart, part of one, a frame that is too small or without light.
+/// Looks for one chart in a frame: areas of even colour bounded by four sides are matched to the chart's
+/// patches by geometry, the match is checked by colour under any cast (a 3x3 fit), and the outline is then
+/// set by the patches' edges at full resolution. The frame may show it at any turn; a mirrored one is not
+/// accepted. Errors say what is wrong: no chart, part of one, a frame that is too small or without light.
 Result<FoundChart> findChart(const LinearImage& frame, const Chart& chart, const FindOptions& options = {});
 
 /// The same result for corners that a person has set; an error where they are not a proper outline.

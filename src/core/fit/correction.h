@@ -47,7 +47,7 @@ struct FitSummary {
     Spread before, after;   ///< CIEDE2000 over the used patches
     Spread crossValidated;  ///< leave-one-out
     std::size_t used = 0;
-    std::string message;    ///< one sentence for a person
+    std::string message;  ///< one sentence for a person
 };
 
 /// A correction as a document: linear camera RGB -> gains and level -> matrix -> XYZ relative to D50.
@@ -60,8 +60,8 @@ struct Correction {
     Model model = Model::matrix;
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";
-    Vector3 gains{1, 1, 1};  ///< white balance, green = 1
-    double level = 1;        ///< brings neutrals to their reference Y
+    Vector3 gains{1, 1, 1};                ///< white balance, green = 1
+    double level = 1;                      ///< brings neutrals to their reference Y
     Matrix3 matrix = Matrix3::Identity();  ///< matrix * (1,1,1) is D50's white
     std::vector<PatchResult> patches;
     FitSummary summary;

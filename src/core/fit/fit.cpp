@@ -106,14 +106,15 @@ std::vector<double> leaveOneOut(const Samples& s) {
 std::string sentence(const Correction& c, double balanceMean) {
     char text[300];
     if (c.model == Model::balance) {
-        std::snprintf(text, sizeof text, "Balance alone, %.2f on average over %zu patches.", c.summary.after.mean,
-                      c.summary.used);
+        std::snprintf(text, sizeof text, "Balance alone, %.2f on average over %zu patches.",
+                      c.summary.after.mean, c.summary.used);
     } else {
         std::snprintf(text, sizeof text,
-                      "A matrix brings the mean from %.2f to %.2f over %zu patches; for colours it has not seen, expect "
+                      "A matrix brings the mean from %.2f to %.2f over %zu patches; for colours it has not "
+                      "seen, expect "
                       "%.2f (balance alone: %.2f).",
-                      c.summary.before.mean, c.summary.after.mean, c.summary.used, c.summary.crossValidated.mean,
-                      balanceMean);
+                      c.summary.before.mean, c.summary.after.mean, c.summary.used,
+                      c.summary.crossValidated.mean, balanceMean);
     }
     return text;
 }
@@ -177,16 +178,18 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     if (!reading) return tl::unexpected(reading.error());
     const auto gains = neutralGains(*reading);
     if (!gains)
-        return failure("No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
-                       "there is nothing to balance on. Shoot the chart again.");
+        return failure(
+            "No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
+            "there is nothing to balance on. Shoot the chart again.");
 
     const bool d50 = options.referenceLight == "d50";
     const Spectrum light = *illuminantByName(options.referenceLight);
     std::vector<Xyz> reference;
     for (const Patch& p : reading->chart.patches) {
         if (!d50 && !p.reflectance)
-            return failure("Patch " + p.id + " of " + reading->chart.name + " has no reflectance, so its colour under " +
-                           options.referenceLight + " is not known. Use d50.");
+            return failure("Patch " + p.id + " of " + reading->chart.name +
+                           " has no reflectance, so its colour under " + options.referenceLight +
+                           " is not known. Use d50.");
         reference.push_back(d50 ? referenceXyzD50(p) : referenceXyzD50(p, light));
     }
 
@@ -210,14 +213,17 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.matrix = rgbToXyzD50(primaries::bt709);
     if (options.model != Model::balance) {
         const bool enough = s.rgb.size() >= kFewestPatches;
-        auto fitted = enough ? fitMatrix(s.rgb, s.reference, s.weights)
-                             : Result<MatrixFit>(failure("Only " + std::to_string(s.rgb.size()) +
-                                                         " patches are usable; a matrix needs " +
-                                                         std::to_string(kFewestPatches) + ". Use the balance model."));
+        auto fitted =
+            enough ? fitMatrix(s.rgb, s.reference, s.weights)
+                   : Result<MatrixFit>(failure("Only " + std::to_string(s.rgb.size()) +
+                                               " patches are usable; a matrix needs " +
+                                               std::to_string(kFewestPatches) + ". Use the balance model."));
         if (!fitted && options.model) return tl::unexpected(fitted.error());
         if (fitted && !(fitted->matrix.determinant() > 1e-4)) {
-            if (options.model) return failure("The fitted matrix would fold colours over; check that the reading is "
-                                              "of the chart it says.");
+            if (options.model)
+                return failure(
+                    "The fitted matrix would fold colours over; check that the reading is "
+                    "of the chart it says.");
             fitted = failure("folds");
         }
         if (fitted) {

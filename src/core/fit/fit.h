@@ -20,12 +20,14 @@ struct FitOptions {
     Status validate() const;
 };
 
-/// Builds a correction from readings of one setup, which must be of the same chart and encoding; several are averaged,
-/// weighted by their certainty. Errors say what is missing: too few patches, no usable grey, patches of one hue only.
+/// Builds a correction from readings of one setup, which must be of the same chart and encoding; several are
+/// averaged, weighted by their certainty. Errors say what is missing: too few patches, no usable grey,
+/// patches of one hue only.
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options = {});
 
-/// The white-preserving 3x3 for balanced, levelled RGB: least squares first, then the mean CIEDE2000 minimised from there.
-/// `weights` are per colour, above 0. An error where the colours do not span three dimensions.
+/// The white-preserving 3x3 for balanced, levelled RGB: least squares first, then the mean CIEDE2000
+/// minimised from there. `weights` are per colour, above 0. An error where the colours do not span three
+/// dimensions.
 struct MatrixFit {
     Matrix3 matrix;
     double mean = 0;  ///< weighted mean CIEDE2000

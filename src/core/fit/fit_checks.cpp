@@ -8,7 +8,8 @@
 namespace refero {
 namespace {
 
-Check figure(const char* id, const char* title, double value, const Band& band, std::string reason, const char* remedy) {
+Check figure(const char* id, const char* title, double value, const Band& band, std::string reason,
+             const char* remedy) {
     Check c;
     c.id = id;
     c.title = title;
@@ -36,24 +37,28 @@ std::string two(const char* format, double a, double b) {
 
 std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
     const FitSummary& s = c.summary;
-    const auto worstPatch = std::max_element(c.patches.begin(), c.patches.end(), [](const auto& a, const auto& b) {
-        return (a.used ? a.differenceAfter : -1) < (b.used ? b.differenceAfter : -1);
-    });
+    const auto worstPatch =
+        std::max_element(c.patches.begin(), c.patches.end(), [](const auto& a, const auto& b) {
+            return (a.used ? a.differenceAfter : -1) < (b.used ? b.differenceAfter : -1);
+        });
     const std::string who = worstPatch == c.patches.end() ? "" : worstPatch->id;
     std::vector<Check> out;
-    out.push_back(figure("mean", "Mean difference", s.after.mean, limits.mean,
-                         two("Over the chart; balance alone leaves %.2f, and half the patches are within %.2f.",
-                             s.before.mean, s.after.median),
-                         "See which patches stand out in the list; look for glare or a cover on them."));
+    out.push_back(
+        figure("mean", "Mean difference", s.after.mean, limits.mean,
+               two("Over the chart; balance alone leaves %.2f, and half the patches are within %.2f.",
+                   s.before.mean, s.after.median),
+               "See which patches stand out in the list; look for glare or a cover on them."));
     out.push_back(figure("largest", "Largest difference", s.after.max, limits.largest,
-                         "Patch " + who + two(". 95 %% of the patches are within %.2f; before it was %.2f.",
-                                              s.after.percentile95, s.before.percentile95),
+                         "Patch " + who +
+                             two(". 95 %% of the patches are within %.2f; before it was %.2f.",
+                                 s.after.percentile95, s.before.percentile95),
                          "This colour stays off under this light: judge it by eye, or light it otherwise."));
     if (c.model != Model::balance)
-        out.push_back(figure("unseen", "Unseen colours", s.crossValidated.mean, limits.unseen,
-                             two("Each patch left out in turn: expect %.2f on average, %.2f at the worst.",
-                                 s.crossValidated.mean, s.crossValidated.max),
-                             "The chart promises more than it can keep; a chart with more patches would help."));
+        out.push_back(
+            figure("unseen", "Unseen colours", s.crossValidated.mean, limits.unseen,
+                   two("Each patch left out in turn: expect %.2f on average, %.2f at the worst.",
+                       s.crossValidated.mean, s.crossValidated.max),
+                   "The chart promises more than it can keep; a chart with more patches would help."));
     return out;
 }
 

@@ -62,9 +62,11 @@ Result<Matrix3> leastSquaresMatrix(std::span<const Vector3> rgb, std::span<const
         b.row(i) = w * (xyz - v.z() * white);
     }
     const Eigen::JacobiSVD<Eigen::MatrixX2d> svd(a);
-    if (n < 2 || !(svd.singularValues()(1) > 1e-4 * svd.singularValues()(0)) || !(svd.singularValues()(1) > 1e-6))
-        return failure("The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several "
-                       "hues, or the balance model.");
+    if (n < 2 || !(svd.singularValues()(1) > 1e-4 * svd.singularValues()(0)) ||
+        !(svd.singularValues()(1) > 1e-6))
+        return failure(
+            "The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several "
+            "hues, or the balance model.");
     const Eigen::MatrixXd x = a.colPivHouseholderQr().solve(b);
     Matrix3 m;
     m.col(0) = x.row(0).transpose();
@@ -84,7 +86,8 @@ Result<MatrixFit> fitMatrix(std::span<const Vector3> rgb, std::span<const Xyz> r
     for (int i = 0; i < 6; ++i) six[static_cast<std::size_t>(i)] = (*start)(i % 3, i / 3);
     const std::array<double, 6> linear = six;
     const double linearMean = weightedMean(six.data(), rgb, reference, weights);
-    // Soft-L1 with a shrinking knee leads from the smooth problem to the plain mean, whose cusps stop a Newton method.
+    // Soft-L1 with a shrinking knee leads from the smooth problem to the plain mean, whose cusps stop a
+    // Newton method.
     for (const double knee : {2.0, 0.3}) {
         ceres::Problem problem;
         for (std::size_t i = 0; i < rgb.size(); ++i) {

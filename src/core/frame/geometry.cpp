@@ -60,11 +60,13 @@ double Homography::areaScale(const Point& p) const {
 }
 
 Result<Homography> fitHomography(std::span<const Point> from, std::span<const Point> to) {
-    if (from.size() != to.size() || from.size() < 4) return failure("A projective map needs four pairs of points.");
+    if (from.size() != to.size() || from.size() < 4)
+        return failure("A projective map needs four pairs of points.");
     const Eigen::Matrix3d tf = normaliser(from), tt = normaliser(to);
     Eigen::Matrix<double, 9, 9> ata = Eigen::Matrix<double, 9, 9>::Zero();
     for (std::size_t i = 0; i < from.size(); ++i) {
-        const Point f = (tf * from[i].homogeneous()).hnormalized(), t = (tt * to[i].homogeneous()).hnormalized();
+        const Point f = (tf * from[i].homogeneous()).hnormalized(),
+                    t = (tt * to[i].homogeneous()).hnormalized();
         Eigen::Matrix<double, 9, 1> r1, r2;
         r1 << -f.x(), -f.y(), -1, 0, 0, 0, t.x() * f.x(), t.x() * f.y(), t.x();
         r2 << 0, 0, 0, -f.x(), -f.y(), -1, t.y() * f.x(), t.y() * f.y(), t.y();
@@ -82,7 +84,8 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
 }
 
 Result<Homography> fitAffine(std::span<const Point> from, std::span<const Point> to) {
-    if (from.size() != to.size() || from.size() < 3) return failure("An affine map needs three pairs of points.");
+    if (from.size() != to.size() || from.size() < 3)
+        return failure("An affine map needs three pairs of points.");
     const Eigen::Matrix3d tf = normaliser(from);
     Eigen::Matrix3d ata = Eigen::Matrix3d::Zero();
     Eigen::Matrix<double, 3, 2> atb = Eigen::Matrix<double, 3, 2>::Zero();

@@ -10,8 +10,8 @@
 
 namespace refero {
 
-/// Continuous pixel coordinates: (0, 0) is the outer corner of the top-left pixel, x right, y down; the centre of the
-/// first pixel is (0.5, 0.5). On charts the same in millimetres.
+/// Continuous pixel coordinates: (0, 0) is the outer corner of the top-left pixel, x right, y down; the
+/// centre of the first pixel is (0.5, 0.5). On charts the same in millimetres.
 using Point = Eigen::Vector2d;
 
 /// Top left, top right, bottom right, bottom left as the chart's definition draws it.
@@ -35,7 +35,9 @@ class Homography {
         const Eigen::Vector3d v = m_ * Eigen::Vector3d(p.x(), p.y(), 1);
         return {v.x() / v.z(), v.y() / v.z()};
     }
-    Quad operator()(const Quad& q) const { return {(*this)(q[0]), (*this)(q[1]), (*this)(q[2]), (*this)(q[3])}; }
+    Quad operator()(const Quad& q) const {
+        return {(*this)(q[0]), (*this)(q[1]), (*this)(q[2]), (*this)(q[3])};
+    }
     /// Denominator of the map; a change of sign between two points means that the horizon lies between them.
     double depth(const Point& p) const { return m_(2, 0) * p.x() + m_(2, 1) * p.y() + m_(2, 2); }
     Homography inverse() const;
@@ -48,16 +50,16 @@ class Homography {
     Eigen::Matrix3d m_;
 };
 
-/// Least-squares projective map (normalised direct linear transform, Hartley 1997). Needs at least four pairs of
-/// which no three of the four lie on a line; an error otherwise.
+/// Least-squares projective map (normalised direct linear transform, Hartley 1997). Needs at least four pairs
+/// of which no three of the four lie on a line; an error otherwise.
 Result<Homography> fitHomography(std::span<const Point> from, std::span<const Point> to);
 
 /// Least-squares affine map; at least three pairs that are not on a line.
 Result<Homography> fitAffine(std::span<const Point> from, std::span<const Point> to);
 
-/// Angle between the plane's normal and the optical axis, in degrees, and the turn about the axis, from the map of
-/// a plane measured in equal units on both axes. `focalPixels` is the focal length in pixels; the principal point is
-/// `centre`.
+/// Angle between the plane's normal and the optical axis, in degrees, and the turn about the axis, from the
+/// map of a plane measured in equal units on both axes. `focalPixels` is the focal length in pixels; the
+/// principal point is `centre`.
 struct Pose {
     double tiltDegrees = 0;
     double turnDegrees = 0;

@@ -50,18 +50,19 @@ LinearImage toLinear(EncodedImage&& stored, Encoding encoding, std::size_t* repl
     DecodeTable made = encoding == Encoding::linear ? DecodeTable(Encoding::srgb) : DecodeTable(encoding);
     if (encoding != Encoding::linear) table = &made;
     std::atomic<std::size_t> bad{0};
-    tbb::parallel_for(tbb::blocked_range<int>(0, stored.height(), 32), [&](const tbb::blocked_range<int>& rows) {
-        std::size_t mine = 0;
-        for (int y = rows.begin(); y < rows.end(); ++y) {
-            const float* in = stored.row(y);
-            float* to = out.row(y);
-            for (std::ptrdiff_t i = 0; i < 3 * static_cast<std::ptrdiff_t>(stored.width()); ++i) {
-                const float v = finite(in[i], mine);
-                to[i] = table ? finite((*table)(v), mine) : v;
+    tbb::parallel_for(
+        tbb::blocked_range<int>(0, stored.height(), 32), [&](const tbb::blocked_range<int>& rows) {
+            std::size_t mine = 0;
+            for (int y = rows.begin(); y < rows.end(); ++y) {
+                const float* in = stored.row(y);
+                float* to = out.row(y);
+                for (std::ptrdiff_t i = 0; i < 3 * static_cast<std::ptrdiff_t>(stored.width()); ++i) {
+                    const float v = finite(in[i], mine);
+                    to[i] = table ? finite((*table)(v), mine) : v;
+                }
             }
-        }
-        bad += mine;
-    });
+            bad += mine;
+        });
     if (replaced) *replaced = bad;
     return out;
 }

@@ -25,9 +25,13 @@ class RgbImage {
     int width() const { return width_; }
     int height() const { return height_; }
     bool empty() const { return width_ == 0 || height_ == 0; }
-    std::size_t pixels() const { return static_cast<std::size_t>(width_) * static_cast<std::size_t>(height_); }
+    std::size_t pixels() const {
+        return static_cast<std::size_t>(width_) * static_cast<std::size_t>(height_);
+    }
 
-    float* row(int y) { return data_.get() + 3 * static_cast<std::size_t>(width_) * static_cast<std::size_t>(y); }
+    float* row(int y) {
+        return data_.get() + 3 * static_cast<std::size_t>(width_) * static_cast<std::size_t>(y);
+    }
     const float* row(int y) const {
         return data_.get() + 3 * static_cast<std::size_t>(width_) * static_cast<std::size_t>(y);
     }
@@ -47,12 +51,12 @@ using LinearImage = RgbImage<struct LinearTag>;
 /// Numbers as stored or shown; what they mean is said beside it (an Encoding or an OutputSpace).
 using EncodedImage = RgbImage<struct EncodedTag>;
 
-/// Undoes the encoding, in parallel. The result's values are finite: NaN becomes 0, infinities the largest finite
-/// value of a half float; `replaced` counts them.
+/// Undoes the encoding, in parallel. The result's values are finite: NaN becomes 0, infinities the largest
+/// finite value of a half float; `replaced` counts them.
 LinearImage toLinear(EncodedImage&& stored, Encoding encoding, std::size_t* replaced = nullptr);
 
-/// The picture made smaller by a whole factor, each pixel the mean of factor x factor (the rest at the right and lower
-/// edge is left out). Factor 1 copies.
+/// The picture made smaller by a whole factor, each pixel the mean of factor x factor (the rest at the right
+/// and lower edge is left out). Factor 1 copies.
 LinearImage shrunk(const LinearImage& image, int factor);
 
 }  // namespace refero

@@ -49,7 +49,9 @@ double castOf(const Reading& reading, std::size_t patch, const Vector3& gains) {
     const Vector3 expected = expectedRatio(reading.chart.patches[patch]);
     if (!(balanced.y() > 0)) return 1;
     double worst = 0;
-    for (const int c : {0, 2}) worst = std::max(worst, std::abs(std::pow(std::max(0.0, balanced(c) / balanced.y() / expected(c)), 1 / 2.2) - 1));
+    for (const int c : {0, 2})
+        worst = std::max(
+            worst, std::abs(std::pow(std::max(0.0, balanced(c) / balanced.y() / expected(c)), 1 / 2.2) - 1));
     return worst;
 }
 

@@ -9,17 +9,19 @@
 
 namespace refero {
 
-/// The neutral patches of a reading that carry usable signal, lightest first, as indices into its patches. A patch with
-/// more than 1 % clipped pixels is left out, and so is one whose weakest channel is not 4 times its own spread above 0.
+/// The neutral patches of a reading that carry usable signal, lightest first, as indices into its patches. A
+/// patch with more than 1 % clipped pixels is left out, and so is one whose weakest channel is not 4 times
+/// its own spread above 0.
 std::vector<std::size_t> usableNeutrals(const Reading& reading);
 
-/// Channel gains that make the neutrals grey, relative to green: gains * rgb has R = G = B. All usable neutrals count,
-/// weighted by signal; each one's small departure from grey in the reference is allowed for by its D50 linear sRGB.
-/// Nothing where no neutral is usable.
+/// Channel gains that make the neutrals grey, relative to green: gains * rgb has R = G = B. All usable
+/// neutrals count, weighted by signal; each one's small departure from grey in the reference is allowed for
+/// by its D50 linear sRGB. Nothing where no neutral is usable.
 std::optional<Vector3> neutralGains(const Reading& reading);
 
-/// How far a patch is from grey after `gains`: the largest departure of a channel's ratio to green from what its
-/// reference has, as a share (0.01 is 1 %) of display-encoded values (gamma 2.2), in which the trade states it.
+/// How far a patch is from grey after `gains`: the largest departure of a channel's ratio to green from what
+/// its reference has, as a share (0.01 is 1 %) of display-encoded values (gamma 2.2), in which the trade
+/// states it.
 double castOf(const Reading& reading, std::size_t patch, const Vector3& gains);
 
 }  // namespace refero

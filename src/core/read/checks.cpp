@@ -44,14 +44,17 @@ Check exposure(const Reading& r, const Limits& limits) {
     c.scaleLow = 0;
     c.scaleHigh = 1;
     c.limit = text("%.2f", c.low) + " to " + text("%.2f", c.high);
-    c.reason = "The lightest neutral, " + lightest.id + ", reaches " + percent(level) + " of the clipping level in " +
-               kChannel[channel] + ", its strongest channel. ";
+    c.reason = "The lightest neutral, " + lightest.id + ", reaches " + percent(level) +
+               " of the clipping level in " + kChannel[channel] + ", its strongest channel. ";
     if (level > limits.exposure.high) {
-        c.reason += "This close to the ceiling, highlights of the subject and a channel of the chart are lost.";
-        c.remedy = "Close down by " + text("%.1f", std::max(0.3, std::log2(level / 0.75))) + " stops and shoot it again.";
+        c.reason +=
+            "This close to the ceiling, highlights of the subject and a channel of the chart are lost.";
+        c.remedy = "Close down by " + text("%.1f", std::max(0.3, std::log2(level / 0.75))) +
+                   " stops and shoot it again.";
     } else if (level < limits.exposure.low) {
         c.reason += "Dark patches sink into noise, and the correction would lift that noise with them.";
-        c.remedy = "Open up by " + text("%.1f", std::log2(0.75 / std::max(level, 1e-3))) + " stops and shoot it again.";
+        c.remedy = "Open up by " + text("%.1f", std::log2(0.75 / std::max(level, 1e-3))) +
+                   " stops and shoot it again.";
     } else {
         c.reason += "That uses the range well and clips nothing.";
     }
@@ -59,8 +62,9 @@ Check exposure(const Reading& r, const Limits& limits) {
 }
 
 Check clipping(const Reading& r, const Limits& limits) {
-    const auto worstPatch = std::max_element(r.patches.begin(), r.patches.end(),
-                                             [](const auto& a, const auto& b) { return a.clipped < b.clipped; });
+    const auto worstPatch =
+        std::max_element(r.patches.begin(), r.patches.end(),
+                         [](const auto& a, const auto& b) { return a.clipped < b.clipped; });
     Check c = make("clipping", "Clipping", worstPatch->clipped, "of pixels", limits.clipping);
     c.scaleHigh = 0.05;
     c.limit = "at most " + percent(c.high) + " in any patch";
@@ -69,8 +73,9 @@ Check clipping(const Reading& r, const Limits& limits) {
     } else {
         Eigen::Index channel = 0;
         worstPatch->clippedChannels.maxCoeff(&channel);
-        c.reason = "In " + worstPatch->id + ", " + percent(worstPatch->clipped) + " of the pixels are clipped, most in " +
-                   kChannel[channel] + ". A clipped channel reads too low, and its colour turns.";
+        c.reason = "In " + worstPatch->id + ", " + percent(worstPatch->clipped) +
+                   " of the pixels are clipped, most in " + kChannel[channel] +
+                   ". A clipped channel reads too low, and its colour turns.";
         c.remedy = "Close down by half a stop to a stop and shoot it again.";
     }
     return c;
@@ -101,8 +106,10 @@ Check neutrality(const Reading& r, const Limits& limits) {
         c.verdict = Verdict::reshoot;
         c.scaleHigh = 0.05;
         c.limit = "at most " + percent(c.high);
-        c.reason = "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.";
-        c.remedy = "Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.";
+        c.reason =
+            "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.";
+        c.remedy =
+            "Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.";
         return c;
     }
     double worstCast = 0;
@@ -117,7 +124,8 @@ Check neutrality(const Reading& r, const Limits& limits) {
     Check c = make("neutrality", "Neutral greys", worstCast, "cast", limits.neutrality);
     c.scaleHigh = 0.05;
     c.limit = "at most " + percent(c.high);
-    c.reason = "After one balance for all greys, the worst, " + where + ", is " + percent(worstCast) + " from neutral.";
+    c.reason = "After one balance for all greys, the worst, " + where + ", is " + percent(worstCast) +
+               " from neutral.";
     if (c.verdict != Verdict::pass) {
         c.reason += " The greys disagree: mixed or uneven light, glare on the dark ones, or a dirty patch.";
         c.remedy = "Look for a second light or a reflection on the chart, remove it, and shoot it again.";
@@ -143,7 +151,8 @@ std::vector<Check> size(const Reading& r, const Limits& limits) {
     }
     const auto smallest = std::min_element(r.patches.begin(), r.patches.end(),
                                            [](const auto& a, const auto& b) { return a.pixels < b.pixels; });
-    Check pixels = make("pixels", "Pixels per patch", static_cast<double>(smallest->pixels), "pixels", limits.patchPixels);
+    Check pixels = make("pixels", "Pixels per patch", static_cast<double>(smallest->pixels), "pixels",
+                        limits.patchPixels);
     pixels.high = pixels.scaleHigh = 10000;
     pixels.limit = "at least " + text("%.0f", limits.patchPixels.low);
     pixels.reason = "The smallest patch, " + smallest->id + ", gives " + std::to_string(smallest->pixels) +
@@ -157,7 +166,9 @@ Check tilt(const Reading& r, const Limits& limits) {
     const double focal35 = r.focalLength35mm > 0 ? r.focalLength35mm : 50;
     const auto map = fitHomography(r.chart.outline(), r.corners);
     const double degrees =
-        map ? pose(*map, focal35 / std::hypot(36.0, 24.0) * diagonal, Point(r.width / 2.0, r.height / 2.0)).tiltDegrees : 90;
+        map ? pose(*map, focal35 / std::hypot(36.0, 24.0) * diagonal, Point(r.width / 2.0, r.height / 2.0))
+                  .tiltDegrees
+            : 90;
     Check c = make("tilt", "Tilt", degrees, "degrees", limits.tilt);
     c.scaleHigh = 45;
     c.limit = "at most " + text("%.0f", limits.tilt.high) + " degrees";

@@ -13,8 +13,9 @@ namespace refero {
 /// One usable grey step, after one balance and level for all of them.
 struct LadderStep {
     std::string id;
-    double lightness = 0;                    ///< reference L*
-    std::array<double, 3> deviationPercent;  ///< of red, green, blue from what the reference's linear light asks for
+    double lightness = 0;  ///< reference L*
+    std::array<double, 3>
+        deviationPercent;  ///< of red, green, blue from what the reference's linear light asks for
 };
 
 /// Lightest first; copies of one grey are one step, their mean. Empty where no grey is usable.

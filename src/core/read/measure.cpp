@@ -20,7 +20,8 @@ void gather(const LinearImage& frame, const Quad& quad, Samples& out) {
         top = std::min(top, p.y());
         bottom = std::max(bottom, p.y());
     }
-    const int y0 = std::max(0, static_cast<int>(std::floor(top))), y1 = std::min(frame.height() - 1, static_cast<int>(bottom));
+    const int y0 = std::max(0, static_cast<int>(std::floor(top))),
+              y1 = std::min(frame.height() - 1, static_cast<int>(bottom));
     for (int y = y0; y <= y1; ++y) {
         const double line = y + 0.5;
         double left = 1e30, right = -1e30;
@@ -52,7 +53,8 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
         centre[c] = median(s[c]);
         std::vector<float> distance(n);
         for (std::size_t i = 0; i < n; ++i) distance[i] = std::abs(s[c][i] - centre[c]);
-        // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least reach.
+        // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least
+        // reach.
         reach[c] = std::max(3 * 1.4826f * median(std::move(distance)), 1.0f / 65535);
     }
     Vector3 sum = Vector3::Zero(), squares = Vector3::Zero();
@@ -88,8 +90,8 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
 
 }  // namespace
 
-std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart, const Homography& chartToFrame,
-                                  const MeasureOptions& options) {
+std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
+                                  const Homography& chartToFrame, const MeasureOptions& options) {
     std::vector<PatchReading> out(chart.patches.size());
     tbb::parallel_for(std::size_t{0}, chart.patches.size(), [&](std::size_t i) {
         const Patch& patch = chart.patches[i];

@@ -11,14 +11,14 @@
 namespace refero {
 
 struct MeasureOptions {
-    double inset = 0.60;         ///< share of each side of a patch that is measured, 0..1
+    double inset = 0.60;           ///< share of each side of a patch that is measured, 0..1
     double clippingLevel = 0.995;  ///< a channel at or above it counts as clipped
 };
 
-/// Every patch: pixels whose centres lie in the inset area; those more than three robust standard deviations from the
-/// median in any channel (specks, scratches, glints) are left out of mean and deviation. Patches are measured in
-/// parallel. A patch of fewer than one pixel takes the nearest one.
-std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart, const Homography& chartToFrame,
-                                  const MeasureOptions& options = {});
+/// Every patch: pixels whose centres lie in the inset area; those more than three robust standard deviations
+/// from the median in any channel (specks, scratches, glints) are left out of mean and deviation. Patches are
+/// measured in parallel. A patch of fewer than one pixel takes the nearest one.
+std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
+                                  const Homography& chartToFrame, const MeasureOptions& options = {});
 
 }  // namespace refero

@@ -4,9 +4,11 @@
 
 namespace refero {
 
-Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about, const ReadOptions& options) {
+Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about,
+                          const ReadOptions& options) {
     if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
-    const auto place = options.corners ? chartAt(frame, chart, *options.corners) : findChart(frame, chart, options.find);
+    const auto place =
+        options.corners ? chartAt(frame, chart, *options.corners) : findChart(frame, chart, options.find);
     if (!place) return tl::unexpected(place.error());
     Reading r = std::move(about);
     r.width = frame.width();

@@ -20,8 +20,9 @@ struct ReadOptions {
     Limits limits;
 };
 
-/// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path, encoding,
-/// metadata); the rest of it is filled in. The result has found = true.
-Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about, const ReadOptions& options = {});
+/// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path,
+/// encoding, metadata); the rest of it is filled in. The result has found = true.
+Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about,
+                          const ReadOptions& options = {});
 
 }  // namespace refero

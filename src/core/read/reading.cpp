@@ -18,7 +18,8 @@ std::string_view label(Verdict verdict) {
 }
 
 const PatchReading* Reading::patch(std::string_view id) const {
-    const auto it = std::find_if(patches.begin(), patches.end(), [&](const PatchReading& p) { return p.id == id; });
+    const auto it =
+        std::find_if(patches.begin(), patches.end(), [&](const PatchReading& p) { return p.id == id; });
     return it == patches.end() ? nullptr : &*it;
 }
 

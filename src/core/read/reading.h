@@ -15,12 +15,12 @@ namespace refero {
 /// What a patch of the frame holds. Linear light, before any white balance; 1.0 is the clipping level.
 struct PatchReading {
     std::string id;
-    Point centre;              ///< pixels
-    Vector3 rgb{0, 0, 0};      ///< robust mean
+    Point centre;                ///< pixels
+    Vector3 rgb{0, 0, 0};        ///< robust mean
     Vector3 deviation{0, 0, 0};  ///< standard deviation of one pixel, robust
-    double clipped = 0;        ///< share of the pixels with a clipped channel
+    double clipped = 0;          ///< share of the pixels with a clipped channel
     Vector3 clippedChannels{0, 0, 0};
-    std::size_t pixels = 0;    ///< measured
+    std::size_t pixels = 0;  ///< measured
 
     /// Standard error of `rgb`.
     Vector3 standardError() const {
@@ -41,9 +41,9 @@ struct Check {
     Verdict verdict = Verdict::pass;
     double value = 0;
     std::string unit;
-    double low = 0, high = 1;        ///< the allowed band
+    double low = 0, high = 1;            ///< the allowed band
     double scaleLow = 0, scaleHigh = 1;  ///< of a gauge
-    std::string limit;   ///< the band in words
+    std::string limit;                   ///< the band in words
     std::string title, reason, remedy;
 };
 

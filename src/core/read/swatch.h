@@ -8,8 +8,8 @@
 
 namespace refero {
 
-/// How each patch looks balanced and levelled on the greys, camera RGB taken as linear sRGB; unbalanced where no grey is
-/// usable. For showing, not for measuring.
+/// How each patch looks balanced and levelled on the greys, camera RGB taken as linear sRGB; unbalanced where
+/// no grey is usable. For showing, not for measuring.
 std::vector<Lab> balancedLab(const Reading& reading);
 
 /// The gains and level of that rendering: multiply camera RGB by this.

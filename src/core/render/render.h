@@ -10,7 +10,8 @@
 
 namespace refero {
 
-/// A correction made ready for pixels: linear camera RGB times a matrix, then the output's encoding. Nothing is clipped.
+/// A correction made ready for pixels: linear camera RGB times a matrix, then the output's encoding. Nothing
+/// is clipped.
 struct Rendering {
     Matrix3 matrix = Matrix3::Identity();
     Encoding encoding = Encoding::linear;

@@ -49,7 +49,9 @@ Result<Spectrum> blackbody(double kelvin) {
     if (!(kelvin >= 500 && kelvin <= 50000))
         return failure("A black body's temperature must be 500 K to 50000 K.");
     constexpr double c2 = 1.4388e7;  // nm K
-    const auto power = [kelvin](double nm) { return std::pow(nm / 560, -5) / std::expm1(c2 / (nm * kelvin)); };
+    const auto power = [kelvin](double nm) {
+        return std::pow(nm / 560, -5) / std::expm1(c2 / (nm * kelvin));
+    };
     Spectrum out;
     for (std::size_t i = 0; i < Spectrum::size; ++i) out[i] = power(Spectrum::wavelength(i)) / power(560);
     return out;
@@ -66,8 +68,8 @@ Spectrum whiteLed(WhiteLed led) {
 }
 
 const std::vector<std::string>& illuminantNames() {
-    static const std::vector<std::string> names{"a",  "d50", "d55", "d65", "e", "f2", "f7",
-                                                "f11", "led-3000", "led-5600"};
+    static const std::vector<std::string> names{"a",  "d50", "d55", "d65",      "e",
+                                                "f2", "f7",  "f11", "led-3000", "led-5600"};
     return names;
 }
 
@@ -81,12 +83,15 @@ Result<Spectrum> illuminantByName(std::string_view wanted) {
     }
     if (name == "led-3000") return whiteLed(WhiteLed::warm3000);
     if (name == "led-5600") return whiteLed(WhiteLed::cool5600);
-    if (name.starts_with("daylight-")) return temperature(std::string_view(name).substr(9)).and_then(daylight);
-    if (name.starts_with("blackbody-")) return temperature(std::string_view(name).substr(10)).and_then(blackbody);
+    if (name.starts_with("daylight-"))
+        return temperature(std::string_view(name).substr(9)).and_then(daylight);
+    if (name.starts_with("blackbody-"))
+        return temperature(std::string_view(name).substr(10)).and_then(blackbody);
     if (std::find(illuminantNames().begin(), illuminantNames().end(), name) == illuminantNames().end())
-        return failure("There is no light called \"" + std::string(wanted) +
-                       "\". Known are a, d50, d55, d65, e, f2, f7, f11, led-3000, led-5600, daylight-<kelvin> "
-                       "and blackbody-<kelvin>.");
+        return failure(
+            "There is no light called \"" + std::string(wanted) +
+            "\". Known are a, d50, d55, d65, e, f2, f7, f11, led-3000, led-5600, daylight-<kelvin> "
+            "and blackbody-<kelvin>.");
     std::transform(name.begin(), name.end(), name.begin(), [](unsigned char c) { return std::toupper(c); });
     return detail::tableColumn("illuminants.csv", name);
 }

@@ -20,8 +20,9 @@ struct Spectrum {
     double& operator[](std::size_t i) { return values[i]; }
 };
 
-/// Samples taken every `stepNm` from `startNm`, brought to the grid by linear interpolation; beyond its ends the
-/// first and last sample go on (CIE 015, 7.2.3 allows it for reflectances). Needs at least one sample, step > 0.
+/// Samples taken every `stepNm` from `startNm`, brought to the grid by linear interpolation; beyond its ends
+/// the first and last sample go on (CIE 015, 7.2.3 allows it for reflectances). Needs at least one sample,
+/// step > 0.
 Spectrum resampled(double startNm, double stepNm, std::span<const double> samples);
 
 Spectrum operator*(const Spectrum& a, const Spectrum& b);

@@ -15,9 +15,9 @@ struct ColourTemperature {
     double mired() const { return 1e6 / kelvin; }
 };
 
-/// The temperature of the nearest point of the Planckian locus (CIE 015, 9.5), by direct minimisation: exact to
-/// 0.1 K where Ohno (2014) is exact to about 1 K. 1000 to 40000 K and |Duv| up to 0.05 (CIE's limit of sense);
-/// an error beyond that.
+/// The temperature of the nearest point of the Planckian locus (CIE 015, 9.5), by direct minimisation: exact
+/// to 0.1 K where Ohno (2014) is exact to about 1 K. 1000 to 40000 K and |Duv| up to 0.05 (CIE's limit of
+/// sense); an error beyond that.
 Result<ColourTemperature> colourTemperature(Chromaticity c);
 
 }  // namespace refero

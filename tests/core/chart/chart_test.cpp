@@ -40,7 +40,11 @@ struct Defect {
 };
 const Defect kDefects[] = {
     {"no patches", [](Chart& c) { c.patches.clear(); }, "no patches"},
-    {"outline of nothing", [](Chart& c) { c.outlineMm = {0, 10}; }, "outline_mm"},
+    {"outline of nothing",
+     [](Chart& c) {
+         c.outlineMm = {0, 10};
+     },
+     "outline_mm"},
     {"outline not a number", [](Chart& c) { c.outlineMm.x() = std::nan(""); }, "outline_mm"},
     {"same id twice", [](Chart& c) { c.patches[1].id = "A1"; }, "A1 occurs twice"},
     {"no id", [](Chart& c) { c.patches[1].id.clear(); }, "no id"},
@@ -48,8 +52,16 @@ const Defect kDefects[] = {
     {"patches on each other", [](Chart& c) { c.patches[1].centreMm.x() = 30; }, "overlap"},
     {"size below nothing", [](Chart& c) { c.patches[0].sizeMm.y() = -1; }, "size_mm"},
     {"Lab not a number", [](Chart& c) { c.patches[0].labD50.a = std::nan(""); }, "lab_d50"},
-    {"reflectance too large", [](Chart& c) { c.patches[0].reflectance = Reflectance{380, 10, {0.5, 7.0}}; }, "reflectance"},
-    {"reflectance without step", [](Chart& c) { c.patches[0].reflectance = Reflectance{380, 0, {0.5, 0.6}}; }, "step_nm"},
+    {"reflectance too large",
+     [](Chart& c) {
+         c.patches[0].reflectance = Reflectance{380, 10, {0.5, 7.0}};
+     },
+     "reflectance"},
+    {"reflectance without step",
+     [](Chart& c) {
+         c.patches[0].reflectance = Reflectance{380, 0, {0.5, 0.6}};
+     },
+     "step_nm"},
 };
 
 TEST(Chart, NamesWhatIsWrong) {
@@ -67,7 +79,8 @@ TEST(Chart, ReferenceUnderAnotherLightNeedsTheReflectance) {
     Chart c = small();
     Spectrum equal;
     equal.values.fill(1);
-    EXPECT_EQ(referenceXyzD50(c.patches[0], equal).y, referenceXyzD50(c.patches[0]).y) << "Lab only: D50's value";
+    EXPECT_EQ(referenceXyzD50(c.patches[0], equal).y, referenceXyzD50(c.patches[0]).y)
+        << "Lab only: D50's value";
     c.patches[0].reflectance = Reflectance{380, 400, {0.5, 0.5}};
     const Xyz flat = referenceXyzD50(c.patches[0], equal);
     EXPECT_NEAR(flat.y, 0.5, 1e-12);
@@ -75,7 +88,9 @@ TEST(Chart, ReferenceUnderAnotherLightNeedsTheReflectance) {
 }
 
 TEST(Role, HasANameForEach) {
-    for (const char* n : {"neutral", "skin", "foliage", "sky", "primary", "secondary", "warm", "cool", "other"}) EXPECT_EQ(name(*roleByName(n)), n);
+    for (const char* n :
+         {"neutral", "skin", "foliage", "sky", "primary", "secondary", "warm", "cool", "other"})
+        EXPECT_EQ(name(*roleByName(n)), n);
     EXPECT_FALSE(roleByName("Neutral"));
 }
 

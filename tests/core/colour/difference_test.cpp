@@ -17,8 +17,8 @@ Lab lab(double L, double a, double b) {
     return {L, a, b, white::d50};
 }
 
-// Sharma, Wu and Dalal (2005), "The CIEDE2000 color-difference formula: implementation notes, supplementary test data,
-// and mathematical observations", table 1: all 34 pairs, printed to four decimals.
+// Sharma, Wu and Dalal (2005), "The CIEDE2000 color-difference formula: implementation notes, supplementary
+// test data, and mathematical observations", table 1: all 34 pairs, printed to four decimals.
 struct Pair {
     double L1, a1, b1, L2, a2, b2, difference;
 };
@@ -72,7 +72,8 @@ TEST(Ciede2000, MeetsThePublishedPairsToThePrintedDigits) {
 TEST(Ciede2000, PartsAddUpToTheTotal) {
     for (const Pair& p : kSharma) {
         const auto d = ciede2000Parts(lab(p.L1, p.a1, p.b1), lab(p.L2, p.a2, p.b2));
-        EXPECT_NEAR(d.total * d.total, d.lightness * d.lightness + d.chroma * d.chroma + d.hue * d.hue + d.rotation, 1e-9);
+        EXPECT_NEAR(d.total * d.total,
+                    d.lightness * d.lightness + d.chroma * d.chroma + d.hue * d.hue + d.rotation, 1e-9);
     }
     const auto lighter = ciede2000Parts(lab(50, 20, 20), lab(60, 20, 20));
     EXPECT_GT(lighter.lightness, 0);
@@ -95,7 +96,9 @@ TEST(Differences, AgreeWithAnIndependentLibrary) {
 
 TEST(Differences, AgreeWithLittleCms) {
     std::mt19937 random(7);
-    const auto uniform = [&](double low, double high) { return low + (high - low) * random() / 4294967295.0; };
+    const auto uniform = [&](double low, double high) {
+        return low + (high - low) * random() / 4294967295.0;
+    };
     for (int i = 0; i < 3000; ++i) {
         const Lab one = lab(uniform(0, 100), uniform(-90, 90), uniform(-90, 90));
         const Lab two = lab(uniform(0, 100), uniform(-90, 90), uniform(-90, 90));

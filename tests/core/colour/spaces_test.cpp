@@ -22,7 +22,8 @@ void expectMatrix(const Matrix3& m, const double (&expected)[3][3], double toler
 
 // IEC 61966-2-1, equation 7: four printed decimals.
 TEST(RgbSpaces, SrgbMatrixIsTheStandards) {
-    expectMatrix(rgbToXyz(primaries::bt709), {{0.4124, 0.3576, 0.1805}, {0.2126, 0.7152, 0.0722}, {0.0193, 0.1192, 0.9505}}, 6e-5);
+    expectMatrix(rgbToXyz(primaries::bt709),
+                 {{0.4124, 0.3576, 0.1805}, {0.2126, 0.7152, 0.0722}, {0.0193, 0.1192, 0.9505}}, 6e-5);
 }
 
 // ITU-R BT.709-6 item 3.2 and BT.2020-2 table 4: the luma coefficients are the Y row.
@@ -38,12 +39,21 @@ TEST(RgbSpaces, LumaCoefficientsAreTheRecommendations) {
 
 // SMPTE ST 2065-1:2012, 4.? "ACES to CIE XYZ"; Academy S-2014-004 for AP1. Ten printed decimals.
 TEST(RgbSpaces, AcesMatricesAreTheAcademys) {
-    expectMatrix(rgbToXyz(primaries::ap0), {{0.9525523959, 0.0, 0.0000936786}, {0.3439664498, 0.7281660966, -0.0721325464}, {0.0, 0.0, 1.0088251844}}, 1e-9);
-    expectMatrix(rgbToXyz(primaries::ap1), {{0.6624541811, 0.1340042065, 0.1561876870}, {0.2722287168, 0.6740817658, 0.0536895174}, {-0.0055746495, 0.0040607335, 1.0103391003}}, 1e-9);
+    expectMatrix(rgbToXyz(primaries::ap0),
+                 {{0.9525523959, 0.0, 0.0000936786},
+                  {0.3439664498, 0.7281660966, -0.0721325464},
+                  {0.0, 0.0, 1.0088251844}},
+                 1e-9);
+    expectMatrix(rgbToXyz(primaries::ap1),
+                 {{0.6624541811, 0.1340042065, 0.1561876870},
+                  {0.2722287168, 0.6740817658, 0.0536895174},
+                  {-0.0055746495, 0.0040607335, 1.0103391003}},
+                 1e-9);
 }
 
 TEST(RgbSpaces, WhiteGoesToTheSpacesWhite) {
-    for (const Primaries& p : {primaries::bt709, primaries::bt2020, primaries::p3d65, primaries::ap0, primaries::ap1}) {
+    for (const Primaries& p :
+         {primaries::bt709, primaries::bt2020, primaries::p3d65, primaries::ap0, primaries::ap1}) {
         const Xyz w = Xyz::from(rgbToXyz(p) * Vector3::Ones());
         EXPECT_NEAR(chromaticity(w).x, p.white.x, 1e-12);
         EXPECT_NEAR(chromaticity(w).y, p.white.y, 1e-12);
@@ -51,8 +61,8 @@ TEST(RgbSpaces, WhiteGoesToTheSpacesWhite) {
     }
 }
 
-// colorjs.io on 2000 colours, compared in linear light. It adapts with Bradford, too, but from the D50 of x 0.3457,
-// y 0.3585, whose Z is 0.8251 where ISO 15076-1 has 0.8249: that is the tolerance.
+// colorjs.io on 2000 colours, compared in linear light. It adapts with Bradford, too, but from the D50 of x
+// 0.3457, y 0.3585, whose Z is 0.8251 where ISO 15076-1 has 0.8249: that is the tolerance.
 TEST(RgbSpaces, AgreeWithAnIndependentLibrary) {
     constexpr double kOtherD50 = 4e-4;
     for (const auto& r : test::numbersOf("colour_reference.csv")) {
@@ -60,7 +70,8 @@ TEST(RgbSpaces, AgreeWithAnIndependentLibrary) {
         const auto expect = [&](OutputSpace s, std::size_t at, Encoding encoding) {
             const Vector3 v = xyzD50ToLinear(s) * xyz;
             for (int c = 0; c < 3; ++c)
-                EXPECT_NEAR(v(c), decode(encoding, r[at + static_cast<std::size_t>(c)]), kOtherD50) << info(s).name;
+                EXPECT_NEAR(v(c), decode(encoding, r[at + static_cast<std::size_t>(c)]), kOtherD50)
+                    << info(s).name;
         };
         expect(OutputSpace::srgb, 6, Encoding::srgb);
         expect(OutputSpace::displayP3, 9, Encoding::srgb);
@@ -73,13 +84,15 @@ TEST(RgbSpaces, AreFoundByName) {
     for (const OutputSpace s : kOutputSpaces) EXPECT_EQ(*outputSpaceByName(info(s).name), s);
     const auto none = outputSpaceByName("srbg");
     ASSERT_FALSE(none);
-    EXPECT_NE(none.error().message.find("display-p3"), std::string::npos) << "the message names what there is";
+    EXPECT_NE(none.error().message.find("display-p3"), std::string::npos)
+        << "the message names what there is";
 }
 
-// The adapted sRGB matrix as commonly printed (ICC, "How to interpret the sRGB color space"), four decimals; its last row
-// sums to a Z of 0.8251 where ISO 15076-1 has 0.8249, hence the tolerance. From memory.
+// The adapted sRGB matrix as commonly printed (ICC, "How to interpret the sRGB color space"), four decimals;
+// its last row sums to a Z of 0.8251 where ISO 15076-1 has 0.8249, hence the tolerance. From memory.
 TEST(Adaptation, GivesTheConnectionSpacesSrgb) {
-    expectMatrix(rgbToXyzD50(primaries::bt709), {{0.4361, 0.3851, 0.1431}, {0.2225, 0.7169, 0.0606}, {0.0139, 0.0971, 0.7141}}, 2.5e-4);
+    expectMatrix(rgbToXyzD50(primaries::bt709),
+                 {{0.4361, 0.3851, 0.1431}, {0.2225, 0.7169, 0.0606}, {0.0139, 0.0971, 0.7141}}, 2.5e-4);
 }
 
 TEST(Adaptation, AgreesWithLittleCms) {
@@ -99,7 +112,8 @@ TEST(Adaptation, AgreesWithLittleCms) {
 
 TEST(Adaptation, TakesWhiteToWhiteAndBack) {
     for (const Adaptation method : {Adaptation::bradford, Adaptation::cat16}) {
-        const Matrix3 there = adaptation(method, white::a, white::d65), back = adaptation(method, white::d65, white::a);
+        const Matrix3 there = adaptation(method, white::a, white::d65),
+                      back = adaptation(method, white::d65, white::a);
         EXPECT_NEAR((there * whiteXyz(white::a).vector() - whiteXyz(white::d65).vector()).norm(), 0, 1e-12);
         EXPECT_NEAR((back * there - Matrix3::Identity()).norm(), 0, 1e-12);
     }
@@ -152,7 +166,8 @@ TEST(Encodings, MeetTheStandardsFixedPoints) {
     // ITU-R BT.2020-2 table 4: alpha and beta make value and slope meet at the knee.
     const double beta = 0.018053968510807, h = 1e-9;
     EXPECT_NEAR(encode(Encoding::rec2020, beta - h), encode(Encoding::rec2020, beta + h), 1e-7);
-    EXPECT_NEAR((encode(Encoding::rec2020, beta + 2e-6) - encode(Encoding::rec2020, beta + 1e-6)) / 1e-6, 4.5, 1e-3);
+    EXPECT_NEAR((encode(Encoding::rec2020, beta + 2e-6) - encode(Encoding::rec2020, beta + 1e-6)) / 1e-6, 4.5,
+                1e-3);
     // Academy S-2016-001, table of ACEScct values: 0.18 is 0.4135884, 1.0 is 0.5547945, 222.86 is 1.0.
     EXPECT_NEAR(encode(Encoding::acescct, 0.18), 0.4135884, 1e-6);
     EXPECT_NEAR(encode(Encoding::acescct, 1.0), 0.5547945, 1e-6);
@@ -168,7 +183,8 @@ TEST(Encodings, GoThereAndBack) {
 
 TEST(Encodings, RiseEverywhere) {
     for (const Encoding e : kEncodings)
-        for (double v = -0.2; v < 1.5; v += 0.001) EXPECT_LT(encode(e, v), encode(e, v + 0.001)) << name(e) << " at " << v;
+        for (double v = -0.2; v < 1.5; v += 0.001)
+            EXPECT_LT(encode(e, v), encode(e, v + 0.001)) << name(e) << " at " << v;
 }
 
 TEST(Encodings, AreFoundByName) {

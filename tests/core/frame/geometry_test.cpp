@@ -27,7 +27,9 @@ TEST(Homography, KeepsTheCrossRatio) {
     const auto h = fitHomography(kSquare, Quad{Point(1, 2), Point(9, 4), Point(8, 11), Point(2, 8)});
     ASSERT_TRUE(h);
     const auto ratio = [](const std::vector<Point>& p) {
-        const auto d = [&](int a, int b) { return (p[static_cast<std::size_t>(a)] - p[static_cast<std::size_t>(b)]).norm(); };
+        const auto d = [&](int a, int b) {
+            return (p[static_cast<std::size_t>(a)] - p[static_cast<std::size_t>(b)]).norm();
+        };
         return d(0, 2) * d(1, 3) / (d(1, 2) * d(0, 3));
     };
     const std::vector<Point> line{Point(1, 1), Point(3, 2), Point(5, 3), Point(9, 5)};
@@ -62,7 +64,8 @@ TEST(Quads, AreProperOnlyClockwiseAndConvex) {
 }
 
 TEST(Pose, TellsTiltAndTurn) {
-    // A plane 1000 units away, tilted by 25 degrees about its x axis, seen with a focal length of 3000 pixels.
+    // A plane 1000 units away, tilted by 25 degrees about its x axis, seen with a focal length of 3000
+    // pixels.
     const double f = 3000, t = radians(25), distance = 1000;
     Eigen::Matrix3d k, m;
     k << f, 0, 1500, 0, f, 1000, 0, 0, 1;

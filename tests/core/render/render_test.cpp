@@ -16,7 +16,8 @@ Rendering someRendering(Encoding e) {
     return {m, e};
 }
 
-// The fast path's only liberty: float arithmetic and Highway's Log and Exp, together below a quarter of a 16-bit step.
+// The fast path's only liberty: float arithmetic and Highway's Log and Exp, together below a quarter of a
+// 16-bit step.
 constexpr double kQuarterStep = 0.25 / 65535;
 
 TEST(Render, IsItsDefinitionForEveryEncodingAndLength) {
@@ -31,7 +32,10 @@ TEST(Render, IsItsDefinitionForEveryEncodingAndLength) {
                 const Vector3 expected = rendered({in[3 * p], in[3 * p + 1], in[3 * p + 2]}, r);
                 for (std::size_t c = 0; c < 3; ++c) {
                     const double want = expected(static_cast<Eigen::Index>(c));
-                    EXPECT_NEAR(out[3 * p + c], want, kQuarterStep * std::max(1.0, std::abs(want)) + (e == Encoding::gamma22 ? 2e-5 : 0)) << name(e);
+                    EXPECT_NEAR(
+                        out[3 * p + c], want,
+                        kQuarterStep * std::max(1.0, std::abs(want)) + (e == Encoding::gamma22 ? 2e-5 : 0))
+                        << name(e);
                 }
             }
         }

@@ -32,12 +32,14 @@ std::vector<std::map<int, double>> cgats(const std::string& file) {
         if (first == "END_DATA") break;
         if (data && !first.empty()) {
             std::vector<double> values;
-            if (first.find_first_not_of("0123456789.-eE") == std::string::npos) values.push_back(std::stod(first));
+            if (first.find_first_not_of("0123456789.-eE") == std::string::npos)
+                values.push_back(std::stod(first));
             for (double v; words >> v;) values.push_back(v);
             std::map<int, double> set;
             // Illuminant A's file says 830 but holds 531 values in steps of 1 nm.
             const double step = std::round((end - start) / (static_cast<double>(values.size()) - 1));
-            for (std::size_t i = 0; i < values.size(); ++i) set[static_cast<int>(std::lround(start + step * double(i)))] = values[i];
+            for (std::size_t i = 0; i < values.size(); ++i)
+                set[static_cast<int>(std::lround(start + step * double(i)))] = values[i];
             sets.push_back(set);
         }
         if (first == "BEGIN_DATA") data = true;
@@ -71,8 +73,9 @@ struct White {
     const char* name;
     double x2, y2, tolerance;
 };
-constexpr White kWhites[] = {{"a", 0.44758, 0.40745, 2e-5},  {"d50", 0.34567, 0.35850, 4e-5}, {"d55", 0.33243, 0.34744, 4e-5},
-                             {"d65", 0.31272, 0.32903, 4e-5}, {"f2", 0.3721, 0.3751, 1e-4},   {"f7", 0.3129, 0.3292, 1e-4},
+constexpr White kWhites[] = {{"a", 0.44758, 0.40745, 2e-5},   {"d50", 0.34567, 0.35850, 4e-5},
+                             {"d55", 0.33243, 0.34744, 4e-5}, {"d65", 0.31272, 0.32903, 4e-5},
+                             {"f2", 0.3721, 0.3751, 1e-4},    {"f7", 0.3129, 0.3292, 1e-4},
                              {"f11", 0.3805, 0.3769, 1e-4}};
 
 TEST(Illuminants, HaveThePublishedChromaticities) {
@@ -100,22 +103,26 @@ TEST(Illuminants, AreFoundByNameInAnyCase) {
 TEST(Daylight, At6504KelvinIsD65) {
     const Spectrum made = *daylight(6500 * 1.4388 / 1.4380), table = *illuminantByName("d65");
     const double scale = table[36] / made[36];
-    for (std::size_t i = 0; i < Spectrum::size; ++i) EXPECT_NEAR(made[i] * scale, table[i], 0.002 * table[36]) << Spectrum::wavelength(i);
+    for (std::size_t i = 0; i < Spectrum::size; ++i)
+        EXPECT_NEAR(made[i] * scale, table[i], 0.002 * table[36]) << Spectrum::wavelength(i);
 }
 
 TEST(Daylight, HasTheTemperatureAskedFor) {
     for (double kelvin : {4500.0, 5500.0, 6500.0, 7500.0, 10000.0}) {
         const auto t = colourTemperature(chromaticity(lightXyz(*daylight(kelvin))));
         ASSERT_TRUE(t);
-        EXPECT_NEAR(t->kelvin, kelvin, 0.006 * kelvin);  // the locus was fitted to nominal temperatures on an older scale
+        EXPECT_NEAR(t->kelvin, kelvin,
+                    0.006 * kelvin);  // the locus was fitted to nominal temperatures on an older scale
         EXPECT_GT(t->duv, 0) << "daylight lies above the Planckian locus";
     }
 }
 
-// Planck: illuminant A is a black body of 2848 K on the scale of c2 = 1.435e-2, which is 2855.5 K today (CIE 015, 4.1.1).
+// Planck: illuminant A is a black body of 2848 K on the scale of c2 = 1.435e-2, which is 2855.5 K today (CIE
+// 015, 4.1.1).
 TEST(BlackBody, At2855KelvinIsIlluminantA) {
     const Spectrum made = *blackbody(2855.5), table = *illuminantByName("a");
-    for (std::size_t i = 0; i < Spectrum::size; ++i) EXPECT_NEAR(made[i], table[i], 0.002 * table[i] + 0.0005);
+    for (std::size_t i = 0; i < Spectrum::size; ++i)
+        EXPECT_NEAR(made[i], table[i], 0.002 * table[i] + 0.0005);
 }
 
 // Wien's displacement law, b = 2.897772e6 nm K (CODATA).
@@ -123,13 +130,15 @@ TEST(BlackBody, PeaksWhereWienSays) {
     for (double kelvin : {4500.0, 5000.0, 6000.0, 7000.0}) {
         const Spectrum s = *blackbody(kelvin);
         const auto peak = std::max_element(s.values.begin(), s.values.end()) - s.values.begin();
-        EXPECT_NEAR(Spectrum::wavelength(static_cast<std::size_t>(peak)), 2.897772e6 / kelvin, 2.51) << kelvin;
+        EXPECT_NEAR(Spectrum::wavelength(static_cast<std::size_t>(peak)), 2.897772e6 / kelvin, 2.51)
+            << kelvin;
     }
 }
 
 // CIE 015 table T.8: 4230 K, 6500 K and 4000 K for F2, F7 and F11; 2856 K for A.
 TEST(ColourTemperature, OfTheCiesLampsIsThePublished) {
-    const std::map<const char*, double> kelvin{{"a", 2856}, {"f2", 4230}, {"f7", 6500}, {"f11", 4000}, {"d65", 6504}, {"d50", 5003}};
+    const std::map<const char*, double> kelvin{{"a", 2856},   {"f2", 4230},  {"f7", 6500},
+                                               {"f11", 4000}, {"d65", 6504}, {"d50", 5003}};
     for (const auto& [name, expected] : kelvin) {
         const auto t = colourTemperature(chromaticity(lightXyz(*illuminantByName(name))));
         ASSERT_TRUE(t) << name;
@@ -153,8 +162,8 @@ TEST(ColourTemperature, IsRefusedFarFromWhite) {
     EXPECT_FALSE(colourTemperature({0.3, 0.0}));
 }
 
-// CIE 13.3: the general colour rendering index, here as a check on observers, lamps, daylight, black body, temperature and
-// test colours together. CIE 015 table T.8 gives 64, 90 and 83 for F2, F7 and F11.
+// CIE 13.3: the general colour rendering index, here as a check on observers, lamps, daylight, black body,
+// temperature and test colours together. CIE 015 table T.8 gives 64, 90 and 83 for F2, F7 and F11.
 struct Uv {
     double u, v;
 };
@@ -213,7 +222,8 @@ TEST(Resampling, InterpolatesAndHoldsItsEnds) {
 }
 
 TEST(SmoothReflectance, HasTheColourAndIsAReflectance) {
-    for (const Lab& target : {Lab{50, 0, 0, white::d50}, Lab{43, 52, 36, white::d50}, Lab{82, 2, 74, white::d50}, Lab{16, 0, 0, white::d50}}) {
+    for (const Lab& target : {Lab{50, 0, 0, white::d50}, Lab{43, 52, 36, white::d50},
+                              Lab{82, 2, 74, white::d50}, Lab{16, 0, 0, white::d50}}) {
         const Spectrum r = smoothReflectance(target);
         for (double v : r.values) {
             EXPECT_GT(v, 0);

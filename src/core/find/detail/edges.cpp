@@ -18,7 +18,8 @@ Vector3f bilinear(const LinearImage& image, const Point& p) {
     const int i = static_cast<int>(x), j = static_cast<int>(y);
     const float fx = static_cast<float>(x - i), fy = static_cast<float>(y - j);
     const auto at = [&](int a, int b) { return Vector3f(Eigen::Map<const Vector3f>(image.pixel(a, b))); };
-    return (at(i, j) * (1 - fx) + at(i + 1, j) * fx) * (1 - fy) + (at(i, j + 1) * (1 - fx) + at(i + 1, j + 1) * fx) * fy;
+    return (at(i, j) * (1 - fx) + at(i + 1, j) * fx) * (1 - fy) +
+           (at(i, j + 1) * (1 - fx) + at(i + 1, j + 1) * fx) * fy;
 }
 
 struct EdgePoint {
@@ -29,20 +30,22 @@ struct EdgePoint {
 };
 
 // Where a line across an edge is half-way between its two ends. `half` is the line's half length in pixels.
-std::optional<EdgePoint> across(const LinearImage& frame, const Homography& map, const Point& mm, const Point& along,
-                                const Point& centre, double half, double spacing) {
+std::optional<EdgePoint> across(const LinearImage& frame, const Homography& map, const Point& mm,
+                                const Point& along, const Point& centre, double half, double spacing) {
     const Point at = map(mm), ahead = map(mm + along);
     const Point tangent = (ahead - at).normalized();
     Point normal(tangent.y(), -tangent.x());
     if (normal.dot(at - centre) < 0) normal = -normal;
-    if (at.x() < half + 2 || at.y() < half + 2 || at.x() > frame.width() - half - 2 || at.y() > frame.height() - half - 2)
+    if (at.x() < half + 2 || at.y() < half + 2 || at.x() > frame.width() - half - 2 ||
+        at.y() > frame.height() - half - 2)
         return {};
 
     constexpr int kTaps = 12;
     std::array<Vector3f, 2 * kTaps + 1> profile;
     for (int k = -kTaps; k <= kTaps; ++k) {
         Vector3f sum = Vector3f::Zero();
-        for (int s = -1; s <= 1; ++s) sum += bilinear(frame, at + normal * (half * k / kTaps) + tangent * (s * spacing));
+        for (int s = -1; s <= 1; ++s)
+            sum += bilinear(frame, at + normal * (half * k / kTaps) + tangent * (s * spacing));
         profile[static_cast<std::size_t>(k + kTaps)] = sum / 3;
     }
     const Vector3f inside = (profile[0] + profile[1] + profile[2]) / 3;
@@ -63,11 +66,12 @@ std::optional<EdgePoint> across(const LinearImage& frame, const Homography& map,
     if (crossing < 1 || crossing >= 2 * kTaps - 1) return {};
     const float a = progress(crossing), b = progress(crossing + 1);
     const double where = crossing + static_cast<double>(-a / (b - a)) - kTaps;
-    return EdgePoint{mm, normal, at + normal * (half * where / kTaps), std::min(1.0, double(contrast / level))};
+    return EdgePoint{mm, normal, at + normal * (half * where / kTaps),
+                     std::min(1.0, double(contrast / level))};
 }
 
-std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, const Homography& map, double gapMm,
-                                  double share) {
+std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, const Homography& map,
+                                  double gapMm, double share) {
     std::vector<EdgePoint> out;
     for (const Patch& p : chart.patches) {
         const Quad corners = p.corners();
@@ -79,7 +83,8 @@ std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, 
             const int count = std::clamp(static_cast<int>((b - a).norm() * scale / 6), 4, 12);
             for (int k = 0; k < count; ++k) {
                 const double t = 0.18 + 0.64 * (k + 0.5) / count;
-                if (auto e = across(frame, map, a + (b - a) * t, along, centre, half, std::min(2.0, half / 3)))
+                if (auto e =
+                        across(frame, map, a + (b - a) * t, along, centre, half, std::min(2.0, half / 3)))
                     out.push_back(*e);
             }
         }

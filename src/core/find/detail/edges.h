@@ -13,8 +13,9 @@ struct EdgeFit {
     std::size_t points = 0;
 };
 
-/// Improves a placement by the patches' own edges: where the colour is half-way between patch and surround, on many
-/// short lines across each side, robustly fitted. Returns the start where too few edges have contrast.
+/// Improves a placement by the patches' own edges: where the colour is half-way between patch and surround,
+/// on many short lines across each side, robustly fitted. Returns the start where too few edges have
+/// contrast.
 EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homography& start);
 
 }  // namespace refero::detail

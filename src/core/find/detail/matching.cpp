@@ -47,7 +47,8 @@ class Neighbourhood {
     static constexpr int kSide = 32;
     std::pair<int, int> index(const Point& p) const {
         const Point t = (p - low_).cwiseQuotient((high_ - low_).cwiseMax(1e-9)) * kSide;
-        return {static_cast<int>(std::clamp(t.x(), 0.0, kSide - 1.0)), static_cast<int>(std::clamp(t.y(), 0.0, kSide - 1.0))};
+        return {static_cast<int>(std::clamp(t.x(), 0.0, kSide - 1.0)),
+                static_cast<int>(std::clamp(t.y(), 0.0, kSide - 1.0))};
     }
     std::size_t cell(const Point& p) const {
         const auto [i, j] = index(p);
@@ -65,7 +66,8 @@ std::vector<std::size_t> startingRegions(const std::vector<Region>& regions, std
         int support = 0;
         for (const Region& r : regions) {
             const double d2 = (r.centre - regions[i].centre).squaredNorm();
-            if (d2 > 0 && d2 < 9 * regions[i].area && r.area > 0.4 * regions[i].area && r.area < 2.5 * regions[i].area)
+            if (d2 > 0 && d2 < 9 * regions[i].area && r.area > 0.4 * regions[i].area &&
+                r.area < 2.5 * regions[i].area)
                 ++support;
         }
         if (support >= 3) ranked.emplace_back(support, i);
@@ -88,18 +90,19 @@ std::vector<std::size_t> startingRegions(const std::vector<Region>& regions, std
 
 class Growth {
   public:
-    Growth(const Chart& chart, const std::vector<Region>& regions) : chart_(chart), regions_(regions), near_(regions) {
+    Growth(const Chart& chart, const std::vector<Region>& regions)
+        : chart_(chart), regions_(regions), near_(regions) {
         order_.resize(chart.patches.size());
         for (std::size_t p = 0; p < chart.patches.size(); ++p) {
             order_[p].resize(chart.patches.size());
             std::iota(order_[p].begin(), order_[p].end(), 0);
-            std::stable_sort(order_[p].begin(), order_[p].end(), [&](std::size_t a, std::size_t b) {
-                return distance(p, a) < distance(p, b);
-            });
+            std::stable_sort(order_[p].begin(), order_[p].end(),
+                             [&](std::size_t a, std::size_t b) { return distance(p, a) < distance(p, b); });
         }
     }
 
-    std::optional<Placement> from(std::size_t patch, const Region& seed, std::size_t turn, std::size_t minSeen) const {
+    std::optional<Placement> from(std::size_t patch, const Region& seed, std::size_t turn,
+                                  std::size_t minSeen) const {
         const Quad corners = chart_.patches[patch].corners();
         Quad target;
         for (std::size_t i = 0; i < 4; ++i) target[i] = seed.corners[(i + turn) % 4];
@@ -107,7 +110,8 @@ class Growth {
         if (!start || !plausible(*start)) return {};
 
         Homography map = *start;
-        // First the patches around, then twice as many, then all; the map gets freer as it is better supported.
+        // First the patches around, then twice as many, then all; the map gets freer as it is better
+        // supported.
         const std::size_t n = chart_.patches.size();
         for (std::size_t reach = 9, round = 0; round < 6; ++round) {
             const double tolerance = round == 0 ? 0.45 : round < 3 ? 0.35 : 0.22;
@@ -133,7 +137,8 @@ class Growth {
         return (chart_.patches[a].centreMm - chart_.patches[b].centreMm).squaredNorm();
     }
 
-    // A square may look like a lozenge or an oblong of up to 1 : 2.6, not more (a tilt of 60 degrees does 1 : 2).
+    // A square may look like a lozenge or an oblong of up to 1 : 2.6, not more (a tilt of 60 degrees does 1 :
+    // 2).
     static bool plausible(const Homography& affine) {
         const Eigen::Matrix2d a = affine.matrix().topLeftCorner<2, 2>();
         if (!(a.determinant() > 0)) return false;
@@ -150,15 +155,16 @@ class Growth {
         return isProperQuad(map(outline));
     }
 
-    void match(const Homography& map, std::size_t around, std::size_t reach, double tolerance, std::vector<Point>& from,
-               std::vector<Point>& to) const {
+    void match(const Homography& map, std::size_t around, std::size_t reach, double tolerance,
+               std::vector<Point>& from, std::vector<Point>& to) const {
         for (std::size_t k = 0; k < reach; ++k) {
             const Patch& p = chart_.patches[order_[around][k]];
             const Quad expected = map(p.corners());
             const double area = signedArea(expected);
             if (!(area > 4)) continue;
             const Point centre = map(p.centreMm);
-            const double side = std::min((expected[1] - expected[0]).norm(), (expected[3] - expected[0]).norm());
+            const double side =
+                std::min((expected[1] - expected[0]).norm(), (expected[3] - expected[0]).norm());
             if (const auto hit = near_.nearest(centre, tolerance * side, area)) {
                 from.push_back(p.centreMm);
                 to.push_back(regions_[*hit].centre);

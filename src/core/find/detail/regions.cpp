@@ -14,7 +14,8 @@
 namespace refero::detail {
 namespace {
 
-// The level that only the lightest half per cent exceed, per channel: a balance good enough to compare contrasts.
+// The level that only the lightest half per cent exceed, per channel: a balance good enough to compare
+// contrasts.
 std::array<float, 3> highLevels(const LinearImage& image) {
     std::array<std::vector<float>, 3> samples;
     const std::size_t step = std::max<std::size_t>(1, image.pixels() / 20000);
@@ -41,7 +42,8 @@ cv::Mat edgeStrength(const LinearImage& image) {
             const float* in = image.row(y);
             auto* out = visual.ptr<float>(y);
             for (int i = 0; i < 3 * w; ++i) {
-                const float v = std::max(0.0f, in[i]) / std::max(1e-6f, high[static_cast<std::size_t>(i % 3)]);
+                const float v =
+                    std::max(0.0f, in[i]) / std::max(1e-6f, high[static_cast<std::size_t>(i % 3)]);
                 const float q = std::sqrt(std::sqrt(std::min(v, 2.0f)));
                 out[i] = q * std::sqrt(q);
             }
@@ -60,7 +62,8 @@ cv::Mat edgeStrength(const LinearImage& image) {
                 for (int c = 0; c < 3; ++c) {
                     const int l = 3 * (x - 1) + c, m = 3 * x + c, r = 3 * (x + 1) + c;
                     const float gx = (above[r] - above[l]) + 2 * (here[r] - here[l]) + (below[r] - below[l]);
-                    const float gy = (below[l] - above[l]) + 2 * (below[m] - above[m]) + (below[r] - above[r]);
+                    const float gy =
+                        (below[l] - above[l]) + 2 * (below[m] - above[m]) + (below[r] - above[r]);
                     strongest = std::max(strongest, gx * gx + gy * gy);
                 }
                 out[x] = std::sqrt(strongest) / 8;
@@ -91,12 +94,14 @@ Quad grown(const Quad& q, double pixels) {
     const Point c = centroid(q);
     Quad out;
     for (std::size_t i = 0; i < 4; ++i) {
-        const Point along1 = (q[i] - q[(i + 1) % 4]).normalized(), along2 = (q[i] - q[(i + 3) % 4]).normalized();
+        const Point along1 = (q[i] - q[(i + 1) % 4]).normalized(),
+                    along2 = (q[i] - q[(i + 3) % 4]).normalized();
         const double sine = std::abs(along1.x() * along2.y() - along1.y() * along2.x());
         out[i] = q[i] + (along1 + along2) * pixels / std::max(0.3, sine);
     }
-    return isProperQuad(out) ? out : Quad{q[0] + (q[0] - c) * 0.05, q[1] + (q[1] - c) * 0.05, q[2] + (q[2] - c) * 0.05,
-                                          q[3] + (q[3] - c) * 0.05};
+    return isProperQuad(out) ? out
+                             : Quad{q[0] + (q[0] - c) * 0.05, q[1] + (q[1] - c) * 0.05,
+                                    q[2] + (q[2] - c) * 0.05, q[3] + (q[3] - c) * 0.05};
 }
 
 void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out) {
@@ -107,7 +112,8 @@ void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out)
     for (int k = 1; k < count; ++k) {
         const int* s = stats.ptr<int>(k);
         const int area = s[cv::CC_STAT_AREA], w = s[cv::CC_STAT_WIDTH], h = s[cv::CC_STAT_HEIGHT];
-        if (area < 16 || area > largest || w < 3 || h < 3 || area < 0.15 * w * h) continue;  // an oblong across the grain
+        if (area < 16 || area > largest || w < 3 || h < 3 || area < 0.15 * w * h)
+            continue;  // an oblong across the grain
         const cv::Rect box(s[cv::CC_STAT_LEFT], s[cv::CC_STAT_TOP], w, h);
         const cv::Mat mask = labels(box) == k;
         std::vector<std::vector<cv::Point>> contours;
@@ -116,7 +122,8 @@ void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out)
         std::vector<cv::Point> hull;
         cv::convexHull(contours.front(), hull);
         if (hull.size() < 4) continue;
-        const double hullArea = cv::contourArea(hull) + cv::arcLength(hull, true) / 2;  // pixel squares, not centres
+        const double hullArea =
+            cv::contourArea(hull) + cv::arcLength(hull, true) / 2;  // pixel squares, not centres
         if (area < 0.80 * hullArea) continue;
         const auto quad = fourCorners(hull);
         if (!quad) continue;

@@ -6,7 +6,8 @@
 #include <hwy/highway.h>
 
 #include "core/render/detail/kernel.h"
-// After highway.h, for each target again. Lambdas need HWY_ATTR: they do not inherit the target's instructions.
+// After highway.h, for each target again. Lambdas need HWY_ATTR: they do not inherit the target's
+// instructions.
 #include <hwy/contrib/math/math-inl.h>
 
 HWY_BEFORE_NAMESPACE();
@@ -16,8 +17,8 @@ namespace hn = hwy::HWY_NAMESPACE;
 using D = hn::ScalableTag<float>;
 using V = hn::Vec<D>;
 
-// scale * v^exponent + offset above the knee, slope * v below it; symmetric about zero. The constants are those of
-// core/colour/encoding.cpp, of which this is the fast twin; a test holds the two together.
+// scale * v^exponent + offset above the knee, slope * v below it; symmetric about zero. The constants are
+// those of core/colour/encoding.cpp, of which this is the fast twin; a test holds the two together.
 struct PowerCurve {
     float knee, slope, scale, exponent, offset;
 };
@@ -44,21 +45,23 @@ void pixels(const float* in, float* out, std::size_t count, const float* m, cons
     const D d;
     const std::size_t lanes = hn::Lanes(d);
     const auto row = [&](V r, V g, V b, int k) HWY_ATTR {
-        return hn::MulAdd(hn::Set(d, m[k]), r, hn::MulAdd(hn::Set(d, m[k + 1]), g, hn::Mul(hn::Set(d, m[k + 2]), b)));
+        return hn::MulAdd(hn::Set(d, m[k]), r,
+                          hn::MulAdd(hn::Set(d, m[k + 1]), g, hn::Mul(hn::Set(d, m[k + 2]), b)));
     };
     std::size_t i = 0;
     for (; i + lanes <= count; i += lanes) {
         V r, g, b;
         hn::LoadInterleaved3(d, in + 3 * i, r, g, b);
-        hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)), encode(d, row(r, g, b, 6)), d,
-                              out + 3 * i);
+        hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)),
+                              encode(d, row(r, g, b, 6)), d, out + 3 * i);
     }
     if (i == count) return;
     HWY_ALIGN float rest[3 * hn::MaxLanes(d)] = {};
     for (std::size_t k = 0; k < 3 * (count - i); ++k) rest[k] = in[3 * i + k];
     V r, g, b;
     hn::LoadInterleaved3(d, rest, r, g, b);
-    hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)), encode(d, row(r, g, b, 6)), d, rest);
+    hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)), encode(d, row(r, g, b, 6)),
+                          d, rest);
     for (std::size_t k = 0; k < 3 * (count - i); ++k) out[3 * i + k] = rest[k];
 }
 
@@ -67,12 +70,18 @@ void RenderSpan(const float* in, float* out, std::size_t count, const float* m, 
         pixels(in, out, count, m, [&curve](D d, V v) HWY_ATTR { return applyPower(d, v, curve); });
     };
     switch (encoding) {
-        case Encoding::linear: return pixels(in, out, count, m, [](D, V v) HWY_ATTR { return v; });
-        case Encoding::srgb: return power({0.0031308f, 12.92f, 1.055f, 1 / 2.4f, -0.055f});
-        case Encoding::rec709: return power({0.018f, 4.5f, 1.099f, 0.45f, -0.099f});
-        case Encoding::rec2020: return power({0.018053968510807f, 4.5f, 1.09929682680944f, 0.45f, -0.09929682680944f});
-        case Encoding::gamma22: return power({0.0f, 0.0f, 1.0f, 1 / 2.2f, 0.0f});
-        case Encoding::acescct: return pixels(in, out, count, m, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
+        case Encoding::linear:
+            return pixels(in, out, count, m, [](D, V v) HWY_ATTR { return v; });
+        case Encoding::srgb:
+            return power({0.0031308f, 12.92f, 1.055f, 1 / 2.4f, -0.055f});
+        case Encoding::rec709:
+            return power({0.018f, 4.5f, 1.099f, 0.45f, -0.099f});
+        case Encoding::rec2020:
+            return power({0.018053968510807f, 4.5f, 1.09929682680944f, 0.45f, -0.09929682680944f});
+        case Encoding::gamma22:
+            return power({0.0f, 0.0f, 1.0f, 1 / 2.2f, 0.0f});
+        case Encoding::acescct:
+            return pixels(in, out, count, m, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
     }
 }
 

@@ -8,8 +8,8 @@
 
 namespace refero::detail {
 
-/// One column of a table of data/cie, which must be on the computing grid. Aborts where it is not: the tables are
-/// compiled in, so that would be our own mistake.
+/// One column of a table of data/cie, which must be on the computing grid. Aborts where it is not: the tables
+/// are compiled in, so that would be our own mistake.
 Spectrum tableColumn(std::string_view file, std::string_view column);
 
 }  // namespace refero::detail
