@@ -189,7 +189,7 @@ TEST(Encodings, RiseEverywhere) {
 
 TEST(Encodings, AreFoundByName) {
     for (const Encoding e : kEncodings) EXPECT_EQ(*encodingByName(name(e)), e);
-    EXPECT_FALSE(encodingByName("slog"));
+    EXPECT_FALSE(encodingByName("film"));
 }
 
 }  // namespace

@@ -16,7 +16,7 @@ Rendering someRendering(Encoding e) {
     return {m, e};
 }
 
-// The fast path's only liberty: float arithmetic and Highway's Log and Exp, together below a quarter of a
+// The fast path's only liberty: float arithmetic and the Log and Exp of Highway, together below a quarter of a
 // 16-bit step.
 constexpr double kQuarterStep = 0.25 / 65535;
 
