@@ -4,9 +4,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QHeaderView>
 #include <QSignalBlocker>
-#include <QTableView>
 #include <QVBoxLayout>
 
 #include "app/look/label.h"
@@ -16,7 +14,7 @@
 #include "app/views/compare_view.h"
 #include "app/views/display_colour.h"
 #include "app/views/findings.h"
-#include "app/views/row_delegate.h"
+#include "app/views/row_table.h"
 #include "core/fit/fit_checks.h"
 
 namespace refero {
@@ -52,38 +50,20 @@ Pair renderPair(const QString& path, const FramePointer& chartFrame, const Corre
 }  // namespace
 
 CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent)
-    : Station(parent), session_(session), differences_(this) {
+    : Station(session, parent), differences_(this) {
     setObjectName(QStringLiteral("correctionStation"));
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(0);
-    auto* middle = new QVBoxLayout;
-    middle->setContentsMargins(0, 0, 0, 0);
-    middle->setSpacing(0);
-    bar_ = buildBar();
-    errors_ = buildErrors();
+    QWidget* bar = buildBar();
+    QWidget* errors = buildErrors();
     compare_ = new CompareView(this);
     compare_->setTitles(QStringLiteral("Balance alone"), QStringLiteral("Corrected"));
-    middle->addWidget(bar_);
-    middle->addWidget(compare_, 1);
-    middle->addWidget(errors_);
-    row->addLayout(middle, 1);
-    findings_ = new Findings(this);
     card_ = new HandoverCard(session, dialogs, findings_);
     findings_->setExtra(card_);
-    row->addWidget(findings_);
-
     connect(plot_, &AbPlot::patchPointed, this, &CorrectionStation::markPatch);
     connect(
         list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
             plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
         });
-    connect(findings_, &Findings::nextStepWanted, this, &CorrectionStation::proceed);
-    connect(&session, &Session::currentChanged, this, [this] { show(session_.current()); });
-    connect(&session, &Session::changed, this, [this](int id) {
-        if (id == session_.currentId()) show(session_.current());
-    });
-    show(session.current());
+    lay(bar, compare_, errors);
 }
 
 QWidget* CorrectionStation::buildBar() {
@@ -135,33 +115,14 @@ QWidget* CorrectionStation::buildErrors() {
     summary_ = new look::Label({}, look::Size::small);
     summary_->setObjectName(QStringLiteral("fitSummary"));
     side->addWidget(summary_);
-    list_ = new QTableView(errors);
+    list_ = new RowTable(errors);
     list_->setObjectName(QStringLiteral("differenceList"));
     list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
     list_->setModel(&differences_);
-    list_->setItemDelegate(new RowDelegate(list_));
-    list_->setShowGrid(false);
-    list_->setSelectionBehavior(QTableView::SelectRows);
-    list_->setSelectionMode(QTableView::SingleSelection);
-    list_->setFrameShape(QFrame::NoFrame);
-    list_->setTabKeyNavigation(false);
-    list_->setMouseTracking(true);
-    list_->verticalHeader()->hide();
-    list_->verticalHeader()->setDefaultSectionSize(24);
-    list_->horizontalHeader()->setHighlightSections(false);
-    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    list_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    list_->setColumnWidth(DifferenceModel::colour, 76);
-    for (const int c : {DifferenceModel::before, DifferenceModel::after, DifferenceModel::leftOut})
-        list_->setColumnWidth(c, 64);
-    list_->horizontalHeader()->setSectionResizeMode(DifferenceModel::patch, QHeaderView::Stretch);
+    list_->setWidths({76, 0, 64, 64, 64});
     side->addWidget(list_, 1);
     row->addLayout(side, 1);
     return errors;
-}
-
-void CorrectionStation::setViewingOnly(bool only) {
-    for (QWidget* w : {bar_, errors_, static_cast<QWidget*>(findings_)}) w->setVisible(!only);
 }
 
 void CorrectionStation::show(const Setup* setup) {

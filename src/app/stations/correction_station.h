@@ -2,20 +2,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/session/session.h"
 #include "app/stations/station.h"
 #include "app/views/difference_model.h"
 
 class QComboBox;
-class QTableView;
 
 namespace refero {
 
 class AbPlot;
 class CompareView;
 class Dialogs;
-class Findings;
 class HandoverCard;
+class RowTable;
 namespace look {
 class Label;
 }
@@ -26,7 +24,6 @@ class CorrectionStation : public Station {
     Q_OBJECT
   public:
     CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
-    void setViewingOnly(bool only) override;
 
   signals:
     void readingWanted();
@@ -34,27 +31,23 @@ class CorrectionStation : public Station {
   private:
     QWidget* buildBar();
     QWidget* buildErrors();
-    void show(const Setup* setup);
+    void show(const Setup* setup) override;
     void showCorrection(const Setup& setup);
     void showPictures(const Setup& setup);
     void renderPicture(const Setup& setup);
     void markPatch(const QString& id);
     void rebuild();
-    void proceed();
+    void proceed() override;
 
-    Session& session_;
     DifferenceModel differences_;
     look::Label* summary_;
     QComboBox* model_;
     QComboBox* intent_;
     QComboBox* picture_;
     AbPlot* plot_;
-    QTableView* list_;
+    RowTable* list_;
     CompareView* compare_;
-    Findings* findings_;
     HandoverCard* card_;
-    QWidget* bar_;
-    QWidget* errors_;
     QString shownKey_;
 };
 

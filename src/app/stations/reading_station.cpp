@@ -34,35 +34,17 @@ Vector3 roughGains(const LinearImage& image) {
 
 }  // namespace
 
-ReadingStation::ReadingStation(Session& session, QWidget* parent) : Station(parent), session_(session) {
+ReadingStation::ReadingStation(Session& session, QWidget* parent) : Station(session, parent) {
     setObjectName(QStringLiteral("readingStation"));
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(0);
-    auto* middle = new QVBoxLayout;
-    middle->setContentsMargins(0, 0, 0, 0);
-    middle->setSpacing(0);
     frame_ = new FrameView(this);
-    bar_ = buildBar();
-    figures_ = buildFigures();
-    middle->addWidget(bar_);
-    middle->addWidget(frame_, 1);
-    middle->addWidget(figures_);
-    row->addLayout(middle, 1);
-    findings_ = new Findings(this);
-    row->addWidget(findings_);
-
+    QWidget* bar = buildBar();
+    QWidget* figures = buildFigures();
     connect(frame_, &FrameView::cornersMoved, this, [this](const Quad& corners, const QString& step) {
         session_.setCorners(session_.currentId(), corners, step);
     });
     connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
-    connect(findings_, &Findings::nextStepWanted, this, &ReadingStation::proceed);
-    connect(&session, &Session::currentChanged, this, [this] { show(session_.current()); });
-    connect(&session, &Session::changed, this, [this](int id) {
-        if (id == session_.currentId()) show(session_.current());
-    });
-    show(session.current());
+    lay(bar, frame_, figures);
 }
 
 QWidget* ReadingStation::buildBar() {
@@ -116,10 +98,6 @@ QWidget* ReadingStation::buildFigures() {
     row->addWidget(table_, 8);
     row->addWidget(ladder_, 5);
     return figures;
-}
-
-void ReadingStation::setViewingOnly(bool only) {
-    for (QWidget* w : {bar_, figures_, static_cast<QWidget*>(findings_)}) w->setVisible(!only);
 }
 
 void ReadingStation::show(const Setup* setup) {

@@ -2,14 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "app/session/session.h"
 #include "app/stations/station.h"
 
 class QComboBox;
 
 namespace refero {
 
-class Findings;
 class FrameView;
 class LadderPlot;
 class PatchTable;
@@ -19,7 +17,6 @@ class ReadingStation : public Station {
     Q_OBJECT
   public:
     explicit ReadingStation(Session& session, QWidget* parent = nullptr);
-    void setViewingOnly(bool only) override;
 
   signals:
     /// The reading is good enough to go on from.
@@ -28,20 +25,16 @@ class ReadingStation : public Station {
   private:
     QWidget* buildBar();
     QWidget* buildFigures();
-    void show(const Setup* setup);
+    void show(const Setup* setup) override;
     void showPicture(const Setup& setup);
     void showFindings(const Setup& setup);
-    void proceed();
+    void proceed() override;
 
-    Session& session_;
     FrameView* frame_;
     PatchTable* table_;
     LadderPlot* ladder_;
-    Findings* findings_;
     QComboBox* chart_;
     QComboBox* encoding_;
-    QWidget* bar_;
-    QWidget* figures_;
     FramePointer shown_;
     Vector3 shownGains_{0, 0, 0};
 };

@@ -4,15 +4,35 @@
 
 #include <QWidget>
 
+#include "app/session/session.h"
+
 namespace refero {
 
-/// One place of the work, shown in the middle and at the right of the window.
+class Findings;
+
+/// One place of the work: a bar of choices, the picture and what belongs under it in the middle, the findings
+/// at the right. It follows the session's current setup.
 class Station : public QWidget {
     Q_OBJECT
   public:
-    using QWidget::QWidget;
+    Station(Session& session, QWidget* parent);
     /// Nothing but the picture.
-    virtual void setViewingOnly(bool only) = 0;
+    void setViewingOnly(bool only);
+
+  protected:
+    /// Puts the parts in their places and shows the current setup; the last thing a constructor does.
+    void lay(QWidget* bar, QWidget* picture, QWidget* below);
+    /// Null where there is no setup.
+    virtual void show(const Setup* setup) = 0;
+    /// The findings' button was pressed.
+    virtual void proceed() = 0;
+
+    Session& session_;
+    Findings* findings_;
+
+  private:
+    QWidget* bar_ = nullptr;
+    QWidget* below_ = nullptr;
 };
 
 }  // namespace refero

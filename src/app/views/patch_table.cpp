@@ -4,34 +4,15 @@
 
 #include <QApplication>
 #include <QClipboard>
-#include <QHeaderView>
 #include <QKeyEvent>
-
-#include "app/views/row_delegate.h"
 
 namespace refero {
 
-PatchTable::PatchTable(QWidget* parent) : QTableView(parent), model_(this) {
+PatchTable::PatchTable(QWidget* parent) : RowTable(parent), model_(this) {
     setObjectName(QStringLiteral("patchTable"));
     setAccessibleName(QStringLiteral("Patches as read"));
     setModel(&model_);
-    setItemDelegate(new RowDelegate(this));
-    setShowGrid(false);
-    setSelectionBehavior(SelectRows);
-    setSelectionMode(SingleSelection);
-    setFrameShape(QFrame::NoFrame);
-    setTabKeyNavigation(false);
-    setMouseTracking(true);
-    verticalHeader()->hide();
-    verticalHeader()->setDefaultSectionSize(24);
-    horizontalHeader()->setHighlightSections(false);
-    horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    const int widths[] = {60, 0, 46, 46, 46, 54, 44};
-    for (int i = 0; i < PatchModel::columns; ++i) {
-        if (widths[i]) setColumnWidth(i, widths[i]);
-    }
-    horizontalHeader()->setSectionResizeMode(PatchModel::patch, QHeaderView::Stretch);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setWidths({60, 0, 46, 46, 46, 54, 44});
 }
 
 QString PatchTable::asText() const {
@@ -49,11 +30,11 @@ QString PatchTable::asText() const {
 
 void PatchTable::keyPressEvent(QKeyEvent* event) {
     if (event->matches(QKeySequence::Copy)) return QApplication::clipboard()->setText(asText());
-    QTableView::keyPressEvent(event);
+    RowTable::keyPressEvent(event);
 }
 
 void PatchTable::currentChanged(const QModelIndex& current, const QModelIndex& previous) {
-    QTableView::currentChanged(current, previous);
+    RowTable::currentChanged(current, previous);
     emit patchChosen(current.isValid() ? current.row() : -1);
 }
 

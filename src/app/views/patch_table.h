@@ -2,14 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QTableView>
-
 #include "app/views/patch_model.h"
+#include "app/views/row_table.h"
 
 namespace refero {
 
 /// The patches as a table; Ctrl+C copies it whole, as text with tabs.
-class PatchTable : public QTableView {
+class PatchTable : public RowTable {
     Q_OBJECT
   public:
     explicit PatchTable(QWidget* parent = nullptr);

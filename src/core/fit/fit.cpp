@@ -70,17 +70,6 @@ double weightOf(const Patch& patch, Intent intent) {
     return 1;
 }
 
-// Weighted by signal, so that flare in the blacks does not set the level.
-double levelOf(const Reading& r, const Vector3& gains, std::span<const Xyz> reference) {
-    double sum = 0, weights = 0;
-    for (const std::size_t i : usableNeutrals(r)) {
-        const double green = r.patches[i].rgb.y() * gains.y();
-        sum += green * std::log(reference[i].y / green);
-        weights += green;
-    }
-    return std::exp(sum / weights);
-}
-
 Samples without(const Samples& s, std::size_t k) {
     Samples out = s;
     const auto at = static_cast<std::ptrdiff_t>(k);
@@ -198,7 +187,9 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.intent = options.intent;
     c.referenceLight = options.referenceLight;
     c.gains = *gains;
-    c.level = levelOf(*reading, *gains, reference);
+    std::vector<double> referenceY;
+    for (const Xyz& xyz : reference) referenceY.push_back(xyz.y);
+    c.level = neutralLevel(*reading, *gains, referenceY);
     Samples s;
     for (std::size_t i = 0; i < reading->patches.size(); ++i) {
         if (reading->patches[i].clipped > options.maxClipped) continue;

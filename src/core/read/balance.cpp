@@ -44,6 +44,22 @@ std::optional<Vector3> neutralGains(const Reading& reading) {
     return Vector3((logGain / weights).array().exp().matrix());
 }
 
+double neutralLevel(const Reading& reading, const Vector3& gains, std::span<const double> referenceY) {
+    double sum = 0, weights = 0;
+    for (const std::size_t i : usableNeutrals(reading)) {
+        const double green = reading.patches[i].rgb.y() * gains.y();
+        sum += green * std::log(referenceY[i] / green);
+        weights += green;
+    }
+    return std::exp(sum / weights);
+}
+
+double neutralLevel(const Reading& reading, const Vector3& gains) {
+    std::vector<double> y;
+    for (const Patch& p : reading.chart.patches) y.push_back(toXyz(p.labD50).y);
+    return neutralLevel(reading, gains, y);
+}
+
 double castOf(const Reading& reading, std::size_t patch, const Vector3& gains) {
     const Vector3 balanced = reading.patches[patch].rgb.cwiseProduct(gains);
     const Vector3 expected = expectedRatio(reading.chart.patches[patch]);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <vector>
 
 #include "core/read/reading.h"
@@ -18,6 +19,13 @@ std::vector<std::size_t> usableNeutrals(const Reading& reading);
 /// neutrals count, weighted by signal; each one's small departure from grey in the reference is allowed for
 /// by its D50 linear sRGB. Nothing where no neutral is usable.
 std::optional<Vector3> neutralGains(const Reading& reading);
+
+/// The factor that, after `gains`, brings the usable neutrals to their reference Y; weighted by signal, so
+/// that flare in the blacks does not set it. `referenceY` is per patch of the chart. There must be a usable
+/// neutral.
+double neutralLevel(const Reading& reading, const Vector3& gains, std::span<const double> referenceY);
+/// The same for the reference under D50.
+double neutralLevel(const Reading& reading, const Vector3& gains);
 
 /// How far a patch is from grey after `gains`: the largest departure of a channel's ratio to green from what
 /// its reference has, as a share (0.01 is 1 %) of display-encoded values (gamma 2.2), in which the trade

@@ -18,17 +18,10 @@ std::vector<LadderStep> neutralLadder(const Reading& reading) {
         const double y = toXyz(reading.chart.patches[i].labD50).y;
         return Vector3(reading.patches[i].rgb.cwiseProduct(*gains) / y);
     };
-    double level = 0, weights = 0;
-    for (const std::size_t i : steps) {
-        const double weight = reading.patches[i].rgb.y();
-        level += weight * std::log(ratio(i).y());
-        weights += weight;
-    }
-    level = std::exp(level / weights);
-
+    const double level = neutralLevel(reading, *gains);
     int copies = 0;
     for (const std::size_t i : steps) {
-        const Vector3 percent = (ratio(i) / level - Vector3::Ones()) * 100;
+        const Vector3 percent = (ratio(i) * level - Vector3::Ones()) * 100;
         const double lightness = reading.chart.patches[i].labD50.L;
         if (!out.empty() && std::abs(out.back().lightness - lightness) < 0.3) {
             ++copies;

@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/swatch.h"
 
-#include <cmath>
-
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/read/balance.h"
@@ -12,14 +10,7 @@ namespace refero {
 
 Vector3 viewingGains(const Reading& reading) {
     const auto gains = neutralGains(reading);
-    if (!gains) return Vector3::Ones();
-    double sum = 0, weights = 0;
-    for (const std::size_t i : usableNeutrals(reading)) {
-        const double green = reading.patches[i].rgb.y();
-        sum += green * std::log(toXyz(reading.chart.patches[i].labD50).y / green);
-        weights += green;
-    }
-    return *gains * std::exp(sum / weights);
+    return gains ? Vector3(*gains * neutralLevel(reading, *gains)) : Vector3(Vector3::Ones());
 }
 
 std::vector<Lab> balancedLab(const Reading& reading) {

@@ -16,8 +16,8 @@ Rendering someRendering(Encoding e) {
     return {m, e};
 }
 
-// The fast path's only liberty: float arithmetic and the Log and Exp of Highway, together below a quarter of a
-// 16-bit step.
+// The fast path's only liberty: float arithmetic and the Log and Exp of Highway, together below a quarter of
+// a 16-bit step.
 constexpr double kQuarterStep = 0.25 / 65535;
 
 TEST(Render, IsItsDefinitionForEveryEncodingAndLength) {

@@ -1,0 +1,38 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/views/row_table.h"
+
+#include <QHeaderView>
+
+#include "app/views/row_delegate.h"
+
+namespace refero {
+
+RowTable::RowTable(QWidget* parent) : QTableView(parent) {
+    setItemDelegate(new RowDelegate(this));
+    setShowGrid(false);
+    setSelectionBehavior(SelectRows);
+    setSelectionMode(SingleSelection);
+    setFrameShape(QFrame::NoFrame);
+    setTabKeyNavigation(false);
+    setMouseTracking(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    verticalHeader()->hide();
+    verticalHeader()->setDefaultSectionSize(24);
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+}
+
+void RowTable::setWidths(std::initializer_list<int> widths) {
+    int column = 0;
+    for (const int width : widths) {
+        if (width > 0) {
+            setColumnWidth(column, width);
+        } else {
+            horizontalHeader()->setSectionResizeMode(column, QHeaderView::Stretch);
+        }
+        ++column;
+    }
+}
+
+}  // namespace refero

@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QTableView>
+
+namespace refero {
+
+/// A table of rows without grid or row numbers, chosen a row at a time.
+class RowTable : public QTableView {
+    Q_OBJECT
+  public:
+    explicit RowTable(QWidget* parent = nullptr);
+    /// Widths of the columns of the model, which must be set; the one of width 0 takes what is left.
+    void setWidths(std::initializer_list<int> widths);
+};
+
+}  // namespace refero
