@@ -95,8 +95,8 @@ QWidget* ReadingStation::buildFigures() {
     row->setSpacing(8);
     table_ = new PatchTable(figures);
     ladder_ = new LadderPlot(figures);
-    row->addWidget(table_, 8);
-    row->addWidget(ladder_, 5);
+    row->addWidget(table_, 2);
+    row->addWidget(ladder_, 1);
     return figures;
 }
 

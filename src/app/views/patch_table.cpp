@@ -12,7 +12,7 @@ PatchTable::PatchTable(QWidget* parent) : RowTable(parent), model_(this) {
     setObjectName(QStringLiteral("patchTable"));
     setAccessibleName(QStringLiteral("Patches as read"));
     setModel(&model_);
-    setWidths({60, 0, 46, 46, 46, 54, 44});
+    setWidths({68, 0, 50, 50, 50, 58, 46});
 }
 
 QString PatchTable::asText() const {
