@@ -1,0 +1,95 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/proof.h"
+
+#include <gtest/gtest.h>
+
+#include "core/colour/lab.h"
+#include "core/render/render.h"
+#include "io/json.h"
+#include "support/temporary.h"
+
+namespace refero {
+namespace {
+
+Correction simple() {
+    Correction c;
+    c.gains = {2, 1, 1.5};
+    c.level = 1.1;
+    c.matrix = rgbToXyzD50(primaries::bt2020);
+    PatchResult p;
+    p.rgb = {0.2, 0.4, 0.3};
+    c.patches.assign(24, p);
+    return c;
+}
+
+TEST(ProofColours, AreTheSameEveryTimeAndWithinBothGamuts) {
+    const Correction c = simple();
+    const auto one = io::proofColours(c, OutputSpace::srgb), two = io::proofColours(c, OutputSpace::srgb);
+    ASSERT_EQ(one.size(), 24u * 3 + 4000);
+    for (std::size_t i = 0; i < one.size(); ++i) EXPECT_EQ(one[i], two[i]);
+    const Rendering linear{compile(c, OutputSpace::srgb).matrix, Encoding::linear};
+    for (std::size_t i = 72; i < one.size(); ++i) {
+        EXPECT_GE(one[i].minCoeff(), 0) << "what a camera can record";
+        EXPECT_LE(one[i].maxCoeff(), 1);
+        const Vector3 out = rendered(one[i], linear);
+        EXPECT_GE(out.minCoeff(), -1e-9) << "what the display can show";
+        EXPECT_LE(out.maxCoeff(), 1 + 1e-9);
+    }
+}
+
+TEST(Proof, NoticesAFileThatDoesSomethingElse) {
+    const test::TemporaryFolder folder;
+    const Correction c = simple();
+    Correction other = c;
+    other.gains.x() *= 1.05;
+    const auto cube = io::Cube::sampled(other, {33, Encoding::srgb, OutputSpace::srgb});
+    ASSERT_TRUE(cube);
+    test::put(folder / "other.cube", cube->text(other));
+    const auto proof = io::proveCube(folder / "other.cube", c, Encoding::srgb, OutputSpace::srgb);
+    ASSERT_TRUE(proof);
+    EXPECT_GT(proof->largest, 2 * io::kProofLimit) << "five per cent of red cannot pass";
+    const auto right = io::proveCube(folder / "other.cube", other, Encoding::srgb, OutputSpace::srgb);
+    EXPECT_LT(right->mean, proof->mean);
+}
+
+TEST(Proof, RefusesWhatTheEngineCannotRead) {
+    const test::TemporaryFolder folder;
+    test::put(folder / "a.cube", "LUT_3D_SIZE banana");
+    test::put(folder / "a.icc", "not a profile");
+    EXPECT_FALSE(io::proveCube(folder / "a.cube", simple(), Encoding::srgb, OutputSpace::srgb));
+    EXPECT_FALSE(io::proveIcc(folder / "a.icc", simple(), Encoding::srgb));
+    EXPECT_FALSE(io::proveIcc(folder / "none.icc", simple(), Encoding::srgb));
+}
+
+TEST(Json, ComplaintsNameThePath) {
+    const io::Json j = *io::parseJson(R"({"a": [{"b": 1}, {"b": "x"}], "t": true})", "f");
+    const io::Node root(j, "");
+    EXPECT_EQ(root.at("a").items()[0].at("b").number(), 1);
+    const auto path = [&](auto&& read) {
+        const auto r = io::guarded("f", [&] {
+            read();
+            return 0;
+        });
+        return r ? std::string("no complaint") : r.error().message;
+    };
+    EXPECT_NE(path([&] { root.at("a").items()[1].at("b").number(); }).find("a[1].b"), std::string::npos);
+    EXPECT_NE(path([&] { root.at("none"); }).find("none is missing"), std::string::npos);
+    EXPECT_NE(path([&] { root.at("t").text(); }).find("t must be text"), std::string::npos);
+    EXPECT_NE(path([&] { (void)root.truth("a", false); }).find("a must be true or false"), std::string::npos);
+    EXPECT_NE(path([&] { root.at("a").numbers(); }).find("a[0]"), std::string::npos);
+    EXPECT_TRUE(root.truth("t", false));
+    EXPECT_EQ(root.number("absent", 7), 7);
+}
+
+TEST(Json, PrettyTextReadsBackAndKeepsShortListsOnALine) {
+    const io::Json j =
+        *io::parseJson(R"({"list": [1, 2.5, 3], "deep": [{"x": []}, {}], "text": "a\"b"})", "f");
+    const std::string text = io::prettyJson(j);
+    EXPECT_EQ(*io::parseJson(text, "f"), j);
+    EXPECT_NE(text.find("[1, 2.5, 3]"), std::string::npos);
+    EXPECT_EQ(text.back(), '\n');
+}
+
+}  // namespace
+}  // namespace refero
