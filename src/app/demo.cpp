@@ -34,8 +34,13 @@ Demo::~Demo() {
 }
 
 QString Demo::folder() {
-    const QByteArray text(sceneText().data(), static_cast<qsizetype>(sceneText().size()));
-    const QByteArray version = QCryptographicHash::hash(text, QCryptographicHash::Sha1).toHex().left(8);
+    // The frames show the charts as they are defined, so a changed chart asks for new ones as a changed scene
+    // does.
+    QCryptographicHash hash(QCryptographicHash::Sha1);
+    hash.addData(QByteArray(sceneText().data(), static_cast<qsizetype>(sceneText().size())));
+    for (const auto& chart : embedded::charts())
+        hash.addData(QByteArray(chart.text.data(), static_cast<qsizetype>(chart.text.size())));
+    const QByteArray version = hash.result().toHex().left(8);
     const QString own = qEnvironmentVariable("REFERO_DEMO_FOLDER");
     const QString base = own.isEmpty()
                              ? QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation) +
@@ -57,7 +62,8 @@ void Demo::shootNext(std::size_t index) {
     const auto all = plan_->scene.shots.size();
     emit progress(static_cast<int>(index), static_cast<int>(all));
     if (index == all) {
-        session_.undo().clear();
+        // Opening the demo is no step to undo; what a person did meanwhile is.
+        if (session_.undo().count() == ownSteps_) session_.undo().clear();
         return emit finished();
     }
     runJob(
@@ -81,10 +87,12 @@ void Demo::shootNext(std::size_t index) {
                     about.body = QString::fromUtf8(body->name.data(), static_cast<int>(body->name.size()));
                 const int first = session_.currentId();
                 session_.addFrame(path, about);
+                ++ownSteps_;
                 if (first) session_.select(first);
             } else if (!session_.setups().empty()) {
                 const int id = session_.setups().back().id, first = session_.currentId();
                 session_.addPicture(id, {path, QStringLiteral("Subject")});
+                ++ownSteps_;
                 if (first) session_.select(first);
             }
             shootNext(index + 1);

@@ -18,7 +18,7 @@ class Demo : public QObject {
     explicit Demo(Session& session, QObject* parent = nullptr);
     ~Demo() override;
 
-    /// Where the frames are kept: the cache folder, one folder per version of the scene.
+    /// Where the frames are kept: the cache folder, one folder per version of scene and charts.
     static QString folder();
     void start();
 
@@ -32,6 +32,7 @@ class Demo : public QObject {
 
     Session& session_;
     std::shared_ptr<std::atomic<bool>> alive_;
+    int ownSteps_ = 0;
     struct Plan;
     std::shared_ptr<const Plan> plan_;
 };
