@@ -97,6 +97,20 @@ TEST_F(ReadingInTheWindow, CornersAreNudgedByKeys) {
     EXPECT_EQ(session().current()->reading->corners[0], before[0]);
 }
 
+TEST_F(ReadingInTheWindow, CornersThatCannotBeAreRefusedInWordsAndTheReadingIsKept) {
+    ASSERT_TRUE(open("good.tif"));
+    const Quad before = session().current()->reading->corners;
+    Quad outside = before;
+    for (Point& p : outside) p.x() += 5000;
+    session().setCorners(session().currentId(), outside, QStringLiteral("Move away"));
+    ASSERT_TRUE(eventually([&] { return !session().current()->error.isEmpty(); }));
+    EXPECT_EQ(session().current()->reading->corners, before);
+    bool said = false;
+    for (QLabel* l : window->findChildren<QLabel*>())
+        said |= l->isVisible() && l->text().contains(QStringLiteral("outside the frame"));
+    EXPECT_TRUE(said) << "the reason is on the screen";
+}
+
 TEST_F(ReadingInTheWindow, StatingAnotherEncodingReadsAgain) {
     ASSERT_TRUE(open("good.tif"));
     const double before = session().current()->reading->patches[1].rgb.y();

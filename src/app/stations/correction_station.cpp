@@ -157,7 +157,9 @@ void CorrectionStation::showCorrection(const Setup& setup) {
     const auto checks = judged(c);
     findings_->setChecks(checks, worst(checks));
     findings_->setNextStep(QStringLiteral("Hand it over"),
-                           QStringLiteral("The file is read back by another engine before it counts."));
+                           setup.error.isEmpty()
+                               ? QStringLiteral("The file is read back by another engine before it counts.")
+                               : setup.error);
     summary_->setText(QString::fromStdString(c.summary.message));
     card_->show(setup);
     const QSignalBlocker blockModel(model_), blockIntent(intent_);

@@ -168,6 +168,9 @@ void ReadingStation::showFindings(const Setup& setup) {
         return findings_->setNextStep({}, {});
     }
     findings_->setChecks(setup.reading->checks, setup.reading->verdict);
+    // Something asked for since then could not be done; the reading is as it was.
+    if (!setup.error.isEmpty())
+        return findings_->setNextStep(QStringLiteral("Build the correction"), setup.error);
     if (setup.correction)
         return findings_->setNextStep(QStringLiteral("See the correction"),
                                       QStringLiteral("It was built from this reading."));
