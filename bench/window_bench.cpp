@@ -5,6 +5,7 @@
 // in the same run.
 #include <QApplication>
 #include <QElapsedTimer>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <QWidget>
 #include <algorithm>
@@ -12,6 +13,8 @@
 
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "io/reading_file.h"
+#include "large_studio.h"
 #include "sim/shoot.h"
 
 namespace {
@@ -35,6 +38,43 @@ double untilShown(const Make& make) {
     return static_cast<double>(timer.nsecsElapsed()) / 1e6;
 }
 
+// Opening it, and an action: until it is done, and until everything on the screen is painted anew.
+void largeStudioInTheWindow(MainWindow& window, const Reading& reading, const QString& file) {
+    if (!studio::writeNew(file.toStdString(), largeContents(io::toJson(reading).dump()))) std::abort();
+    const auto timed = [&](const char* name, const auto& work) {
+        QElapsedTimer timer;
+        timer.start();
+        work();
+        const double done = static_cast<double>(timer.nsecsElapsed()) / 1e6;
+        QApplication::processEvents();
+        window.grab();
+        std::printf("%-34s %.0f ms, %.0f ms when all is painted anew\n", name, done,
+                    static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    };
+    Session& session = window.session();
+    window.showStation(MainWindow::StationId::plan);
+    std::puts("10 shoots, 200 setups, 50,000 frames, in the window:");
+    timed("  opened:", [&] {
+        auto opened = studio::Studio::open(file.toStdString());
+        if (!opened) std::abort();
+        session.use(*std::move(opened));
+    });
+    for (const char* name : {"  an action:", "  another:"})
+        timed(name, [&] {
+            auto setup = session.day().setups[3];
+            setup.conditions.powerPercent /= 2;
+            const Status kept = session.perform(QStringLiteral("Power"), [&](studio::Edit& edit) -> Status {
+                edit.put(setup);
+                return {};
+            });
+            if (!kept) std::abort();
+        });
+    timed("  undone:", [&] { session.undo().undo(); });
+    timed("  another setup chosen:", [&] { session.select(session.setups()[7].id); });
+    timed("  another shoot:",
+          [&] { session.openShoot(session.studio()->contents().all<plan::Shoot>().begin()->first); });
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -45,7 +85,10 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     look::dress();
     Dialogs dialogs;
-    auto window = std::make_unique<MainWindow>(dialogs);
+    const QTemporaryDir own;
+    auto studio = studio::Studio::create(own.filePath(QStringLiteral("own.refero")).toStdString());
+    if (!studio) return 1;
+    auto window = std::make_unique<MainWindow>(dialogs, *std::move(studio));
     window->show();
     QApplication::processEvents();
     window->grab();
@@ -94,5 +137,8 @@ int main(int argc, char** argv) {
     corners[0].x() += 3;
     session.setCorners(session.currentId(), corners, QStringLiteral("Nudge"));
     phase("moving a corner:", [&] { return !session.current()->correction; });
+    pulse.stop();
+    largeStudioInTheWindow(*window, *session.current()->reading,
+                           own.filePath(QStringLiteral("large.refero")));
     return 0;
 }

@@ -10,14 +10,20 @@
 #include <cstdio>
 #include <functional>
 
+#include "app/frames/contact_sheet.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/plan/plan_station.h"
 #include "app/views/compare_view.h"
 #include "app/views/frame_view.h"
 
 namespace {
 
 using namespace refero;
+
+constexpr std::size_t kDemoFrames = 12;
+// Setups of the demo, in their order.
+constexpr std::size_t kTiles = 0, kMarks = 2, kShelf = 3, kKiln = 5;
 
 bool waitFor(const std::function<bool()>& condition, int seconds) {
     QElapsedTimer timer;
@@ -38,8 +44,10 @@ class Shooter {
         return waitFor(
             [&] {
                 const auto& all = window_.session().setups();
-                return all.size() == 3 && std::all_of(all.begin(), all.end(), [](const Setup& s) {
-                           return !s.busy && s.reading && s.pictures.size() == 2;
+                std::size_t pictures = 0;
+                for (const Setup& s : all) pictures += s.pictures.size();
+                return pictures == kDemoFrames && std::all_of(all.begin(), all.end(), [](const Setup& s) {
+                           return !s.busy && (s.reading || s.chartFrame.isEmpty());
                        });
             },
             300);
@@ -73,20 +81,47 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::qWait(400);
     if (!s.demoReady()) return 1;
     auto& session = window.session();
-    session.select(session.setups()[0].id);
+    session.select(session.setups()[kShelf].id);
+    window.showStation(MainWindow::StationId::plan);
+    s.take("plan");
+    session.select(session.setups()[kMarks].id);
+    auto far = session.day().setups[kMarks];
+    far.distanceM = 3.2;
+    if (!session.perform(QStringLiteral("Makers' marks, Distance: 3.2 m"), [&](studio::Edit& edit) -> Status {
+            edit.put(far);
+            return {};
+        }))
+        return 1;
+    s.take("plan-chart");
+    session.undo().undo();
+    auto* plan = window.findChild<PlanStation*>();
+    plan->showPage(PlanStation::Page::prepare);
+    s.take("plan-prepare");
+    plan->showPage(PlanStation::Page::kit);
+    s.take("plan-kit");
+    session.select(session.setups()[kTiles].id);
+    window.showStation(MainWindow::StationId::frames);
+    auto* sheet = window.findChild<ContactSheet*>();
+    sheet->choose({sheet->groups()[0].frames[1].id});
+    QTest::qWait(8000);  // for the thumbnails
+    s.take("frames");
+    window.showStation(MainWindow::StationId::reading);
     if (!s.pictureReady()) return 1;
     s.take("reading");
 
     auto* view = window.findChild<FrameView*>();
     view->setFocus();
     QTest::keyClick(view, Qt::Key_2);
-    session.select(session.setups()[1].id);
+    session.select(session.setups()[kShelf].id);
     if (!s.pictureReady()) return 1;
     QTest::keyClick(view, Qt::Key_1);
     s.take("reading-corner");
 
-    if (!s.corrected(0) || !s.corrected(2)) return 1;
-    session.select(session.setups()[0].id);
+    if (!s.corrected(kTiles) || !s.corrected(kKiln) || !s.corrected(kMarks)) return 1;
+    window.showStation(MainWindow::StationId::plan);
+    plan->showPage(PlanStation::Page::coverage);
+    s.take("plan-coverage");
+    session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::correction);
     if (!s.pictureReady()) return 1;
     QTest::qWait(1200);
@@ -94,10 +129,10 @@ int shoot(MainWindow& window, const QString& folder) {
 
     io::ExportOptions options;
     const QTemporaryDir away;
-    session.handOver(session.setups()[2].id, away.filePath(QStringLiteral("Bittern Incandescent.cube")),
+    session.handOver(session.setups()[kKiln].id, away.filePath(QStringLiteral("Bittern Incandescent.cube")),
                      options);
-    session.select(session.setups()[2].id);
-    if (!waitFor([&] { return session.setups()[2].handover.has_value(); }, 60)) return 1;
+    session.select(session.setups()[kKiln].id);
+    if (!waitFor([&] { return session.setups()[kKiln].handover.has_value(); }, 60)) return 1;
     QTest::qWait(1200);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
@@ -116,7 +151,10 @@ int main(int argc, char** argv) {
     }
     refero::look::dress();
     refero::Dialogs dialogs;
-    refero::MainWindow window(dialogs);
+    const QTemporaryDir own;
+    auto studio = refero::studio::Studio::create(own.filePath(QStringLiteral("own.refero")).toStdString());
+    if (!studio) return 1;
+    refero::MainWindow window(dialogs, *std::move(studio));
     window.resize(1280, 800);
     window.show();
     return shoot(window, QString::fromLocal8Bit(argv[1]));

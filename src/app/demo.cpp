@@ -7,6 +7,7 @@
 #include <QFileInfo>
 #include <QStandardPaths>
 
+#include "app/demo_day.h"
 #include "app/session/job.h"
 #include "app/session/session.h"
 #include "core/embedded.h"
@@ -50,22 +51,27 @@ QString Demo::folder() {
 }
 
 void Demo::start() {
-    auto scene = sim::parseScene(sceneText(), "demo scene");
-    if (!scene) return emit failed(QString::fromStdString(scene.error().message));
-    session_.setShoot(QString::fromStdString(scene->name));
-    plan_ = std::make_shared<Plan>(Plan{*std::move(scene), folder()});
+    auto day = demoDay();
+    if (!day) return emit failed(QString::fromStdString(day.error().message));
+    // A fresh one beside that of an earlier start, which may still be open.
+    auto own = std::make_unique<QTemporaryDir>();
+    if (!own->isValid()) return emit failed(own->errorString());
+    const QString file = own->filePath(QStringLiteral("Harrow Fen demo.refero"));
+    const Status made = studio::writeNew(file.toStdString(), day->contents);
+    auto studio = made ? studio::Studio::open(file.toStdString()) : tl::unexpected(made.error());
+    if (!studio) return emit failed(QString::fromStdString(studio.error().message));
+    plan_ = std::make_shared<Plan>(Plan{std::move(day->scene), folder()});
+    session_.use(*std::move(studio));
+    studioFolder_ = std::move(own);
+    if (!session_.setups().empty()) session_.select(session_.setups().front().id);
     shootNext(0);
 }
 
-// One frame after the other; a chart frame opens its setup, the picture after it joins it.
+// One frame after the other.
 void Demo::shootNext(std::size_t index) {
     const auto all = plan_->scene.shots.size();
     emit progress(static_cast<int>(index), static_cast<int>(all));
-    if (index == all) {
-        // Opening the demo is no step to undo; what a person did meanwhile is.
-        if (session_.undo().count() == ownSteps_) session_.undo().clear();
-        return emit finished();
-    }
+    if (index == all) return emit finished();
     runJob(
         this,
         [plan = plan_, index, alive = alive_]() -> Status {
@@ -77,24 +83,9 @@ void Demo::shootNext(std::size_t index) {
         [this, index](const Status& status) {
             if (!status) return emit failed(QString::fromStdString(status.error().message));
             const sim::Shot& shot = plan_->scene.shots[index];
-            const QString path = plan_->folder + QLatin1Char('/') + QString::fromStdString(shot.file);
-            if (shot.chart) {
-                Setup about;
-                about.place = QString::fromStdString(shot.place);
-                about.light = QString::fromStdString(shot.lightName);
-                about.lens = QString::fromStdString(shot.lens);
-                if (const auto body = sim::bodyById(shot.camera))
-                    about.body = QString::fromUtf8(body->name.data(), static_cast<int>(body->name.size()));
-                const int first = session_.currentId();
-                session_.addFrame(path, about);
-                ++ownSteps_;
-                if (first) session_.select(first);
-            } else if (!session_.setups().empty()) {
-                const int id = session_.setups().back().id, first = session_.currentId();
-                session_.addPicture(id, {path, QStringLiteral("Subject")});
-                ++ownSteps_;
-                if (first) session_.select(first);
-            }
+            session_.bringIn(static_cast<int>(shot.setup),
+                             plan_->folder + QLatin1Char('/') + QString::fromStdString(shot.file),
+                             shot.chart ? studio::FrameRole::chart : studio::FrameRole::subject);
             shootNext(index + 1);
         });
 }

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QObject>
+#include <QTemporaryDir>
 #include <atomic>
 #include <memory>
 
@@ -10,8 +11,8 @@ namespace refero {
 
 class Session;
 
-/// Harrow Fen Pottery's day. The frames are shot by the virtual camera into a folder (once; later starts find
-/// them) and appear in the session as they come.
+/// Harrow Fen Pottery's day, in a studio of its own that is made anew with every start. The frames are shot
+/// by the virtual camera into a folder (once; later starts find them) and appear in the session as they come.
 class Demo : public QObject {
     Q_OBJECT
   public:
@@ -31,8 +32,8 @@ class Demo : public QObject {
     void shootNext(std::size_t index);
 
     Session& session_;
+    std::unique_ptr<QTemporaryDir> studioFolder_;
     std::shared_ptr<std::atomic<bool>> alive_;
-    int ownSteps_ = 0;
     struct Plan;
     std::shared_ptr<const Plan> plan_;
 };

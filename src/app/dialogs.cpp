@@ -16,7 +16,11 @@ namespace refero {
 QStringList Dialogs::openFrames(QWidget* parent) {
     return QFileDialog::getOpenFileNames(
         parent, QStringLiteral("Open chart frames"), {},
-        QStringLiteral("Pictures (*.tif *.tiff *.png *.jpg *.jpeg *.exr *.dpx);;All files (*)"));
+        QStringLiteral("Pictures (*.tif *.tiff *.png *.jpg *.jpeg *.exr *.dpx *.dng);;All files (*)"));
+}
+
+QString Dialogs::openFile(QWidget* parent, const QString& title, const QString& filter) {
+    return QFileDialog::getOpenFileName(parent, title, {}, filter + QStringLiteral(";;All files (*)"));
 }
 
 QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& suggestion,

@@ -16,6 +16,7 @@ class Dialogs {
   public:
     virtual ~Dialogs() = default;
     virtual QStringList openFrames(QWidget* parent);
+    virtual QString openFile(QWidget* parent, const QString& title, const QString& filter);
     virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggestion,
                              const QString& filter);
     /// Place and light of a setup; nothing where the person backs out.

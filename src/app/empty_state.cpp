@@ -26,8 +26,9 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
                        "correction for everything taken with this body, lens and light."),
         look::Size::title));
     column->addWidget(new look::Label(
-        QStringLiteral("It knows the Fen 24 and the Fen 48. Linear TIFF and EXR serve best; JPEG, PNG "
-                       "and DPX are read as their files say, or as you state."),
+        QStringLiteral(
+            "It knows the Fen 24 and the Fen 48. Raw files serve best, then linear TIFF and EXR; JPEG, PNG "
+            "and DPX are read as their files say, or as you state."),
         look::Size::body, look::Label::Tone::quiet));
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
@@ -35,7 +36,10 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
     open->setObjectName(QStringLiteral("emptyOpen"));
     auto* demo = new look::Button(look::Button::Kind::plain, QStringLiteral("Look at the demo"), this);
     demo->setObjectName(QStringLiteral("emptyDemo"));
+    auto* plan = new look::Button(look::Button::Kind::plain, QStringLiteral("Plan a day"), this);
+    plan->setObjectName(QStringLiteral("emptyPlan"));
     row->addWidget(open);
+    row->addWidget(plan);
     row->addWidget(demo);
     row->addStretch(1);
     column->addSpacing(8);
@@ -44,6 +48,7 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
     column->addWidget(message_);
     column->addStretch(3);
     connect(open, &QAbstractButton::clicked, this, &EmptyState::openWanted);
+    connect(plan, &QAbstractButton::clicked, this, &EmptyState::planWanted);
     connect(demo, &QAbstractButton::clicked, this, &EmptyState::demoWanted);
 }
 

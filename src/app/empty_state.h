@@ -19,6 +19,7 @@ class EmptyState : public QWidget {
   signals:
     void openWanted();
     void demoWanted();
+    void planWanted();
 
   private:
     look::Label* message_;

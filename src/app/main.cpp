@@ -2,9 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QApplication>
 #include <QCommandLineParser>
+#include <cstdio>
 
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/own_studio.h"
+#include "app/studio_menu.h"
 #include "cli/version.h"
 
 int main(int argc, char** argv) {
@@ -18,13 +21,21 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     const QCommandLineOption demo(QStringLiteral("demo"), QStringLiteral("Open with the demo shoot."));
     parser.addOption(demo);
-    parser.addPositionalArgument(QStringLiteral("frames"), QStringLiteral("Chart frames to open."),
+    parser.addPositionalArgument(QStringLiteral("frames"),
+                                 QStringLiteral("Chart frames to open, or a studio."),
                                  QStringLiteral("[frames...]"));
     parser.process(app);
 
     refero::look::dress();
     refero::Dialogs dialogs;
-    refero::MainWindow window(dialogs);
+    auto own = refero::ownStudio(refero::ownStudioFolder());
+    if (!own.studio) {
+        std::fprintf(stderr, "refero: %s\n", qPrintable(own.message));
+        return 1;
+    }
+    refero::rememberStudio(QString::fromStdString(own.studio->path().string()));
+    refero::MainWindow window(dialogs, std::move(own.studio));
+    if (!own.message.isEmpty()) window.tell(own.message);
     window.show();
     if (parser.isSet(demo)) window.startDemo();
     window.openFrames(parser.positionalArguments());

@@ -7,23 +7,30 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMimeData>
+#include <QScreen>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/commands/window_commands.h"
 #include "app/empty_state.h"
+#include "app/frames/frames_station.h"
 #include "app/ledger/ledger.h"
+#include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/plan/plan_station.h"
 #include "app/stations/correction_station.h"
 #include "app/stations/reading_station.h"
+#include "app/studio_menu.h"
 #include "app/top_bar.h"
 
 namespace refero {
 
-MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
+MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
+    session_.use(std::move(studio));
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Refero"));
-    resize(1280, 800);
+    resize(QSize(1280, 800).boundedTo(screen()->availableSize()));
     setAcceptDrops(true);
     auto* centre = new QWidget(this);
     auto* row = new QHBoxLayout(centre);
@@ -35,22 +42,34 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
     column->setSpacing(0);
     bar_ = new TopBar(session_.undo(), centre);
     column->addWidget(bar_);
+    notice_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, centre);
+    notice_->setObjectName(QStringLiteral("notice"));
+    notice_->setContentsMargins(16, 8, 16, 8);
+    notice_->hide();
+    column->addWidget(notice_);
     pages_ = new QStackedWidget(centre);
     empty_ = new EmptyState(pages_);
-    reading_ = new ReadingStation(session_, pages_);
+    plan_ = new PlanStation(session_, pages_);
+    frames_ = new FramesStation(session_, dialogs_, pages_);
+    reading_ = new ReadingStation(session_, dialogs_, pages_);
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
     for (QWidget* page :
-         {static_cast<QWidget*>(empty_), static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_)})
+         {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_), static_cast<QWidget*>(frames_),
+          static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
     row->addLayout(column, 1);
     setCentralWidget(centre);
+    fitRoom();  // before the first layout, which would grow the window to what a wide one needs
     buildActions();
 
     connect(&session_, &Session::listChanged, this, &MainWindow::showRightPage);
     connect(ledger_, &Ledger::renameWanted, this, &MainWindow::nameSetup);
     connect(empty_, &EmptyState::openWanted, this, &MainWindow::chooseFrames);
     connect(empty_, &EmptyState::demoWanted, this, &MainWindow::startDemo);
+    connect(empty_, &EmptyState::planWanted, this, [this] { showStation(StationId::plan); });
+    connect(frames_, &FramesStation::readingWanted, this, [this] { showStation(StationId::reading); });
+    connect(plan_, &PlanStation::told, this, &MainWindow::tell);
     connect(bar_, &TopBar::stationWanted, this, [this](int i) { showStation(static_cast<StationId>(i)); });
     connect(bar_, &TopBar::openWanted, this, &MainWindow::chooseFrames);
     connect(bar_, &TopBar::surroundWanted, this, &MainWindow::toggleSurround);
@@ -59,6 +78,12 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
             [this] { showStation(StationId::correction); });
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
+    finder_ = new CommandFinder(this);
+    studios_ = new StudioMenu(session_, dialogs_, this);
+    connect(bar_, &TopBar::studioMenuWanted, this, [this](const QPoint& at) { studios_->popup(at); });
+    connect(studios_, &StudioMenu::told, this, &MainWindow::tell);
+    connect(studios_, &StudioMenu::demoWanted, this, &MainWindow::startDemo);
+    connect(&session_, &Session::refused, this, [this](const QString& message) { tell(message); });
     connect(&demo_, &Demo::progress, this, [this](int done, int all) {
         bar_->setProgress(done < all
                               ? QStringLiteral("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all)
@@ -69,6 +94,7 @@ MainWindow::MainWindow(Dialogs& dialogs, QWidget* parent)
         empty_->setMessage(message);
     });
     showRightPage();
+    ledger_->setFocus();
 }
 
 void MainWindow::buildActions() {
@@ -80,12 +106,18 @@ void MainWindow::buildActions() {
         connect(action, &QAction::triggered, this, slot);
         addAction(action);
     };
+    add("findAction", QStringLiteral("Find and do"), {QKeySequence(QStringLiteral("Ctrl+K"))},
+        [this] { finder_->open(commandsOf(*this, session_)); });
     add("openAction", QStringLiteral("Open frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
     add("undoAction", QStringLiteral("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
     add("redoAction", QStringLiteral("Redo"),
         {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
         [this] { session_.undo().redo(); });
-    // The stations keep their numbers in the order of the work, of which these are the third and fourth.
+    // The stations keep their numbers in the order of the work.
+    add("planAction", QStringLiteral("Plan"), {QKeySequence(QStringLiteral("Ctrl+1"))},
+        [this] { showStation(StationId::plan); });
+    add("framesAction", QStringLiteral("Frames"), {QKeySequence(QStringLiteral("Ctrl+2"))},
+        [this] { showStation(StationId::frames); });
     add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))},
         [this] { showStation(StationId::reading); });
     add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
@@ -99,11 +131,11 @@ void MainWindow::buildActions() {
 }
 
 void MainWindow::showRightPage() {
-    const bool any = !session_.setups().empty();
-    pages_->setCurrentWidget(!any                             ? static_cast<QWidget*>(empty_)
-                             : station_ == StationId::reading ? static_cast<QWidget*>(reading_)
-                                                              : static_cast<QWidget*>(correction_));
-    bar_->setStation(any ? static_cast<int>(station_) : -1);
+    QWidget* const stations[] = {plan_, frames_, reading_, correction_};
+    const bool planned =
+        !session_.setups().empty() || station_ == StationId::plan || station_ == StationId::frames;
+    pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);
+    bar_->setStation(static_cast<int>(station_));
 }
 
 void MainWindow::showStation(StationId id) {
@@ -120,6 +152,20 @@ void MainWindow::setViewingOnly(bool only) {
     setWindowState(only ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
 }
 
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    fitRoom();
+}
+
+void MainWindow::fitRoom() {
+    const bool compact = width() < look::kCompactBelow;
+    ledger_->setFixedWidth(compact ? look::kLedgerWidthCompact : look::kLedgerWidth);
+    plan_->setCompact(compact);
+    frames_->setCompact(compact);
+    reading_->setCompact(compact);
+    correction_->setCompact(compact);
+}
+
 void MainWindow::toggleSurround() {
     look::setSurround(look::surround() == look::Surround::dim ? look::Surround::booth : look::Surround::dim);
     for (QWidget* w : findChildren<QWidget*>()) w->update();
@@ -129,16 +175,46 @@ void MainWindow::chooseFrames() {
     openFrames(dialogs_.openFrames(this));
 }
 
-// On the Correction station a frame joins the setup as a picture to judge on; elsewhere it opens one.
-void MainWindow::openFrames(const QStringList& paths) {
+// A studio is gone over to. On the Correction station a frame joins the setup as a picture to judge on. A
+// single one is the chart frame of a setup that waits for it; others begin a setup each.
+void MainWindow::openFrames(const QStringList& given) {
+    QStringList paths;
+    for (const QString& path : given) {
+        if (path.endsWith(QLatin1String(".refero"))) {
+            studios_->open(path);
+        } else {
+            paths << path;
+        }
+    }
+    // Frames takes whatever comes; elsewhere so do folders.
+    const bool folders =
+        std::any_of(paths.begin(), paths.end(), [](const QString& p) { return QFileInfo(p).isDir(); });
+    if (!paths.isEmpty() && (station_ == StationId::frames || folders)) {
+        session_.bringInFiles(paths);
+        return showStation(StationId::frames);
+    }
     const Setup* current = session_.current();
+    const bool judging = station_ == StationId::correction && current && current->correction;
+    const bool awaited = current && current->chartFrame.isEmpty() && paths.size() == 1;
+    const int id = session_.currentId();
     for (const QString& path : paths) {
-        if (station_ == StationId::correction && current && current->correction) {
-            session_.addPicture(current->id, {path, QFileInfo(path).fileName()});
+        if (judging) {
+            session_.addPicture(id, path);
+        } else if (awaited) {
+            session_.addChartFrame(id, path);
         } else {
             session_.addFrame(path);
         }
     }
+    if (!paths.isEmpty() && station_ == StationId::plan) showStation(StationId::reading);
+}
+
+void MainWindow::tell(const QString& message) {
+    constexpr int kFewWords = 60;
+    const bool few = message.size() <= kFewWords;
+    bar_->setProgress(few ? message : QString());
+    notice_->setText(few ? QString() : message);
+    notice_->setVisible(!few);
 }
 
 void MainWindow::startDemo() {

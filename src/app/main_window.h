@@ -12,23 +12,32 @@ class QStackedWidget;
 
 namespace refero {
 
+namespace look {
+class Label;
+}
 class CorrectionStation;
+class CommandFinder;
 class EmptyState;
+class FramesStation;
 class Ledger;
+class PlanStation;
 class ReadingStation;
+class StudioMenu;
 class TopBar;
 
 /// The window: ledger, stations, top bar. Frames are dropped anywhere.
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
-    enum class StationId { reading, correction };
+    enum class StationId { plan, frames, reading, correction };
 
-    explicit MainWindow(Dialogs& dialogs, QWidget* parent = nullptr);
+    MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent = nullptr);
 
     Session& session() { return session_; }
     void openFrames(const QStringList& paths);
     void startDemo();
+    /// At the top: a few words in the bar, more in a line of its own below it until the next message.
+    void tell(const QString& message);
     void showStation(StationId id);
     StationId station() const { return station_; }
     void setViewingOnly(bool only);
@@ -36,9 +45,11 @@ class MainWindow : public QMainWindow {
   protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
   private:
     void buildActions();
+    void fitRoom();
     void showRightPage();
     void chooseFrames();
     void nameSetup(int id);
@@ -47,10 +58,15 @@ class MainWindow : public QMainWindow {
     Dialogs& dialogs_;
     Session session_;
     Demo demo_;
+    CommandFinder* finder_;
+    StudioMenu* studios_;
     TopBar* bar_;
+    look::Label* notice_;
     Ledger* ledger_;
     QStackedWidget* pages_;
     EmptyState* empty_;
+    PlanStation* plan_;
+    FramesStation* frames_;
     ReadingStation* reading_;
     CorrectionStation* correction_;
     StationId station_ = StationId::reading;

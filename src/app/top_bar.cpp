@@ -6,11 +6,11 @@
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPainter>
-#include <QUndoStack>
 
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/session/history.h"
 
 namespace refero {
 
@@ -40,16 +40,18 @@ class StationTab : public QAbstractButton {
     }
 };
 
-TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
+TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     setObjectName(QStringLiteral("topBar"));
     setFixedHeight(48);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(2, 0, 8, 0);
     row->setSpacing(2);
-    for (const char* name : {"Reading", "Correction"}) {
+    // The stations keep their numbers in the order of the work.
+    for (const auto& [name, number] : {std::pair("Plan", 1), std::pair("Frames", 2), std::pair("Reading", 3),
+                                       std::pair("Correction", 4)}) {
         auto* tab = new StationTab(QLatin1String(name), this);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
-        tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(3 + tabs_.size()));
+        tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(number));
         connect(tab, &QAbstractButton::clicked, this,
                 [this, i = static_cast<int>(tabs_.size())] { emit stationWanted(i); });
         row->addWidget(tab);
@@ -64,11 +66,14 @@ TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo)
 
     connect(addIcon("folder-open", "openButton", QStringLiteral("Open frames (Ctrl+O)")),
             &QAbstractButton::clicked, this, &TopBar::openWanted);
+    auto* studio = addIcon("archive", "studioButton", QStringLiteral("Studios: open, begin, copy, export"));
+    connect(studio, &QAbstractButton::clicked, this,
+            [this, studio] { emit studioMenuWanted(studio->mapToGlobal(QPoint(0, studio->height()))); });
     auto* undoButton = addIcon("undo-2", "undoButton", QStringLiteral("Undo (Ctrl+Z)"));
     auto* redoButton = addIcon("redo-2", "redoButton", QStringLiteral("Redo (Ctrl+Shift+Z)"));
     steps_ = addIcon("history", "stepsButton", QStringLiteral("All steps, by name"));
-    connect(undoButton, &QAbstractButton::clicked, &undo, &QUndoStack::undo);
-    connect(redoButton, &QAbstractButton::clicked, &undo, &QUndoStack::redo);
+    connect(undoButton, &QAbstractButton::clicked, &undo, &History::undo);
+    connect(redoButton, &QAbstractButton::clicked, &undo, &History::redo);
     connect(steps_, &QAbstractButton::clicked, this, &TopBar::showSteps);
     const auto follow = [this, undoButton, redoButton] {
         undoButton->setEnabled(undo_.canUndo());
@@ -80,7 +85,7 @@ TopBar::TopBar(QUndoStack& undo, QWidget* parent) : QWidget(parent), undo_(undo)
                                    ? QStringLiteral("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText())
                                    : QStringLiteral("Nothing to redo"));
     };
-    connect(&undo, &QUndoStack::indexChanged, this, follow);
+    connect(&undo, &History::indexChanged, this, follow);
     follow();
     connect(addIcon("sun-dim", "surroundButton", QStringLiteral("Dim or booth surround (Ctrl+B)")),
             &QAbstractButton::clicked, this, &TopBar::surroundWanted);
@@ -109,10 +114,7 @@ void TopBar::showSteps() {
 }
 
 void TopBar::setStation(int index) {
-    for (int i = 0; i < tabs_.size(); ++i) {
-        tabs_[i]->setChecked(i == index);
-        tabs_[i]->setVisible(index >= 0);
-    }
+    for (int i = 0; i < tabs_.size(); ++i) tabs_[i]->setChecked(i == index);
 }
 
 void TopBar::setProgress(const QString& text) {

@@ -4,9 +4,8 @@
 
 #include <QWidget>
 
-class QUndoStack;
-
 namespace refero {
+class History;
 namespace look {
 class Button;
 class Label;
@@ -17,13 +16,15 @@ class Label;
 class TopBar : public QWidget {
     Q_OBJECT
   public:
-    explicit TopBar(QUndoStack& undo, QWidget* parent = nullptr);
+    explicit TopBar(History& undo, QWidget* parent = nullptr);
     void setStation(int index);
     void setProgress(const QString& text);
 
   signals:
     void stationWanted(int index);
     void openWanted();
+    /// At the lower left corner of its button.
+    void studioMenuWanted(const QPoint& at);
     void surroundWanted();
     void viewingWanted();
 
@@ -34,7 +35,7 @@ class TopBar : public QWidget {
     look::Button* addIcon(const char* icon, const char* object, const QString& hint);
     void showSteps();
 
-    QUndoStack& undo_;
+    History& undo_;
     QList<class StationTab*> tabs_;
     look::Label* progress_;
     look::Button* steps_ = nullptr;

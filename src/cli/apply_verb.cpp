@@ -7,6 +7,7 @@
 #include "cli/verbs.h"
 #include "io/apply.h"
 #include "io/correction_file.h"
+#include "io/curve_file.h"
 
 namespace refero::cli {
 namespace {
@@ -23,7 +24,8 @@ class Apply : public Verb {
                          "xyz-d50, linear-srgb, srgb, rec709, display-p3, rec2020, acescg or acescct")
             ->capture_default_str();
         verb->add_option("--encoding", encoding_,
-                         "The frames' encoding; else what each says of itself, or the correction's");
+                         "The frames' encoding, by name or as a curve file; else what each says of itself, "
+                         "or the correction's");
         verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")
             ->required();
         verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
@@ -36,9 +38,9 @@ class Apply : public Verb {
         if (!correction) return tl::unexpected(correction.error());
         const auto space = outputSpaceByName(space_);
         if (!space) return tl::unexpected(space.error());
-        std::optional<Encoding> encoding;
+        std::optional<Transfer> encoding;
         if (!encoding_.empty()) {
-            const auto e = encodingByName(encoding_);
+            const auto e = io::transferByNameOrPath(encoding_);
             if (!e) return tl::unexpected(e.error());
             encoding = *e;
         }

@@ -8,6 +8,7 @@
 
 #include "cli/verbs.h"
 #include "io/correction_file.h"
+#include "io/curve_file.h"
 #include "io/handover.h"
 #include "io/safe_write.h"
 
@@ -26,9 +27,10 @@ class Export : public Verb {
         verb->add_option("--size", size_,
                          "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
             ->check(CLI::Range(2, 129));
-        verb->add_option("--encoding", encoding_,
-                         "What the file will be fed; else the frame's own, or srgb for a LUT "
-                         "of linear frames");
+        verb->add_option(
+            "--encoding", encoding_,
+            "What the file will be fed, by name or as a curve file; else the frame's own, or srgb for a LUT "
+            "of linear frames");
         verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
         verb->add_option("--out", out_, "The file (- for standard output)")->required();
         return verb;
@@ -41,7 +43,7 @@ class Export : public Verb {
         options.format = *io::formatByName(format_);
         if (size_ > 0) options.size = size_;
         if (!encoding_.empty()) {
-            const auto e = encodingByName(encoding_);
+            const auto e = io::transferByNameOrPath(encoding_);
             if (!e) return tl::unexpected(e.error());
             options.encoding = *e;
         }

@@ -5,6 +5,7 @@
 
 #include "cli/verbs.h"
 #include "io/chart_file.h"
+#include "io/curve_file.h"
 #include "io/read_frame.h"
 #include "io/reading_file.h"
 
@@ -37,7 +38,8 @@ class Read : public Verb {
         verb->add_option("--chart", chart_, "Chart file, or fen-24 or fen-48")->required();
         verb->add_option(
             "--encoding", encoding_,
-            "linear, srgb, rec709, rec2020, gamma22 or acescct; else what the file says of itself");
+            "linear, srgb, rec709, rec2020, gamma22, acescct or a curve file (1D .cube, two columns); "
+            "else what the file says of itself");
         verb->add_option("--corners", corners_,
                          "The outline's corners, \"x,y x,y x,y x,y\", instead of looking for them");
         verb->add_option("--json", json_, "Write the reading here (- for standard output)");
@@ -49,7 +51,7 @@ class Read : public Verb {
         if (!chart) return tl::unexpected(chart.error());
         io::ReadRequest request{frame_, *chart, {}, {}};
         if (!encoding_.empty()) {
-            const auto e = encodingByName(encoding_);
+            const auto e = io::transferByNameOrPath(encoding_);
             if (!e) return tl::unexpected(e.error());
             request.encoding = *e;
         }

@@ -18,6 +18,8 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeApply());
     verbs.push_back(makeExport());
     verbs.push_back(makeSimulate());
+    verbs.push_back(makeStudio());
+    verbs.push_back(makeChart());
     return verbs;
 }
 

@@ -13,5 +13,7 @@ std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeApply();
 std::unique_ptr<Verb> makeExport();
 std::unique_ptr<Verb> makeSimulate();
+std::unique_ptr<Verb> makeStudio();
+std::unique_ptr<Verb> makeChart();
 
 }  // namespace refero::cli

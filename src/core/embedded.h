@@ -19,6 +19,8 @@ std::span<const File> cie();
 std::span<const File> charts();
 /// data/demo/*.json
 std::span<const File> demo();
+/// data/studio/*.sql
+std::span<const File> studio();
 
 /// The text of the file called `name`, empty where there is none.
 inline std::string_view textOf(std::span<const File> files, std::string_view name) {

@@ -8,7 +8,8 @@
 namespace refero::io {
 
 Status applyToFile(const Correction& correction, const std::filesystem::path& path,
-                   std::optional<Encoding> encoding, OutputSpace space, const std::filesystem::path& target) {
+                   const std::optional<Transfer>& encoding, OutputSpace space,
+                   const std::filesystem::path& target) {
     auto frame = readFrame(path, encoding);
     if (!frame) return tl::unexpected(frame.error());
     if (frame->encodingSource == EncodingSource::assumed && frame->encoding != correction.inputEncoding) {

@@ -13,6 +13,7 @@ namespace refero::io {
 /// Reads a frame, renders it through the correction and writes it. Where the frame does not say its encoding,
 /// it is taken to be the correction's. Float files are not clipped, integer ones are; metadata goes along.
 Status applyToFile(const Correction& correction, const std::filesystem::path& frame,
-                   std::optional<Encoding> encoding, OutputSpace space, const std::filesystem::path& target);
+                   const std::optional<Transfer>& encoding, OutputSpace space,
+                   const std::filesystem::path& target);
 
 }  // namespace refero::io

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/colour/xyz.h"
+#include "io/curve_file.h"
 #include "io/safe_write.h"
 
 namespace refero::io {
@@ -64,9 +65,7 @@ Correction correctionFrom(const Node& root) {
     c.taken = root.text("taken", "");
     if (root.has("readings"))
         for (const Node& n : root.at("readings").items()) c.readings.push_back(n.text());
-    const auto encoding = encodingByName(root.at("input_encoding").text());
-    if (!encoding) root.at("input_encoding").fail("is wrong: " + encoding.error().message);
-    c.inputEncoding = *encoding;
+    c.inputEncoding = transferFrom(root, "input_encoding");
     const std::string model = root.at("model").text();
     if (model != "balance" && model != "matrix") root.at("model").fail("must be balance or matrix");
     c.model = model == "matrix" ? Model::matrix : Model::balance;
@@ -108,13 +107,13 @@ Json toJson(const Correction& c) {
            {"lens", c.lens},
            {"description", c.description},
            {"taken", c.taken},
-           {"readings", c.readings},
-           {"input_encoding", name(c.inputEncoding)},
-           {"model", name(c.model)},
-           {"intent", name(c.intent)},
-           {"reference_light", c.referenceLight},
-           {"gains", vector(c.gains)},
-           {"level", c.level}};
+           {"readings", c.readings}};
+    putTransfer(j, "input_encoding", c.inputEncoding);
+    j["model"] = name(c.model);
+    j["intent"] = name(c.intent);
+    j["reference_light"] = c.referenceLight;
+    j["gains"] = vector(c.gains);
+    j["level"] = c.level;
     j["matrix"] = Json::array();
     for (int i = 0; i < 3; ++i) j["matrix"].push_back(vector(c.matrix.row(i).transpose()));
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},

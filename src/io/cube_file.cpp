@@ -29,7 +29,7 @@ Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
     const Rendering rendering = compile(c, o.space);
     std::vector<double> linear(static_cast<std::size_t>(n));
     for (int i = 0; i < n; ++i)
-        linear[static_cast<std::size_t>(i)] = decode(o.encoding, static_cast<double>(i) / (n - 1));
+        linear[static_cast<std::size_t>(i)] = o.encoding.decode(static_cast<double>(i) / (n - 1));
     Cube cube;
     cube.options_ = o;
     cube.grid_.resize(static_cast<std::size_t>(n) * static_cast<std::size_t>(n * n));

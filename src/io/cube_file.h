@@ -12,7 +12,7 @@ namespace refero::io {
 
 struct CubeOptions {
     int size = 33;                          ///< points a side, 2 to 129
-    Encoding encoding = Encoding::srgb;     ///< what the LUT is fed: camera RGB in this encoding
+    Transfer encoding = Encoding::srgb;     ///< what the LUT is fed: camera RGB in this encoding
     OutputSpace space = OutputSpace::srgb;  ///< what it gives
 };
 

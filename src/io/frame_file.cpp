@@ -10,6 +10,8 @@
 #include <cstdint>
 #include <fstream>
 
+#include "core/frame/orientation.h"
+#include "io/raw_file.h"
 #include "io/safe_write.h"
 
 namespace refero::io {
@@ -27,20 +29,26 @@ std::string lowerEnding(const fs::path& path) {
     return e;
 }
 
-FrameMetadata metadataOf(const ImageSpec& spec) {
-    const auto text = [&](const char* key) { return std::string(spec.get_string_attribute(key)); };
-    FrameMetadata m;
-    m.body = text("Model");
-    m.serial = text("Exif:BodySerialNumber");
-    m.lens = text("Exif:LensModel");
-    m.taken = text("Exif:DateTimeOriginal");
-    if (m.taken.empty()) m.taken = text("DateTime");
-    m.description = text("ImageDescription");
-    m.focalLength35mm = spec.get_int_attribute("Exif:FocalLengthIn35mmFilm");
-    m.focalLengthMm = spec.get_float_attribute("Exif:FocalLength");
-    m.exposureSeconds = spec.get_float_attribute("ExposureTime");
-    m.fNumber = spec.get_float_attribute("FNumber");
-    m.iso = spec.get_int_attribute("Exif:PhotographicSensitivity");
+// EXIF as the file has it; of kinds of file that hold it in another way, what OpenImageIO says.
+FrameMetadata metadataOf(const fs::path& path, const ImageSpec& spec) {
+    FrameMetadata m = readMetadata(path);
+    const auto fill = [&](std::string& field, const char* key) {
+        if (field.empty()) field = spec.get_string_attribute(key);
+    };
+    fill(m.body, "Model");
+    fill(m.serial, "Exif:BodySerialNumber");
+    fill(m.lens, "Exif:LensModel");
+    fill(m.taken, "Exif:DateTimeOriginal");
+    fill(m.taken, "DateTime");
+    fill(m.description, "ImageDescription");
+    const auto measure = [&](double& field, double value) {
+        if (field == 0 && std::isfinite(value) && value > 0) field = value;
+    };
+    measure(m.focalLength35mm, spec.get_int_attribute("Exif:FocalLengthIn35mmFilm"));
+    measure(m.focalLengthMm, spec.get_float_attribute("Exif:FocalLength"));
+    measure(m.exposureSeconds, spec.get_float_attribute("ExposureTime"));
+    measure(m.fNumber, spec.get_float_attribute("FNumber"));
+    measure(m.iso, spec.get_int_attribute("Exif:PhotographicSensitivity"));
     return m;
 }
 
@@ -88,28 +96,15 @@ Status acceptable(const ImageSpec& spec, const std::string& who) {
     return {};
 }
 
-// EXIF orientation 1..8 to where display pixel (x, y) lies in the stored picture.
-EncodedImage oriented(EncodedImage&& in, int orientation) {
-    if (orientation <= 1 || orientation > 8) return std::move(in);
-    const bool turned = orientation >= 5;
-    const int w = turned ? in.height() : in.width(), h = turned ? in.width() : in.height();
-    const int sw = in.width() - 1, sh = in.height() - 1;
-    EncodedImage out(w, h);
-    for (int y = 0; y < h; ++y) {
-        for (int x = 0; x < w; ++x) {
-            const std::array<std::array<int, 2>, 9> from{{{x, y},
-                                                          {x, y},
-                                                          {sw - x, y},
-                                                          {sw - x, sh - y},
-                                                          {x, sh - y},
-                                                          {y, x},
-                                                          {y, sh - x},
-                                                          {sw - y, sh - x},
-                                                          {sw - y, x}}};
-            const auto [sx, sy] = from[static_cast<std::size_t>(orientation)];
+EncodedImage shownUpright(EncodedImage&& in, int exif) {
+    if (exif <= 1 || exif > 8) return std::move(in);
+    const Orientation o(exif, in.width(), in.height());
+    EncodedImage out(o.turned() ? in.height() : in.width(), o.turned() ? in.width() : in.height());
+    for (int y = 0; y < out.height(); ++y)
+        for (int x = 0; x < out.width(); ++x) {
+            const auto [sx, sy] = o.stored(x, y);
             std::copy_n(in.pixel(sx, sy), 3, out.pixel(x, y));
         }
-    }
     return out;
 }
 
@@ -143,10 +138,34 @@ std::string reasonOf(std::string message) {
     return message.empty() ? "the reason is not known" : message.substr(0, lineEnd);
 }
 
-Result<Frame> read(const fs::path& path, std::optional<Encoding> stated) {
+// Kinds of file that hold a finished picture: they need not be asked whether they are raw.
+bool isRendered(const std::string& ending) {
+    static constexpr std::array<std::string_view, 9> known{".tif", ".tiff", ".png",  ".jpg", ".jpeg",
+                                                           ".exr", ".dpx",  ".heic", ".heif"};
+    return std::find(known.begin(), known.end(), ending) != known.end();
+}
+
+Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& stated) {
+    if (stated && !(*stated == Transfer(Encoding::linear)))
+        return failure(path.filename().string() +
+                       " is a raw file: its numbers are linear light, and no other encoding fits.");
+    auto sensor = readSensor(path);
+    if (!sensor) return tl::unexpected(sensor.error());
+    Frame frame;
+    frame.path = path;
+    frame.metadata = readMetadata(path);
+    frame.encoding = Encoding::linear;
+    frame.encodingSource = stated ? EncodingSource::stated : EncodingSource::file;
+    frame.image = filledIn(*sensor);
+    frame.sensor = *std::move(sensor);
+    return frame;
+}
+
+Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) {
     std::error_code error;
     if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
     if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a picture.");
+    if (!isRendered(lowerEnding(path)) && isRaw(path)) return readRaw(path, stated);
     auto input = ImageInput::open(path.string());
     if (!input)
         return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
@@ -163,11 +182,11 @@ Result<Frame> read(const fs::path& path, std::optional<Encoding> stated) {
                        ". Copy it from the card again.");
     Frame frame;
     frame.path = path;
-    frame.metadata = metadataOf(spec);
+    frame.metadata = metadataOf(path, spec);
     const KnownEncoding known = encodingOf(spec, lowerEnding(path));
     frame.encoding = stated.value_or(known.encoding);
     frame.encodingSource = stated ? EncodingSource::stated : known.source;
-    stored = oriented(std::move(stored), spec.get_int_attribute("Orientation", 1));
+    stored = shownUpright(std::move(stored), spec.get_int_attribute("Orientation", 1));
     frame.image = toLinear(std::move(stored), frame.encoding, &frame.replacedValues);
     return frame;
 }
@@ -232,7 +251,7 @@ std::string_view name(EncodingSource source) {
     return names[static_cast<std::size_t>(source)];
 }
 
-Result<Frame> readFrame(const fs::path& path, std::optional<Encoding> encoding) {
+Result<Frame> readFrame(const fs::path& path, const std::optional<Transfer>& encoding) {
     try {
         return read(path, encoding);
     } catch (const std::bad_alloc&) {

@@ -8,19 +8,11 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/frame/image.h"
+#include "core/frame/mosaic.h"
 #include "core/result.h"
+#include "io/metadata.h"
 
 namespace refero::io {
-
-/// What a frame's file says of how it was taken; empty or zero where it says nothing.
-struct FrameMetadata {
-    std::string body, serial, lens, taken, description;
-    double focalLength35mm = 0;  ///< equivalent on 36 x 24 mm
-    double focalLengthMm = 0;
-    double exposureSeconds = 0;
-    double fNumber = 0;
-    double iso = 0;
-};
 
 /// Where the knowledge about a frame's encoding comes from.
 enum class EncodingSource {
@@ -33,17 +25,19 @@ std::string_view name(EncodingSource source);
 struct Frame {
     std::filesystem::path path;
     LinearImage image;
-    Encoding encoding = Encoding::linear;
+    Transfer encoding;
     EncodingSource encodingSource = EncodingSource::assumed;
     FrameMetadata metadata;
     std::size_t replacedValues = 0;  ///< NaN or infinite, made finite
+    std::optional<Mosaic> sensor;    ///< of a raw file: what it was filled in from, of the same size
 };
 
 inline constexpr double kMaxMegapixels = 250;
 
-/// Reads a picture in its display orientation and undoes its encoding. Grey pictures and those whose fourth
-/// channel is not alpha are refused with the reason, so are pictures over kMaxMegapixels.
-Result<Frame> readFrame(const std::filesystem::path& path, std::optional<Encoding> encoding = {});
+/// Reads a picture in its display orientation and undoes its encoding. A camera's raw file is linear by
+/// itself and also gives its sensor's values; no other encoding can be stated for it. Grey pictures and those
+/// whose fourth channel is not alpha are refused with the reason, so are pictures over kMaxMegapixels.
+Result<Frame> readFrame(const std::filesystem::path& path, const std::optional<Transfer>& encoding = {});
 
 struct WriteOptions {
     int bits = 16;                         ///< 8, 10 (dpx) or 16; float kinds of file take no notice

@@ -18,16 +18,11 @@ namespace {
 
 constexpr std::array<std::string_view, 3> kFormats{"cube", "icc", "json"};
 
-Encoding feedOf(const Correction& c, const ExportOptions& o) {
-    if (o.encoding) return *o.encoding;
-    return o.format == Format::cube && c.inputEncoding == Encoding::linear ? Encoding::srgb : c.inputEncoding;
-}
-
 constexpr std::array kSizes{33, 65, 97, 129};
 
 // The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof
 // says so.
-Result<Cube> smallestCube(const Correction& c, const ExportOptions& o, Encoding encoding) {
+Result<Cube> smallestCube(const Correction& c, const ExportOptions& o, const Transfer& encoding) {
     // In linear light no size is enough for a display's curve; trying them all would only take time.
     const bool hopeless = encoding == Encoding::linear && info(o.space).encoding != Encoding::linear;
     if (o.size || hopeless) return Cube::sampled(c, {o.size.value_or(kSizes.front()), encoding, o.space});
@@ -43,7 +38,7 @@ struct Content {
     int size = 0;
 };
 
-Result<Content> content(const Correction& c, const ExportOptions& o, Encoding encoding) {
+Result<Content> content(const Correction& c, const ExportOptions& o, const Transfer& encoding) {
     if (o.format == Format::cube)
         return smallestCube(c, o, encoding).map([&](const Cube& cube) {
             return Content{cube.text(c), cube.options().size};
@@ -63,7 +58,7 @@ Result<Proof> proveJson(const std::filesystem::path& file, const Correction& c) 
 }
 
 Result<Proof> prove(const std::filesystem::path& file, const Correction& c, const ExportOptions& o,
-                    Encoding encoding) {
+                    const Transfer& encoding) {
     switch (o.format) {
         case Format::cube:
             return proveCube(file, c, encoding, o.space);
@@ -75,7 +70,7 @@ Result<Proof> prove(const std::filesystem::path& file, const Correction& c, cons
     return proveJson(file, c);
 }
 
-std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding, int size) {
+std::string tooFar(const Proof& p, const ExportOptions& o, const Transfer& encoding, int size) {
     char text[400];
     std::snprintf(
         text, sizeof text,
@@ -85,7 +80,8 @@ std::string tooFar(const Proof& p, const ExportOptions& o, Encoding encoding, in
     if (o.format != Format::cube) return out;
     if (encoding == Encoding::linear)
         return out + " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct.";
-    return out + (size < 129 ? " Use more points a side, or leave the size open." : " Use an ICC profile.");
+    return out + (size < 129 ? " Use more points a side, or leave the size open."
+                             : " Use an ICC profile, or feed it srgb.");
 }
 
 Status plainWrite(const std::filesystem::path& path, const std::string& bytes) {
@@ -112,9 +108,14 @@ Result<Format> formatByName(std::string_view wanted) {
     return static_cast<Format>(it - kFormats.begin());
 }
 
+Transfer naturalFeed(const Correction& c, Format format) {
+    return format == Format::cube && c.inputEncoding == Encoding::linear ? Transfer(Encoding::srgb)
+                                                                         : c.inputEncoding;
+}
+
 Result<Handover> exportCorrection(const Correction& c, const std::filesystem::path& target,
                                   const ExportOptions& o) {
-    const Encoding encoding = feedOf(c, o);
+    const Transfer encoding = o.encoding.value_or(naturalFeed(c, o.format));
     const auto made = content(c, o, encoding);
     if (!made) return tl::unexpected(made.error());
     Handover done{target, encoding, made->size, {}};

@@ -16,13 +16,16 @@ enum class Format { cube, icc, json };
 std::string_view name(Format format);
 Result<Format> formatByName(std::string_view name);
 
+/// What a file is best fed: the encoding of the frames, or sRGB's curve for a cube of linear ones, whose even
+/// steps in linear light would be far too coarse in the shadows.
+Transfer naturalFeed(const Correction& correction, Format format);
+
 struct ExportOptions {
     Format format = Format::cube;
     std::optional<int>
         size;  ///< points a side of a LUT; none: the first of 33, 65, 97 and 129 that passes the proof
-    /// What the file will be fed. Without it: the encoding of the reading, or sRGB's curve for a cube of a
-    /// linear one, whose even steps in linear light would be far too coarse in the shadows.
-    std::optional<Encoding> encoding;
+    /// What the file will be fed; without it its natural feed.
+    std::optional<Transfer> encoding;
     OutputSpace space = OutputSpace::srgb;
 };
 
@@ -37,7 +40,7 @@ inline constexpr double kProofLimit = 0.5;  ///< CIEDE2000; above it nothing is 
 
 struct Handover {
     std::filesystem::path path;
-    Encoding encoding = Encoding::srgb;
+    Transfer encoding = Encoding::srgb;
     int size = 0;  ///< of a LUT
     Proof proof;
 };

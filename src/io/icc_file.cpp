@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/icc_file.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <cstdint>
@@ -63,11 +64,26 @@ std::string piecewise(double g, double a, double b, double c, double d) {
     return out;
 }
 
-Result<std::string> curve(Encoding encoding) {
+// curveType: evenly spaced values from 0 to 1, joined by straight lines.
+Result<std::string> sampled(const Transfer& transfer) {
+    constexpr unsigned kPoints = 4096;
+    if (transfer.decode(0) < -1e-4)
+        return failure("An ICC profile cannot hold the curve \"" + std::string(transfer.name()) +
+                       "\", which begins below no light. Write a .cube for it.");
+    std::string out = typed("curv");
+    u32(out, kPoints);
+    for (unsigned i = 0; i < kPoints; ++i)
+        u16(out, static_cast<unsigned>(
+                     std::lround(65535 * std::clamp(transfer.decode(double(i) / (kPoints - 1)), 0.0, 1.0))));
+    return out;
+}
+
+Result<std::string> curve(const Transfer& transfer) {
+    if (!transfer.named()) return sampled(transfer);
     const auto tv = [](double alpha, double beta) {
         return piecewise(1 / 0.45, 1 / alpha, (alpha - 1) / alpha, 1 / 4.5, 4.5 * beta);
     };
-    switch (encoding) {
+    switch (*transfer.named()) {
         case Encoding::linear:
             return power(1);
         case Encoding::srgb:
@@ -87,7 +103,7 @@ Result<std::string> curve(Encoding encoding) {
 
 }  // namespace
 
-Result<std::string> iccProfile(const Correction& c, Encoding encoding) {
+Result<std::string> iccProfile(const Correction& c, const Transfer& encoding) {
     const auto trc = curve(encoding);
     if (!trc) return trc;
     const Matrix3 m = c.cameraToXyzD50();

@@ -38,13 +38,13 @@ Lab labOf(const Vector3& stored, OutputSpace space) {
 
 // Our own rendering against what `engine` makes of the same colours in the LUT's encoding.
 template <class Engine>
-Proof comparedLut(std::string name, const Correction& c, Encoding encoding, OutputSpace space,
+Proof comparedLut(std::string name, const Correction& c, const Transfer& encoding, OutputSpace space,
                   const Engine& engine) {
     const Rendering rendering = compile(c, space);
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : proofColours(c, space)) {
         Vector3 fed;
-        for (int k = 0; k < 3; ++k) fed(k) = encode(encoding, camera(k));
+        for (int k = 0; k < 3; ++k) fed(k) = encoding.encode(camera(k));
         theirs.push_back(labOf(engine(fed), space));
         ours.push_back(labOf(rendered(camera, rendering), space));
     }
@@ -92,7 +92,7 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     return out;
 }
 
-Result<Proof> proveCube(const std::filesystem::path& file, const Correction& c, Encoding encoding,
+Result<Proof> proveCube(const std::filesystem::path& file, const Correction& c, const Transfer& encoding,
                         OutputSpace space) {
     const auto lut = openLut(file);
     if (!lut) return tl::unexpected(lut.error());
@@ -110,7 +110,7 @@ Proof expectedOf(const Cube& cube, const Correction& c) {
                        [&](const Vector3& fed) { return cube.at(fed); });
 }
 
-Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& c, Encoding encoding) {
+Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& c, const Transfer& encoding) {
     const auto closeProfile = [](void* p) { cmsCloseProfile(p); };
     using Profile = std::unique_ptr<void, decltype(closeProfile)>;
     const Profile profile(cmsOpenProfileFromFile(file.c_str(), "r"), closeProfile);
@@ -125,7 +125,7 @@ Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& c, E
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : proofColours(c, OutputSpace::srgb)) {
         double in[3], out[3];
-        for (int k = 0; k < 3; ++k) in[k] = encode(encoding, camera(k));
+        for (int k = 0; k < 3; ++k) in[k] = encoding.encode(camera(k));
         cmsDoTransform(transform.get(), in, out, 1);
         theirs.push_back(toLab(Xyz{out[0], out[1], out[2]}, white::d50));
         ours.push_back(c.toLab(camera));

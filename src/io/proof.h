@@ -20,10 +20,11 @@ std::vector<Vector3> proofColours(const Correction& correction, OutputSpace spac
 Proof expectedOf(const Cube& cube, const Correction& correction);
 
 /// Reads a LUT with OpenColorIO (tetrahedral interpolation) and compares it.
-Result<Proof> proveCube(const std::filesystem::path& file, const Correction& correction, Encoding encoding,
-                        OutputSpace space);
+Result<Proof> proveCube(const std::filesystem::path& file, const Correction& correction,
+                        const Transfer& encoding, OutputSpace space);
 
 /// Reads a profile with Little CMS and compares its connection-space colours.
-Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& correction, Encoding encoding);
+Result<Proof> proveIcc(const std::filesystem::path& file, const Correction& correction,
+                       const Transfer& encoding);
 
 }  // namespace refero::io

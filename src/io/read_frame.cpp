@@ -10,6 +10,7 @@ namespace refero::io {
 Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
     ReadOptions options;
     options.corners = request.corners;
+    options.sensor = frame.sensor ? &*frame.sensor : nullptr;
     auto reading = readChart(frame.image, request.chart, aboutFrame(frame), options);
     if (reading || request.corners) return reading;
     for (const Chart& other : shippedCharts()) {
@@ -24,7 +25,9 @@ Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
 Result<Reading> readAnyChart(const Frame& frame) {
     std::string partial;
     for (const Chart& chart : shippedCharts()) {
-        auto reading = readChart(frame.image, chart, aboutFrame(frame));
+        ReadOptions options;
+        options.sensor = frame.sensor ? &*frame.sensor : nullptr;
+        auto reading = readChart(frame.image, chart, aboutFrame(frame), options);
         if (reading) return reading;
         if (!reading.error().message.starts_with("No ")) partial = reading.error().message;
     }

@@ -13,7 +13,7 @@ namespace refero::io {
 struct ReadRequest {
     std::filesystem::path frame;
     Chart chart;
-    std::optional<Encoding> encoding;
+    std::optional<Transfer> encoding;
     std::optional<Quad> corners;
 };
 

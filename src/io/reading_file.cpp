@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "io/chart_file.h"
+#include "io/curve_file.h"
 #include "io/safe_write.h"
 
 namespace refero::io {
@@ -25,11 +26,9 @@ Json checkJson(const Check& c) {
 }
 
 Json frameJson(const Reading& r) {
-    Json frame{{"path", r.framePath},
-               {"width", r.width},
-               {"height", r.height},
-               {"encoding", name(r.encoding)},
-               {"encoding_source", r.encodingSource}};
+    Json frame{{"path", r.framePath}, {"width", r.width}, {"height", r.height}};
+    putTransfer(frame, "encoding", r.encoding);
+    frame["encoding_source"] = r.encodingSource;
     const auto put = [&](const char* key, const std::string& value) {
         if (!value.empty()) frame[key] = value;
     };
@@ -45,9 +44,7 @@ void frameFrom(const Node& n, Reading& r) {
     r.framePath = n.text("path", "");
     r.width = static_cast<int>(n.at("width").number());
     r.height = static_cast<int>(n.at("height").number());
-    auto encoding = encodingByName(n.at("encoding").text());
-    if (!encoding) n.at("encoding").fail("is wrong: " + encoding.error().message);
-    r.encoding = *encoding;
+    r.encoding = transferFrom(n, "encoding");
     r.encodingSource = n.text("encoding_source", "stated");
     r.body = n.text("body", "");
     r.lens = n.text("lens", "");

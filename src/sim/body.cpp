@@ -37,6 +37,15 @@ const std::vector<Body>& bodies() {
          46000,
          3.1,
          14},
+        // Another body of the same model: filters of another batch.
+        {"heron-2",
+         "Heron",
+         {sensitivity({{605, 28, 45, 0.84}, {545, 22, 20, 0.13}, {440, 18, 18, 0.04}}, 668),
+          sensitivity({{532, 35, 40, 1.0}, {610, 20, 30, 0.11}, {460, 22, 20, 0.07}}, 668),
+          sensitivity({{461, 25, 32, 0.93}, {535, 26, 30, 0.09}}, 668)},
+         45200,
+         3.2,
+         14},
         {"bittern",
          "Bittern",
          {sensitivity({{611, 34, 44, 0.80}, {520, 30, 26, 0.19}, {435, 16, 22, 0.06}}, 655),
@@ -52,7 +61,8 @@ const std::vector<Body>& bodies() {
 Result<Body> bodyById(std::string_view id) {
     for (const Body& b : bodies())
         if (b.id == id) return b;
-    return failure("There is no simulated camera \"" + std::string(id) + "\"; known are heron and bittern.");
+    return failure("There is no simulated camera \"" + std::string(id) +
+                   "\"; known are heron, heron-2 and bittern.");
 }
 
 Vector3 response(const Body& body, const Spectrum& light, const Spectrum& reflectance) {

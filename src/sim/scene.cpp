@@ -34,8 +34,18 @@ ChartPose poseFrom(const Node& n) {
     return p;
 }
 
+Mosaic::Pattern mosaicFrom(const Node& n) {
+    for (const auto& [name, pattern] : {std::pair("rggb", Mosaic::rggb),
+                                        {"bggr", Mosaic::bggr},
+                                        {"grbg", Mosaic::grbg},
+                                        {"gbrg", Mosaic::gbrg}})
+        if (n.text() == name) return pattern;
+    n.fail("must be rggb, bggr, grbg or gbrg");
+}
+
 void describe(const Node& n, Shot& s) {
     s.camera = n.text("camera", s.camera);
+    s.setup = static_cast<std::int64_t>(n.number("setup", 0));
     s.lens = n.text("lens", s.lens);
     s.place = n.text("place", s.place);
     s.lightName = n.text("light_name", s.lightName);
@@ -73,6 +83,8 @@ Shot shotFrom(const Node& n) {
     }
     s.blurPixels = n.number("blur_pixels", 0);
     s.noise = n.truth("noise", true);
+    if (n.has("mosaic")) s.mosaic = mosaicFrom(n.at("mosaic"));
+    s.maskedBorder = static_cast<int>(n.number("masked_border", 0));
     s.seed = static_cast<unsigned>(n.number("seed", 1));
     if (auto ok = validate(s); !ok) n.fail("is wrong: " + ok.error().message);
     return s;
@@ -85,6 +97,7 @@ Status validate(const Shot& s) {
         if (!ok) return failure(s.file + ": " + rule);
         return {};
     };
+    const bool raw = std::filesystem::path(s.file).extension() == ".dng";
     const bool plainName = !s.file.empty() && s.file.find('/') == std::string::npos && s.file.front() != '.';
     return need(plainName, "file must be a plain file name.")
         .and_then([&] {
@@ -106,7 +119,13 @@ Status validate(const Shot& s) {
             [&] { return need(std::abs(s.pose.tiltDegrees) <= 75, "tilt_degrees must be at most 75."); })
         .and_then([&] { return need(s.glare >= 0 && s.glare <= 1, "glare must be 0 to 1."); })
         .and_then(
-            [&] { return need(s.blurPixels >= 0 && s.blurPixels <= 50, "blur_pixels must be 0 to 50."); });
+            [&] { return need(s.blurPixels >= 0 && s.blurPixels <= 50, "blur_pixels must be 0 to 50."); })
+        .and_then([&] {
+            return need(!raw || s.encoding == Encoding::linear, "encoding of a raw file must be linear.");
+        })
+        .and_then([&] {
+            return need(s.maskedBorder >= 0 && s.maskedBorder <= 500, "masked_border must be 0 to 500.");
+        });
 }
 
 Result<Scene> parseScene(std::string_view text, const std::string& origin) {

@@ -9,6 +9,7 @@
 
 #include "core/chart/chart.h"
 #include "core/colour/encoding.h"
+#include "core/frame/mosaic.h"
 #include "core/result.h"
 
 namespace refero::sim {
@@ -30,6 +31,7 @@ struct Shot {
     std::string file;
     std::string camera = "heron";
     std::string lens = "50 mm";
+    std::int64_t setup = 0;        ///< of the studio that comes with the scene; 0: none
     std::string place, lightName;  ///< for people
     std::string taken;             ///< EXIF date and time
     std::string light = "d50";     ///< see illuminantByName
@@ -50,6 +52,9 @@ struct Shot {
     bool noise = true;
     Encoding encoding = Encoding::linear;  ///< others are balanced in the camera first
     unsigned seed = 1;
+    // Of raw files, ".dng":
+    Mosaic::Pattern mosaic = Mosaic::rggb;
+    int maskedBorder = 0;  ///< sites at the left and above that see no light
 };
 
 struct Scene {

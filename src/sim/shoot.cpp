@@ -10,8 +10,10 @@
 #include <cstdint>
 
 #include "core/spectra/illuminant.h"
+#include "core/spectra/observer.h"
 #include "core/spectra/smooth_reflectance.h"
 #include "io/chart_file.h"
+#include "io/dng_file.h"
 #include "io/frame_file.h"
 #include "io/json.h"
 #include "io/safe_write.h"
@@ -267,6 +269,38 @@ io::WriteOptions fileOptions(const Shot& shot, const Body& body) {
     return o;
 }
 
+// How the body's channels follow from XYZ, by least squares over the spectrum; raw files carry it for other
+// programs.
+Matrix3 xyzToCamera(const Body& body) {
+    Eigen::Matrix<double, 3, Eigen::Dynamic> camera(3, Spectrum::size), xyz(3, Spectrum::size);
+    for (std::size_t i = 0; i < Spectrum::size; ++i) {
+        const auto column = static_cast<Eigen::Index>(i);
+        for (Eigen::Index c = 0; c < 3; ++c)
+            camera(c, column) = body.sensitivity[static_cast<std::size_t>(c)][i];
+        xyz.col(column) << cie1931().x[i], cie1931().y[i], cie1931().z[i];
+    }
+    return camera * xyz.transpose() * (xyz * xyz.transpose()).inverse();
+}
+
+// The sensor sees one channel a site: of what was recorded the others are left out.
+Status writeRaw(const Shot& shot, const Body& body, const Exposure& exposure,
+                const std::filesystem::path& folder) {
+    const EncodedImage& stored = exposure.stored;
+    Mosaic sensor(stored.width(), stored.height(), shot.mosaic);
+    for (int y = 0; y < sensor.height(); ++y)
+        for (int x = 0; x < sensor.width(); ++x) sensor.at(x, y) = stored.pixel(x, y)[sensor.channel(x, y)];
+    io::DngOptions o;
+    o.bits = body.bits;
+    o.metadata = fileOptions(shot, body).metadata;
+    o.xyzToCamera = xyzToCamera(body);
+    Spectrum flat;
+    flat.values.fill(1);
+    const Vector3 white = response(body, *illuminantByName(shot.light), flat);
+    o.neutral = white / white.maxCoeff();
+    o.marginLeft = o.marginTop = shot.maskedBorder;
+    return io::writeDng(folder / shot.file, sensor, o);
+}
+
 }  // namespace
 
 Homography chartToFrame(const Shot& shot, const Chart& chart) {
@@ -330,6 +364,8 @@ Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::o
     if (!exposure) return tl::unexpected(exposure.error());
     const auto body = bodyById(shot.camera);
     if (truth) *truth = std::move(exposure->truth);
+    if (std::filesystem::path(shot.file).extension() == ".dng")
+        return writeRaw(shot, *body, *exposure, folder);
     return io::writeFrame(folder / shot.file, exposure->stored, fileOptions(shot, *body));
 }
 

@@ -129,6 +129,30 @@ TEST_F(ReadingInTheWindow, StatingAnotherEncodingReadsAgain) {
     EXPECT_NEAR(session().current()->reading->patches[1].rgb.y(), before, 1e-6);
 }
 
+TEST_F(ReadingInTheWindow, CurveFileIsOfferedAndKeptInTheChoice) {
+    ASSERT_TRUE(open("good.tif"));
+    const double before = session().current()->reading->patches[1].rgb.y();
+    auto* choice = find<QComboBox>("encodingChoice");
+    const auto pickFile = [&] { emit choice->activated(choice->count() - 1); };
+    pickFile();  // and backs out
+    EXPECT_EQ(choice->currentText(), QStringLiteral("linear"));
+    test::TemporaryFolder folder;
+    test::put(folder / "words.csv", "no curve\nat all\n");
+    answers.file = QString::fromStdString(folder / "words.csv");
+    pickFile();
+    ASSERT_TRUE(eventually([&] { return !session().current()->error.isEmpty(); }));
+    EXPECT_TRUE(session().current()->reading) << "a refused curve changes nothing";
+    test::put(folder / "own.csv", "0,0\n0.5,0.2\n1,1\n");
+    answers.file = QString::fromStdString(folder / "own.csv");
+    pickFile();
+    ASSERT_TRUE(eventually(
+        [&] { return choice->currentText() == QStringLiteral("own.csv") && !session().current()->busy; }));
+    ASSERT_TRUE(session().current()->reading);
+    const Transfer curve = session().current()->frame->encoding;
+    EXPECT_NEAR(session().current()->reading->patches[1].rgb.y(), curve.decode(before), 0.02);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("State encoding own.csv"));
+}
+
 TEST_F(ReadingInTheWindow, TableIsCopiedAsText) {
     ASSERT_TRUE(open("good.tif"));
     auto* table = find<PatchTable>("patchTable");

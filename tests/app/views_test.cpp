@@ -2,11 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QPainter>
 #include <QSignalSpy>
-#include <QUndoStack>
 
 #include "app/look/icon.h"
 #include "app/look/style_sheet.h"
 #include "app/look/tokens.h"
+#include "app/session/history.h"
 #include "app/top_bar.h"
 #include "app/views/ab_plot.h"
 #include "app/views/check_view.h"
@@ -155,15 +155,23 @@ TEST(Plots, DrawChannelsOfTheLadderApart) {
 }
 
 TEST(TopBar, NamesWhatWouldBeUndone) {
-    QUndoStack stack;
-    TopBar bar(stack);
+    const test::TemporaryFolder folder;
+    auto studio = studio::Studio::create(folder / "a.refero");
+    ASSERT_TRUE(studio);
+    History history;
+    history.follow(studio->get());
+    TopBar bar(history);
     auto* undo = bar.findChild<look::Button*>(QStringLiteral("undoButton"));
     EXPECT_FALSE(undo->isEnabled());
-    stack.push(new QUndoCommand(QStringLiteral("Move the top left corner")));
+    auto edit = (*studio)->edit("Move the top left corner");
+    edit.add(studio::Note{});
+    ASSERT_TRUE((*studio)->commit(edit));
+    history.refresh();
     EXPECT_TRUE(undo->isEnabled());
     EXPECT_TRUE(undo->toolTip().contains(QStringLiteral("Move the top left corner")));
     QTest::mouseClick(undo, Qt::LeftButton);
-    EXPECT_EQ(stack.index(), 0);
+    EXPECT_EQ(history.index(), 0);
+    EXPECT_TRUE((*studio)->contents().all<studio::Note>().empty());
     EXPECT_TRUE(bar.findChild<look::Button*>(QStringLiteral("redoButton"))
                     ->toolTip()
                     .contains(QStringLiteral("Move the top left corner")));
@@ -171,7 +179,12 @@ TEST(TopBar, NamesWhatWouldBeUndone) {
 
 TEST(Ledger, SaysWhatIsDueForEveryState) {
     refero::Setup s;
+    EXPECT_EQ(s.due(), QStringLiteral("Chart to be shot"));
+    s.plan.state = plan::DueState::missing;
     EXPECT_EQ(s.due(), QStringLiteral("Chart shot missing"));
+    s.plan.state = plan::DueState::done;
+    s.plan.brief = "Shelf";
+    EXPECT_EQ(s.due(), QStringLiteral("Served by Shelf"));
     s.busy = true;
     EXPECT_EQ(s.due(), QStringLiteral("Reading the frame"));
     s.busy = false;
@@ -181,6 +194,10 @@ TEST(Ledger, SaysWhatIsDueForEveryState) {
     s.reading->verdict = Verdict::reshoot;
     EXPECT_EQ(s.due(), QStringLiteral("Shoot the chart again"));
     s.reading->verdict = Verdict::review;
+    s.plan.state = plan::DueState::stale;
+    s.plan.brief = "the light has moved";
+    EXPECT_EQ(s.due(), QStringLiteral("Stale: the light has moved"));
+    s.plan.state = plan::DueState::done;
     EXPECT_EQ(s.due(), QStringLiteral("Read, not corrected"));
     s.correction = Correction();
     EXPECT_EQ(s.due(), QStringLiteral("Not handed over"));

@@ -26,10 +26,11 @@ namespace refero {
 class Answers : public Dialogs {
   public:
     QStringList frames;
-    QString target;
+    QString target, file;
     std::optional<std::pair<QString, QString>> names;
 
     QStringList openFrames(QWidget*) override { return frames; }
+    QString openFile(QWidget*, const QString&, const QString&) override { return file; }
     QString saveFile(QWidget*, const QString&, const QString& suggestion, const QString&) override {
         suggested = suggestion;
         return target;
@@ -55,29 +56,34 @@ inline bool eventually(const std::function<bool()>& condition, int milliseconds 
 class WindowTest : public testing::Test {
   protected:
     static void SetUpTestSuite() {
-        if (frames_) return;
-        frames_ = new test::TemporaryFolder;  // for all suites; goes with the process
         sim::Shot shot = test::plainShot();
         shot.file = "good.tif";
         shot.lens = "60 mm";
-        EXPECT_TRUE(sim::shootToFile(shot, frames_->path()));
+        shootOnce(shot);
         shot.file = "hot.tif";
         shot.exposure = 1.4;
-        EXPECT_TRUE(sim::shootToFile(shot, frames_->path()));
+        shootOnce(shot);
         shot.file = "subject.tif";
         shot.exposure = 0.75;
         shot.chart.reset();
-        EXPECT_TRUE(sim::shootToFile(shot, frames_->path()));
-        test::put(*frames_ / "text.tif", "not a picture");
+        shootOnce(shot);
+        test::put(frames() / "text.tif", "not a picture");
     }
 
-    void SetUp() override {
-        window = std::make_unique<MainWindow>(answers);
+    void SetUp() override { openWindow(); }
+
+    /// On this test's own studio, which is made the first time.
+    void openWindow() {
+        const std::string file = own_ / "studio.refero";
+        auto studio =
+            std::filesystem::exists(file) ? studio::Studio::open(file) : studio::Studio::create(file);
+        ASSERT_TRUE(studio) << studio.error().message;
+        window = std::make_unique<MainWindow>(answers, *std::move(studio));
         window->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));
     }
 
-    static QString frame(const char* name) { return QString::fromStdString(*frames_ / name); }
+    static QString frame(const char* name) { return QString::fromStdString((frames() / name).string()); }
 
     template <class Widget>
     Widget* find(const char* name) {
@@ -87,10 +93,15 @@ class WindowTest : public testing::Test {
     }
     template <class Widget>
     Widget* visible(const char* name) {
-        for (Widget* w : window->findChildren<Widget*>(QLatin1String(name)))
-            if (w->isVisible()) return w;
-        ADD_FAILURE() << name << " is not to be seen";
-        return nullptr;
+        Widget* seen = nullptr;
+        const auto look = [&] {
+            for (Widget* w : window->findChildren<Widget*>(QLatin1String(name)))
+                if (w->isVisible()) seen = w;
+            return seen != nullptr;
+        };
+        // What was just put into a layout is shown with the next turn of the event loop.
+        EXPECT_TRUE(eventually(look, 2000)) << name << " is not to be seen";
+        return seen;
     }
 
     Session& session() { return window->session(); }
@@ -106,10 +117,20 @@ class WindowTest : public testing::Test {
     }
 
     Answers answers;
+    test::TemporaryFolder own_;
     std::unique_ptr<MainWindow> window;
 
   private:
-    static inline test::TemporaryFolder* frames_ = nullptr;
+    // Each test is a process of its own: the frames are kept for the other ones of this build.
+    static std::filesystem::path frames() {
+        const auto self = std::filesystem::canonical("/proc/self/exe");
+        const auto built = std::filesystem::last_write_time(self).time_since_epoch().count();
+        return self.parent_path() / "frames" / std::to_string(built);
+    }
+    static void shootOnce(const sim::Shot& shot) {
+        if (std::filesystem::exists(frames() / shot.file)) return;
+        EXPECT_TRUE(sim::shootToFile(shot, frames()));
+    }
 };
 
 }  // namespace refero

@@ -51,6 +51,20 @@ TEST_F(Window, EveryControlHasANameForThoseWhoDoNotSee) {
     }
 }
 
+TEST_F(Window, ALongMessageHasALineOfItsOwnAndDoesNotWidenTheWindow) {
+    const int wide = window->width();
+    const QString message = QStringLiteral("The studio of this name is damaged. ").repeated(12);
+    window->tell(message);
+    QTest::qWait(20);
+    EXPECT_EQ(find<QLabel>("notice")->text(), message);
+    EXPECT_TRUE(find<QLabel>("notice")->isVisible());
+    EXPECT_EQ(window->width(), wide);
+    EXPECT_LT(window->minimumSizeHint().width(), 1200);
+    window->tell(QStringLiteral("Copied"));
+    EXPECT_FALSE(find<QLabel>("notice")->isVisible());
+    EXPECT_EQ(find<QLabel>("progress")->text(), QStringLiteral("Copied"));
+}
+
 TEST_F(Window, LedgerListsSetupsAndPointsEveryStationAtTheChosenOne) {
     ASSERT_TRUE(open("good.tif"));
     ASSERT_TRUE(open("hot.tif"));
@@ -90,6 +104,13 @@ TEST_F(Window, SetupsAreNamedTakenOutAndBroughtBack) {
         << "a frame opened again is read again";
 }
 
+TEST_F(Window, AClickBesideTheRowsLeavesTheSetupMarked) {
+    ASSERT_TRUE(open("good.tif"));
+    auto* list = find<QListView>("setupList");
+    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, QPoint(60, list->viewport()->height() - 10));
+    EXPECT_TRUE(list->selectionModel()->isSelected(list->model()->index(0, 0)));
+}
+
 TEST_F(Window, FramesAreDroppedAnywhere) {
     QMimeData mime;
     mime.setUrls({QUrl::fromLocalFile(frame("good.tif")), QUrl::fromLocalFile(frame("hot.tif"))});
@@ -120,8 +141,41 @@ TEST_F(Window, SurvivesBeingClosedInTheMiddleOfWork) {
     window.reset();
     EXPECT_TRUE(QThreadPool::globalInstance()->waitForDone(20000)) << "the jobs end by themselves";
     QTest::qWait(50);  // their results arrive where nobody is any more
-    SetUp();
-    EXPECT_TRUE(open("good.tif"));
+    openWindow();
+    EXPECT_EQ(session().setups().size(), 2u) << "what was opened was kept";
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading && session().setups()[1].reading; }));
+}
+
+TEST_F(Window, WhatIsDoneIsThereAtTheNextStart) {
+    ASSERT_TRUE(openAndCorrect());
+    const Matrix3 matrix = session().current()->correction->matrix;
+    const auto checks = session().current()->reading->checks.size();
+    window.reset();
+    openWindow();
+    ASSERT_EQ(session().setups().size(), 1u);
+    const auto& again = session().setups()[0];
+    ASSERT_TRUE(again.reading && again.correction);
+    EXPECT_LT((again.correction->matrix - matrix).norm(), 1e-12);
+    EXPECT_EQ(again.reading->checks.size(), checks);
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].frame != nullptr; })) << "and its picture";
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Build correction for good"));
+    QTest::keyClick(window.get(), Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_FALSE(session().current()->correction);
+}
+
+TEST_F(Window, ASecondOneOnTheSameStudioOnlyReads) {
+    ASSERT_TRUE(open("good.tif"));
+    auto studio = studio::Studio::open(own_ / "studio.refero");
+    ASSERT_TRUE(studio);
+    MainWindow second(answers, *std::move(studio));
+    second.show();
+    ASSERT_EQ(second.session().setups().size(), 1u);
+    second.session().remove(second.session().currentId());
+    EXPECT_EQ(second.session().setups().size(), 1u);
+    bool said = false;
+    for (QLabel* l : second.findChildren<QLabel*>())
+        said |= l->text().contains(QStringLiteral("another window"));
+    EXPECT_TRUE(said);
 }
 
 TEST_F(Window, FitsAt1280By800AndWithLargerText) {
@@ -131,6 +185,19 @@ TEST_F(Window, FitsAt1280By800AndWithLargerText) {
     EXPECT_LE(window->minimumSizeHint().width(), 1280);
     EXPECT_LE(window->minimumSizeHint().height(), 800);
     EXPECT_GE(find<QWidget>("compareView")->height(), 240) << "the picture is the main thing";
+}
+
+// 1280 x 800 at a scale of 125 %.
+TEST_F(Window, FitsASmallScreenInEveryStation) {
+    ASSERT_TRUE(openAndCorrect());
+    window->resize(1024, 640);
+    for (const auto station : {MainWindow::StationId::reading, MainWindow::StationId::correction}) {
+        window->showStation(station);
+        QTest::qWait(50);
+        EXPECT_EQ(window->size(), QSize(1024, 640));
+        EXPECT_LE(window->minimumSizeHint().width(), 1024);
+        EXPECT_LE(window->minimumSizeHint().height(), 640);
+    }
 }
 
 }  // namespace

@@ -6,41 +6,28 @@
 #include <unistd.h>
 
 #include <cmath>
+#include <iomanip>
 #include <sstream>
 
-#include "cli/verb.h"
+#include "cli/call.h"
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "io/correction_file.h"
+#include "io/curve_file.h"
 #include "io/frame_file.h"
-#include "io/json.h"
 #include "io/reading_file.h"
 #include "support/shots.h"
 #include "support/temporary.h"
+#include "support/unprivileged.h"
 
 namespace refero {
 namespace {
 
+using test::call;
 using test::contentOf;
+using test::json;
+using test::Outcome;
 using test::TemporaryFolder;
-
-struct Outcome {
-    int status;
-    std::string out, err;
-};
-
-Outcome call(const std::vector<std::string>& arguments) {
-    std::ostringstream out, err;
-    cli::Streams streams{out, err};
-    const int status = cli::run(arguments, streams);
-    return {status, out.str(), err.str()};
-}
-
-io::Json json(const std::string& text) {
-    auto j = io::parseJson(text, "test");
-    EXPECT_TRUE(j);
-    return j ? *j : io::Json();
-}
 
 // One simulated frame and what follows from it, made once for all tests.
 class Thread : public testing::Test {
@@ -120,6 +107,43 @@ TEST_F(Thread, ReadNamesTheChartThatIsReallyThere) {
     EXPECT_NE(o.err.find("shows a Fen 24"), std::string::npos) << o.err;
 }
 
+// sRGB's curve as a file of the person's own must do what its name does, all the way to a profile and a LUT.
+TEST_F(Thread, CurveFileOfOnesOwnGoesAllTheWay) {
+    sim::Shot shot = test::plainShot();
+    shot.file = "coded.tif";
+    shot.encoding = Encoding::srgb;
+    ASSERT_TRUE(sim::shootToFile(shot, std::filesystem::path(path("coded.tif")).parent_path()));
+    std::ostringstream points;
+    points << "stored,linear\n" << std::setprecision(9);
+    for (int i = 0; i <= 1024; ++i)
+        points << i / 1024.0 << "," << 5 * decode(Encoding::srgb, i / 1024.0) << "\n";
+    test::put(path("own.csv"), points.str());
+    const auto readAs = [&](const std::string& encoding, const std::string& out) {
+        return call(
+            {"read", path("coded.tif"), "--chart", "fen-24", "--encoding", encoding, "--json", path(out)});
+    };
+    ASSERT_EQ(readAs("srgb", "named.json").status, 0);
+    const Outcome own = readAs(path("own.csv"), "own.json");
+    ASSERT_EQ(own.status, 0) << own.err;
+    const io::Json named = json(contentOf(path("named.json"))), j = json(contentOf(path("own.json")));
+    EXPECT_EQ(j["frame"]["encoding"], "own.csv");
+    for (std::size_t i = 0; i < 24; ++i)
+        for (std::size_t k = 0; k < 3; ++k)
+            EXPECT_NEAR(j["patches"][i]["rgb"][k].get<double>(), named["patches"][i]["rgb"][k].get<double>(),
+                        1e-4);
+    std::filesystem::remove(path("own.csv"));
+    const Outcome corrected = call({"correct", path("own.json"), "--out", path("own-c.json")});
+    ASSERT_EQ(corrected.status, 0) << corrected.err << " (the reading stands alone)";
+    for (const char* format : {"icc", "cube"}) {
+        const Outcome out = call(
+            {"export", path("own-c.json"), "--format", format, "--out", path(std::string("own.") + format)});
+        EXPECT_EQ(out.status, 0) << out.err;
+        EXPECT_NE(out.out.find("to be fed own.csv"), std::string::npos) << out.out;
+    }
+    EXPECT_EQ(call({"apply", path("own-c.json"), path("coded.tif"), "--out", path("own.tif")}).status, 0);
+    EXPECT_EQ(readAs(path("r.json"), "none.json").status, 1) << "no curve";
+}
+
 TEST_F(Thread, CorrectReportsPatchesAndSums) {
     const Outcome o = call({"correct", path("r.json"), "--model", "matrix", "--out", path("m.json")});
     ASSERT_EQ(o.status, 0) << o.err;
@@ -196,8 +220,8 @@ TEST_F(Thread, NothingIsOverwrittenWhenSomethingFails) {
 }
 
 TEST_F(Thread, AReadOnlyFolderIsRefusedClearly) {
-    if (::geteuid() == 0) GTEST_SKIP() << "root may write anywhere";
     std::filesystem::create_directories(path("locked"));
+    const test::Unprivileged nobody(path("locked"));
     ::chmod(path("locked").c_str(), 0500);
     const Outcome o = call({"correct", path("r.json"), "--out", path("locked/c.json")});
     EXPECT_EQ(o.status, 1);
@@ -214,10 +238,13 @@ TEST(CommandLine, TellsWrongCallsFromFailures) {
     const Outcome version = call({"--version"});
     EXPECT_EQ(version.status, 0);
     EXPECT_NE(version.out.find("refero-cli"), std::string::npos);
-    for (const char* verb : {"read", "correct", "apply", "export", "simulate"}) {
+    for (const char* verb : {"read", "correct", "apply", "export", "simulate", "studio"}) {
         const Outcome help = call({verb, "--help"});
         EXPECT_EQ(help.status, 0);
-        EXPECT_NE(help.out.find(verb == std::string("read") ? "--json" : "--out"), std::string::npos) << verb;
+        EXPECT_NE(
+            help.out.find(verb == std::string("read") || verb == std::string("studio") ? "--json" : "--out"),
+            std::string::npos)
+            << verb;
     }
 }
 

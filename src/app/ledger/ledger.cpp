@@ -2,7 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/ledger/ledger.h"
 
+#include <QHBoxLayout>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QListView>
 #include <QPainter>
 #include <QVBoxLayout>
@@ -25,6 +27,16 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
         l->setContentsMargins(16, 0, 12, 0);
         column->addWidget(l);
     }
+    filter_ = new QLineEdit(this);
+    filter_->setObjectName(QStringLiteral("setupFilter"));
+    filter_->setAccessibleName(QStringLiteral("Filter the setups"));
+    filter_->setPlaceholderText(QStringLiteral("Filter"));
+    filter_->setToolTip(
+        QStringLiteral("Words of place, light, body, lens or what is due; Escape clears it."));
+    auto* around = new QHBoxLayout;
+    around->setContentsMargins(12, 8, 12, 4);
+    around->addWidget(filter_);
+    column->addLayout(around);
     list_ = new QListView(this);
     list_->setObjectName(QStringLiteral("setupList"));
     list_->setAccessibleName(QStringLiteral("Setups"));
@@ -35,12 +47,26 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
     list_->setVerticalScrollMode(QListView::ScrollPerPixel);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->installEventFilter(this);
+    filter_->installEventFilter(this);
+    setFocusProxy(list_);
+    list_->setDragDropMode(QAbstractItemView::InternalMove);
+    list_->setDefaultDropAction(Qt::MoveAction);
+    list_->setDropIndicatorShown(true);
     column->addWidget(list_, 1);
 
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (now.isValid()) session_.select(now.data(LedgerModel::IdRole).toInt());
             });
+    // A click beside the rows chooses nothing else, so the row stays marked.
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        if (!list_->selectionModel()->hasSelection() && list_->currentIndex().isValid())
+            list_->selectionModel()->select(list_->currentIndex(), QItemSelectionModel::Select);
+    });
+    connect(filter_, &QLineEdit::textChanged, this, [this](const QString& text) {
+        model_.setFilter(text);
+        refresh();
+    });
     connect(&session, &Session::listChanged, this, &Ledger::refresh);
     connect(&session, &Session::changed, this, &Ledger::refresh);
     connect(&session, &Session::currentChanged, this, &Ledger::refresh);
@@ -49,20 +75,52 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
 
 void Ledger::refresh() {
     shoot_->setText(session_.shoot().isEmpty() ? QStringLiteral("Refero") : session_.shoot());
-    int left = 0;
-    for (const Setup& s : session_.setups()) left += s.handover ? 0 : 1;
-    const auto n = static_cast<int>(session_.setups().size());
-    count_->setText(n == 0 ? QStringLiteral("No setups yet")
-                           : QStringLiteral("%1 %2, %3 left to do")
-                                 .arg(n)
-                                 .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))
-                                 .arg(left));
+    count_->setText(counted());
+    filter_->setVisible(session_.setups().size() > 1 || !filter_->text().isEmpty());
     const int row = model_.rowOf(session_.currentId());
     if (row != list_->currentIndex().row())
         list_->setCurrentIndex(row < 0 ? QModelIndex() : model_.index(row));
 }
 
+// What is left, and what of it cannot wait.
+QString Ledger::counted() const {
+    int left = 0, missing = 0, stale = 0;
+    for (const Setup& s : session_.setups()) {
+        // What another's chart serves is done with that.
+        const bool served = s.plan.state == plan::DueState::done && s.plan.shotOf != s.id;
+        left += s.handover || served ? 0 : 1;
+        missing += s.plan.state == plan::DueState::missing;
+        stale += s.plan.state == plan::DueState::stale;
+    }
+    const auto n = static_cast<int>(session_.setups().size());
+    if (n == 0) return QStringLiteral("No setups yet");
+    QString text = QStringLiteral("%1 %2, %3 left")
+                       .arg(n)
+                       .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))
+                       .arg(left);
+    if (missing > 0) text += QStringLiteral(", %1 missing").arg(missing);
+    if (stale > 0) text += QStringLiteral(", %1 stale").arg(stale);
+    return text;
+}
+
+// Typing on the list filters it.
+bool Ledger::typed(const QKeyEvent& key) {
+    const QString text = key.text();
+    const bool plain = !(key.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier));
+    if (!plain || text.isEmpty() || !text[0].isLetterOrNumber() || filter_->isHidden()) return false;
+    filter_->setFocus();
+    filter_->setText(filter_->text() + text);
+    return true;
+}
+
 bool Ledger::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == filter_) {
+        if (event->type() != QEvent::KeyPress || static_cast<QKeyEvent*>(event)->key() != Qt::Key_Escape)
+            return false;
+        filter_->clear();
+        list_->setFocus();
+        return true;
+    }
     if (event->type() == QEvent::KeyPress && session_.current()) {
         const int key = static_cast<QKeyEvent*>(event)->key();
         if (key == Qt::Key_Delete) {
@@ -73,6 +131,7 @@ bool Ledger::eventFilter(QObject* watched, QEvent* event) {
             emit renameWanted(session_.currentId());
             return true;
         }
+        if (typed(*static_cast<QKeyEvent*>(event))) return true;
     }
     return QWidget::eventFilter(watched, event);
 }

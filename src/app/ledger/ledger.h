@@ -6,6 +6,8 @@
 
 #include "app/ledger/ledger_model.h"
 
+class QKeyEvent;
+class QLineEdit;
 class QListView;
 
 namespace refero {
@@ -29,9 +31,12 @@ class Ledger : public QWidget {
 
   private:
     void refresh();
+    QString counted() const;
+    bool typed(const QKeyEvent& key);
 
     Session& session_;
     LedgerModel model_;
+    QLineEdit* filter_;
     QListView* list_;
     look::Label* shoot_;
     look::Label* count_;

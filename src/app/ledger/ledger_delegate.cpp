@@ -7,17 +7,22 @@
 #include "app/ledger/ledger_model.h"
 #include "app/look/button.h"
 #include "app/look/tokens.h"
+#include "app/views/due_mark.h"
 
 namespace refero {
 namespace {
 
 constexpr int kRow = 66, kHeading = 34;
 
-// A short row of marks: filled for what is done, a ring for what comes next, a dot for later.
-void paintMarks(QPainter& painter, QPointF at, int done) {
+// A short row of marks: the chart's own, filled for what is done, a ring for what comes next, a dot for
+// later.
+void paintMarks(QPainter& painter, QPointF at, int done, plan::DueState state) {
     const auto& c = look::palette();
+    const bool special = state == plan::DueState::missing || state == plan::DueState::stale;
     for (int i = 0; i < 4; ++i, at += QPointF(13, 0)) {
-        if (i < done) {
+        if (i == 0 && special) {
+            paintDueMark(painter, at, state, c.text);
+        } else if (i < done) {
             painter.setPen(Qt::NoPen);
             painter.setBrush(c.text);
             painter.drawEllipse(at, 4, 4);
@@ -70,7 +75,8 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     painter->drawText(
         QRect(x, row.top() + 24, w, 17), Qt::AlignLeft | Qt::AlignVCenter,
         painter->fontMetrics().elidedText(index.data(LedgerModel::KitRole).toString(), Qt::ElideRight, w));
-    paintMarks(*painter, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt());
+    paintMarks(*painter, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt(),
+               static_cast<plan::DueState>(index.data(LedgerModel::StateRole).toInt()));
     painter->setPen(c.text);
     painter->drawText(QRect(x + 58, row.top() + 43, w - 58, 18), Qt::AlignLeft | Qt::AlignVCenter,
                       painter->fontMetrics().elidedText(index.data(LedgerModel::DueRole).toString(),

@@ -3,6 +3,7 @@
 #include "app/look/label.h"
 
 #include <QEvent>
+#include <algorithm>
 
 namespace refero::look {
 
@@ -12,6 +13,11 @@ Label::Label(const QString& text, Size size, Tone tone, QFont::Weight weight, QW
     setTextFormat(Qt::PlainText);
     setWordWrap(true);
     recolour();
+}
+
+QSize Label::minimumSizeHint() const {
+    const QSize own = QLabel::minimumSizeHint();
+    return wordWrap() ? QSize(std::min(own.width(), 80), own.height()) : own;
 }
 
 void Label::changeEvent(QEvent* event) {

@@ -17,6 +17,9 @@ class Label : public QLabel {
     explicit Label(const QString& text, Size size = Size::body, Tone tone = Tone::text,
                    QFont::Weight weight = QFont::Normal, QWidget* parent = nullptr);
 
+    /// Wrapped text may be as narrow as a longer word; QLabel would ask for a well-proportioned block.
+    QSize minimumSizeHint() const override;
+
   protected:
     void changeEvent(QEvent* event) override;
 

@@ -32,6 +32,8 @@ QHeaderView { background: transparent; border: none; }
 QHeaderView::section { background: transparent; color: @quiet; border: none; padding: 4px 6px; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel { background: transparent; }
+QLabel#notice { background: @raised; }
+QFrame#commandFinder { background: @panel; border: 1px solid @line; }
 )");
     s.replace(QLatin1String("@surround"),
               surround() == Surround::dim ? QLatin1String("dim") : QLatin1String("booth"));

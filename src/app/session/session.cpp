@@ -2,282 +2,291 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/session.h"
 
+#include <QDate>
 #include <QFileInfo>
-#include <QUndoCommand>
+#include <QRandomGenerator>
+#include <QTimer>
 #include <algorithm>
+#include <utility>
 
-#include "app/session/job.h"
-#include "io/chart_file.h"
-#include "io/read_frame.h"
-#include "io/reading_file.h"
+#include "app/session/kit_lookup.h"
+#include "core/plan/slip.h"
+#include "studio/plan_edits.h"
 
 namespace refero {
-
-// A step keeps the setup as it was and as it is; frames are shared, so this is small. An id that did not
-// exist before (or does not after) is one without a state.
-class SetupCommand : public QUndoCommand {
-  public:
-    SetupCommand(Session& session, const QString& step, int id, std::optional<Setup> before,
-                 std::optional<Setup> after, std::size_t position)
-        : QUndoCommand(step),
-          session_(session),
-          id_(id),
-          before_(std::move(before)),
-          after_(std::move(after)),
-          position_(position) {}
-
-    void undo() override { show(before_); }
-    void redo() override { show(after_); }
-
-  private:
-    void show(const std::optional<Setup>& state) {
-        if (state && session_.find(id_)) return session_.restore(id_, *state);
-        auto& all = session_.setups_;
-        if (state) {
-            all.insert(all.begin() + static_cast<std::ptrdiff_t>(std::min(position_, all.size())), *state);
-        } else {
-            std::erase_if(all, [&](const Setup& s) { return s.id == id_; });
-        }
-        emit session_.listChanged();
-        if (state && state->busy) session_.startReading(id_);
-        if (!state && session_.current_ == id_) session_.select(all.empty() ? 0 : all.front().id);
-        if (state) session_.select(id_);
-    }
-
-    Session& session_;
-    int id_;
-    std::optional<Setup> before_, after_;
-    std::size_t position_;
-};
-
 namespace {
 
-Setup described(Setup s, const Reading& r) {
-    if (s.body.isEmpty()) s.body = QString::fromStdString(r.body);
-    if (s.lens.isEmpty()) s.lens = QString::fromStdString(r.lens);
-    return s;
-}
+using studio::Edit;
+using studio::Id;
+
+// What is due changes with the clock; nothing on the screen is finer than a minute.
+constexpr int kMinuteMs = 60'000;
 
 }  // namespace
 
-Session::Session(QObject* parent) : QObject(parent) {}
+Session::Session(QObject* parent) : QObject(parent), minute_(new QTimer(this)) {
+    connect(minute_, &QTimer::timeout, this, &Session::minutePassed);
+    minute_->start(kMinuteMs);
+    connect(&history_, &History::moved, this, &Session::rebuild);
+    connect(&history_, &History::refused, this, &Session::refused);
+}
 
-Setup* Session::find(int id) {
+Session::~Session() = default;
+
+void Session::use(std::unique_ptr<studio::Studio> studio) {
+    studio_ = std::move(studio);
+    ++studios_;
+    if (std::exchange(intake_, nullptr)) emit intakeFinished(0, {});
+    atHand_.clear();
+    setups_.clear();
+    // The latest shoot is the one at hand.
+    const auto& shoots = studio_->contents().all<plan::Shoot>();
+    shoot_ = shoots.empty() ? 0 : shoots.rbegin()->first;
+    history_.follow(studio_.get());
+    rebuild();
+}
+
+const Setup* Session::setup(int id) const {
     const auto it = std::find_if(setups_.begin(), setups_.end(), [&](const Setup& s) { return s.id == id; });
     return it == setups_.end() ? nullptr : &*it;
 }
 
-const Setup* Session::setup(int id) const {
-    return const_cast<Session*>(this)->find(id);
+QString Session::shoot() const {
+    const auto* shoot = studio_ ? studio_->contents().find<plan::Shoot>(shoot_) : nullptr;
+    return shoot ? QString::fromStdString(shoot->label) : QString();
 }
 
-void Session::setShoot(const QString& name) {
-    shoot_ = name;
-    emit listChanged();
+plan::CallSheet Session::callSheet() const {
+    return plan::callSheet(day_, builder_.sky());
+}
+
+void Session::openShoot(Id shoot) {
+    if (shoot == shoot_ || !studio_->contents().find<plan::Shoot>(shoot)) return;
+    if (intake_)
+        return emit refused(QStringLiteral("Frames are still coming into this shoot; stop that first."));
+    shoot_ = shoot;
+    rebuild();
+}
+
+void Session::setClock(std::function<plan::Moment()> clock) {
+    clock_ = std::move(clock);
+    if (studio_) rebuild();
+}
+
+void Session::minutePassed() {
+    if (!studio_) return;
+    const auto states = [](const plan::Day& day) {
+        std::vector<plan::DueState> out;
+        for (const plan::Due& d : plan::due(day)) out.push_back(d.state);
+        return out;
+    };
+    plan::Day later = day_;
+    later.now = clock_();
+    if (states(later) != states(day_)) rebuild();
+}
+
+Status Session::perform(const QString& name, const std::function<Status(Edit&)>& fill) {
+    Edit edit = studio_->edit(name.toStdString());
+    if (Status ok = fill(edit); !ok) return ok;
+    if (edit.changes().empty()) return {};
+    Status kept = studio_->commit(edit);
+    if (kept) rebuild();
+    history_.refresh();
+    return kept;
 }
 
 void Session::select(int id) {
     if (current_ == id) return;
     current_ = id;
+    loadFrame(id);
     emit currentChanged(id);
 }
 
-void Session::restore(int id, const Setup& state) {
-    if (Setup* s = find(id)) {
-        *s = state;
-        emit changed(id);
-        select(id);
-        if (state.busy) startReading(id);
+void Session::putAtHand(Setup& s) {
+    const auto it = atHand_.find(s.id);
+    if (it == atHand_.end()) return;
+    s.frame = it->second.frame;
+    s.error = it->second.error;
+    s.busy = it->second.busy;
+}
+
+// The studio has changed: show what it holds now, and say which setups are others than before.
+void Session::rebuild() {
+    const auto& shoots = studio_->contents().all<plan::Shoot>();
+    if (!shoots.contains(shoot_)) shoot_ = shoots.empty() ? 0 : shoots.rbegin()->first;
+    const auto ids = [](const std::vector<Setup>& all) {
+        std::vector<std::pair<int, QString>> out;
+        for (const Setup& s : all) out.emplace_back(s.id, s.place);
+        return out;
+    };
+    const auto before = ids(setups_);
+    day_ = studio::dayOf(studio_->contents(), shoot_, builder_.sky(), clock_());
+    setups_ = builder_.build(studio_->contents(), day_);
+    for (Setup& s : setups_) putAtHand(s);
+    if (ids(setups_) != before) emit listChanged();
+    if (!setup(current_)) {
+        const int old = current_;
+        current_ = setups_.empty() ? 0 : setups_.back().id;
+        if (current_ != old) emit currentChanged(current_);
     }
+    std::vector<int> now;
+    for (const Setup& s : setups_) now.push_back(s.id);
+    for (const int id : now) {
+        const Setup* shown = setup(id);
+        if (!shown) continue;
+        const Setup& s = *shown;
+        const AtHand& hand = atHand_[s.id];
+        const bool unread = !s.chartFrame.isEmpty() && !s.reading && !hand.frame && hand.error.isEmpty();
+        if (unread && !hand.busy) readFrame(s.id);
+    }
+    loadFrame(current_);
+    for (Setup& s : setups_) putAtHand(s);
+    for (const int id : now) emit changed(id);
+    emit planChanged();
 }
 
-void Session::commit(const QString& step, int id, Setup after) {
-    const Setup* before = setup(id);
-    undo_.push(new SetupCommand(*this, step, id, before ? std::optional(*before) : std::nullopt,
-                                std::move(after), setups_.size()));
+bool Session::commit(const Edit& edit) {
+    const Status kept = studio_->commit(edit);
+    if (!kept) emit refused(QString::fromStdString(kept.error().message));
+    if (kept) rebuild();
+    history_.refresh();
+    return kept.has_value();
 }
 
-int Session::addFrame(const QString& path, Setup about) {
-    about.id = nextId_++;
-    about.chartFrame = path;
-    about.pictures.insert(about.pictures.begin(), {path, QStringLiteral("Chart frame")});
-    about.busy = true;
-    if (about.place.isEmpty()) about.place = QStringLiteral("No place yet");
-    if (about.light.isEmpty()) about.light = QFileInfo(path).completeBaseName();
-    const int id = about.id;
-    const QString step = QStringLiteral("Open %1").arg(QFileInfo(path).fileName());
-    undo_.push(new SetupCommand(*this, step, id, {}, std::move(about), setups_.size()));
+void Session::showAtHand(int id) {
+    for (Setup& s : setups_)
+        if (s.id == id) putAtHand(s);
+    emit changed(id);
+}
+
+void Session::refuse(int id, const QString& message) {
+    atHand_[id].error = message;
+    showAtHand(id);
+}
+
+Id Session::shootFor(Edit& edit) const {
+    return shoot_ != 0 ? shoot_ : newShoot(edit);
+}
+
+Id Session::newShoot(Edit& edit) const {
+    plan::Shoot shoot;
+    shoot.code = plan::shootCode(QRandomGenerator::global()->generate64());
+    shoot.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    shoot.label = "Shoot of " + shoot.date;
+    return edit.add(shoot);
+}
+
+Id Session::placeFor(Edit& edit, Id shoot, const QString& label) const {
+    for (const plan::Place& p : studio_->contents().placesOf(shoot))
+        if (p.label == label.toStdString()) return p.id;
+    plan::Place place;
+    place.shoot = shoot;
+    place.label = label.toStdString();
+    place.position = static_cast<int>(studio_->contents().placesOf(shoot).size());
+    return edit.add(place);
+}
+
+studio::Frame Session::frameOf(int setup, const QString& path, studio::FrameRole role,
+                               const char* because) const {
+    studio::Frame frame;
+    frame.shoot = shoot_;
+    frame.setup = setup;
+    frame.role = role;
+    frame.path = path.toStdString();
+    frame.bytes = QFileInfo(path).size();
+    frame.because = because;
+    const io::FrameMetadata said = io::readMetadata(frame.path);
+    frame.body = said.body;
+    frame.serial = said.serial;
+    frame.lens = said.lens;
+    frame.focalLengthMm = said.focalLengthMm;
+    const auto* s = studio_->contents().find<plan::Setup>(setup);
+    const auto* place = s ? studio_->contents().find<plan::Place>(s->conditions.place) : nullptr;
+    frame.taken = shotAt(said.taken, place ? place->offsetMinutes : 0).value_or("");
+    return frame;
+}
+
+int Session::addFrame(const QString& path) {
+    const QFileInfo file(path);
+    Edit edit = studio_->edit(QStringLiteral("Open %1").arg(file.fileName()).toStdString());
+    plan::Setup s;
+    s.shoot = shootFor(edit);
+    s.label = file.completeBaseName().toStdString();
+    s.conditions.place = placeFor(edit, s.shoot, QStringLiteral("No place yet"));
+    s.position = static_cast<int>(studio_->contents().setupsOf(s.shoot).size());
+    const int id = static_cast<int>(edit.add(s));
+    studio::Frame frame = frameOf(id, path, studio::FrameRole::chart, "Opened as its chart frame.");
+    frame.shoot = s.shoot;
+    edit.add(frame);
+    if (!commit(edit)) return 0;
+    select(id);
     return id;
 }
 
-void Session::startReading(int id) {
-    struct Outcome {
-        FramePointer frame;
-        Result<Reading> reading;
-    };
-    const std::string path = setup(id)->chartFrame.toStdString();
-    const auto encoding = setup(id)->statedEncoding;
-    const auto corners = setup(id)->keptCorners;
-    const auto chart = setup(id)->keptChart;
-    runJob(
-        this,
-        [path, encoding, corners, chart]() -> Outcome {
-            auto frame = io::readFrame(path, encoding);
-            if (!frame) return {nullptr, tl::unexpected(frame.error())};
-            auto shared = std::make_shared<const io::Frame>(*std::move(frame));
-            if (corners && chart) return {shared, io::readChartIn(*shared, {path, *chart, {}, corners})};
-            return {shared, io::readAnyChart(*shared)};
-        },
-        [this, id](Outcome outcome) {
-            Setup* s = find(id);
-            if (!s || !s->busy) return;  // taken out or undone meanwhile
-            s->busy = false;
-            s->frame = outcome.frame;
-            if (outcome.frame) *s = described(*s, io::aboutFrame(*outcome.frame));
-            if (outcome.reading) {
-                s->reading = *std::move(outcome.reading);
-            } else {
-                s->error = QString::fromStdString(outcome.reading.error().message);
-            }
-            emit changed(id);
-        });
-}
-
-void Session::addPicture(int id, const Picture& picture) {
+void Session::moveSetup(int id, int to) {
     const Setup* s = setup(id);
     if (!s) return;
-    Setup after = *s;
-    after.pictures.push_back(picture);
-    commit(QStringLiteral("Add picture %1").arg(picture.title), id, std::move(after));
+    const Status kept = perform(QStringLiteral("Move %1").arg(s->light), [&](Edit& edit) -> Status {
+        studio::moveSetup(edit, studio_->contents(), id, to);
+        return {};
+    });
+    if (!kept) emit refused(QString::fromStdString(kept.error().message));
+}
+
+void Session::addChartFrame(int id, const QString& path) {
+    const Setup* s = setup(id);
+    if (!s) return;
+    atHand_.erase(id);
+    Edit edit = studio_->edit(
+        QStringLiteral("Chart frame of %1: %2").arg(s->light, QFileInfo(path).fileName()).toStdString());
+    edit.add(frameOf(id, path, studio::FrameRole::chart, "Opened as its chart frame."));
+    commit(edit);
+    select(id);
+}
+
+void Session::bringIn(int id, const QString& path, studio::FrameRole role) {
+    const auto* s = studio_->contents().find<plan::Setup>(id);
+    if (!s) return;
+    Edit edit =
+        studio_->edit(QStringLiteral("Frame %1 came in").arg(QFileInfo(path).fileName()).toStdString());
+    edit.add(frameOf(id, path, role, "It came in for this setup."));
+    if (const Status kept = studio_->record(edit); !kept)
+        return emit refused(QString::fromStdString(kept.error().message));
+    rebuild();
+}
+
+void Session::addPicture(int id, const QString& path) {
+    const auto* s = studio_->contents().find<plan::Setup>(id);
+    if (!s) return;
+    Edit edit = studio_->edit(QStringLiteral("Add picture %1").arg(QFileInfo(path).fileName()).toStdString());
+    edit.add(frameOf(id, path, studio::FrameRole::subject, "Added to this setup by hand."));
+    commit(edit);
+    select(id);
 }
 
 void Session::remove(int id) {
-    const auto it = std::find_if(setups_.begin(), setups_.end(), [&](const Setup& s) { return s.id == id; });
-    if (it == setups_.end()) return;
-    const auto position = static_cast<std::size_t>(it - setups_.begin());
-    undo_.push(new SetupCommand(*this, QStringLiteral("Take out %1").arg(it->light), id, *it, {}, position));
+    const Setup* s = setup(id);
+    if (!s) return;
+    Edit edit = studio_->edit(QStringLiteral("Take out %1").arg(s->light).toStdString());
+    edit.removeSetup(id);
+    commit(edit);
 }
 
 void Session::rename(int id, const QString& place, const QString& light) {
-    const Setup* s = setup(id);
-    if (!s || (s->place == place && s->light == light)) return;
-    Setup after = *s;
-    after.place = place;
-    after.light = light;
-    commit(QStringLiteral("Name setup %1").arg(light), id, std::move(after));
-}
-
-// A new reading makes the correction that was built from the old one stale: it goes with the old reading,
-// undoably.
-void Session::replaceReading(int id, const QString& step, Reading reading) {
-    const Setup* s = setup(id);
-    if (!s) return;
-    Setup after = *s;
-    after.reading = std::move(reading);
-    after.error.clear();
-    after.correction.reset();
-    after.handover.reset();
-    commit(step, id, std::move(after));
-}
-
-void Session::setCorners(int id, const Quad& corners, const QString& step) {
-    const Setup* s = setup(id);
-    if (!s || !s->frame) return;
-    const Chart chart = s->reading ? s->reading->chart : io::shippedCharts().front();
-    runJob(
-        this,
-        [frame = s->frame, chart, corners] {
-            return io::readChartIn(*frame, {frame->path, chart, {}, corners});
-        },
-        [this, id, step](Result<Reading> r) {
-            if (r) return replaceReading(id, step, *std::move(r));
-            if (Setup* now = find(id)) {
-                now->error = QString::fromStdString(r.error().message);
-                emit changed(id);
-            }
-        });
-}
-
-void Session::setChart(int id, const Chart& chart) {
-    const Setup* s = setup(id);
-    if (!s || !s->frame || (s->reading && s->reading->chart.id == chart.id)) return;
-    const QString step = QStringLiteral("Read as %1").arg(QString::fromStdString(chart.name));
-    runJob(
-        this,
-        [frame = s->frame, chart] {
-            auto found = io::readChartIn(*frame, {frame->path, chart, {}, {}});
-            if (found) return found;
-            const double w = frame->image.width(), h = frame->image.height();
-            const double scale = 0.4 * std::min(w / chart.outlineMm.x(), h / chart.outlineMm.y());
-            const Point half = chart.outlineMm * scale / 2, middle(w / 2, h / 2);
-            const Quad laid{Point(middle - half), middle + Point(half.x(), -half.y()), Point(middle + half),
-                            middle + Point(-half.x(), half.y())};
-            return io::readChartIn(*frame, {frame->path, chart, {}, laid});
-        },
-        [this, id, step](Result<Reading> r) {
-            if (r) replaceReading(id, step, *std::move(r));
-        });
-}
-
-void Session::setEncoding(int id, Encoding encoding) {
-    Setup* s = find(id);
-    if (!s || (s->frame && s->frame->encoding == encoding &&
-               s->frame->encodingSource == io::EncodingSource::stated))
-        return;
-    Setup after = *s;
-    after.busy = true;
-    after.statedEncoding = encoding;
-    if (s->reading) {  // another curve moves no corner
-        after.keptCorners = s->reading->corners;
-        after.keptChart = s->reading->chart;
+    const Setup* shown = setup(id);
+    if (!shown || (shown->place == place && shown->light == light)) return;
+    Edit edit = studio_->edit(QStringLiteral("Name setup %1").arg(light).toStdString());
+    plan::Setup s = *studio_->contents().find<plan::Setup>(id);
+    s.label = light.toStdString();
+    s.conditions.place = placeFor(edit, s.shoot, place);
+    edit.put(s);
+    // A name that is given later tells nothing of a move: the chart was shot here.
+    if (const auto* r = readingOf(studio_->contents(), id)) {
+        studio::ReadingRecord record = *r;
+        record.conditions.place = s.conditions.place;
+        edit.put(record);
     }
-    after.reading.reset();
-    after.correction.reset();
-    after.handover.reset();
-    const auto label = QString::fromUtf8(name(encoding).data(), static_cast<int>(name(encoding).size()));
-    commit(QStringLiteral("State encoding %1").arg(label), id, std::move(after));
-}
-
-void Session::correct(int id, const FitOptions& options) {
-    const Setup* s = setup(id);
-    if (!s || !s->reading) return;
-    runJob(
-        this, [reading = *s->reading, options] { return fit(std::span(&reading, 1), options); },
-        [this, id](Result<Correction> c) {
-            Setup* now = find(id);
-            if (!now) return;
-            if (!c) {
-                now->error = QString::fromStdString(c.error().message);
-                emit changed(id);
-                return;
-            }
-            Setup after = *now;
-            c->name = (now->body + QStringLiteral(", ") + now->lens + QStringLiteral(", ") + now->light +
-                       QStringLiteral(", ") + now->place)
-                          .toStdString();
-            after.correction = *std::move(c);
-            after.handover.reset();
-            after.error.clear();
-            commit(QStringLiteral("Build correction for %1").arg(now->light), id, std::move(after));
-        });
-}
-
-void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {
-    const Setup* s = setup(id);
-    if (!s || !s->correction) return;
-    runJob(
-        this,
-        [correction = *s->correction, path = target.toStdString(), options] {
-            return io::exportCorrection(correction, path, options);
-        },
-        [this, id](Result<io::Handover> done) {
-            Setup* now = find(id);
-            if (!now) return;
-            // What has left the house is not undone, so this is no step.
-            if (done) now->handover = *done;
-            emit changed(id);
-            emit handedOver(id, done ? QString() : QString::fromStdString(done.error().message));
-        });
+    commit(edit);
 }
 
 }  // namespace refero

@@ -3,36 +3,85 @@
 #pragma once
 
 #include <QObject>
-#include <QUndoStack>
+#include <functional>
+#include <map>
+#include <memory>
 #include <vector>
 
+#include "app/session/history.h"
 #include "app/session/setup.h"
+#include "app/session/setup_builder.h"
 #include "core/fit/fit.h"
+#include "core/plan/call_sheet.h"
+#include "studio/intake.h"
+#include "studio/studio.h"
+
+class QTimer;
 
 namespace refero {
 
-/// The work at hand: the setups of one shoot in order, and everything done to them, undoable by name. Slow
-/// work runs in the background; `changed` says when there is something new.
+/// The work at hand: the setups of one shoot of a studio, in order, and everything done to them. What is done
+/// is kept in the studio at once and can be undone by name. Slow work runs in the background; `changed` says
+/// when there is something new.
 class Session : public QObject {
     Q_OBJECT
   public:
     explicit Session(QObject* parent = nullptr);
+    ~Session() override;
+
+    /// Works on another studio from now on; the one before is closed.
+    void use(std::unique_ptr<studio::Studio> studio);
+    /// Null before the first `use`.
+    const studio::Studio* studio() const { return studio_.get(); }
 
     const std::vector<Setup>& setups() const { return setups_; }
     const Setup* setup(int id) const;
     const Setup* current() const { return setup(current_); }
     int currentId() const { return current_; }
-    QUndoStack& undo() { return undo_; }
-    const QString& shoot() const { return shoot_; }
-    void setShoot(const QString& name);
+    History& undo() { return history_; }
+    QString shoot() const;
+    /// The shoot's day in words.
+    plan::CallSheet callSheet() const;
+    /// What the plan's rules know of it, as of now.
+    const plan::Day& day() const { return day_; }
+    const plan::ClearSky& sky() const { return builder_.sky(); }
+    studio::Id shootId() const { return shoot_; }
+    /// Works on another shoot of the studio; no step.
+    void openShoot(studio::Id shoot);
+    /// What time it is; tests and pictures set their own.
+    void setClock(std::function<plan::Moment()> clock);
+
+    /// The shoot at hand, entered where there is none yet; a new one.
+    studio::Id shootFor(studio::Edit& edit) const;
+    studio::Id newShoot(studio::Edit& edit) const;
+
+    /// Brings files and folders into the shoot, one after the other in the background; each is sorted into a
+    /// setup with the reason. One step, however many they are.
+    void bringInFiles(const QStringList& paths);
+    void stopBringingIn();
+    bool bringingIn() const { return intake_ != nullptr; }
+    /// Puts frames into a setup (0: none) by hand.
+    void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
+    /// A new setup with the first frame's body and lens, and these frames in it.
+    void beginSetupWith(const std::vector<studio::Id>& frames);
+
+    /// Puts a setup at another place in the shooting order, 0 first.
+    void moveSetup(int id, int to);
+    /// The frame becomes the chart frame of a setup that was planned; it is read.
+    void addChartFrame(int id, const QString& path);
+
+    /// One action by name: `fill` collects its changes. What it refuses, and what cannot be kept, is an error
+    /// and changes nothing. An action that changes nothing is no step.
+    Status perform(const QString& name, const std::function<Status(studio::Edit&)>& fill);
 
     void select(int id);
 
-    /// Adds a setup for a frame and reads its chart. What is known beforehand comes in `about`; the rest is
-    /// taken from the frame.
-    int addFrame(const QString& path, Setup about = {});
-    /// Adds a picture of the current setup to judge the correction on.
-    void addPicture(int id, const Picture& picture);
+    /// Adds a setup for a frame and reads its chart. Body and lens are taken from the frame.
+    int addFrame(const QString& path);
+    /// A frame of a setup has come by itself, such as the demo's; no step of a person. A chart frame is read.
+    void bringIn(int id, const QString& path, studio::FrameRole role);
+    /// Adds a picture of the setup to judge the correction on.
+    void addPicture(int id, const QString& path);
 
     void remove(int id);
     void rename(int id, const QString& place, const QString& light);
@@ -41,7 +90,9 @@ class Session : public QObject {
     /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
     /// middle.
     void setChart(int id, const Chart& chart);
-    void setEncoding(int id, Encoding encoding);
+    void setEncoding(int id, const Transfer& encoding);
+    /// As setEncoding, from a curve file; where it cannot be used, the setup says why and stays as it is.
+    void setEncodingCurve(int id, const QString& path);
     void correct(int id, const FitOptions& options);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
 
@@ -49,20 +100,63 @@ class Session : public QObject {
     void changed(int id);
     void listChanged();
     void currentChanged(int id);
+    /// The day, the kit or what is due may be others now.
+    void planChanged();
     void handedOver(int id, const QString& error);
+    /// Of what is coming in; `left` in milliseconds, -1 while that cannot be said.
+    void intakeProgress(int done, int all, qint64 left);
+    /// All came in, or it was stopped; what could not be read is named, a line each.
+    void intakeFinished(int broughtIn, const QStringList& problems);
+    /// Something could not be kept; the message says why and what is unharmed.
+    void refused(const QString& message);
 
   private:
-    friend class SetupCommand;
-    Setup* find(int id);
-    void restore(int id, const Setup& state);
-    void commit(const QString& step, int id, Setup after);
-    void startReading(int id);
-    void replaceReading(int id, const QString& step, Reading reading);
+    // What is only at hand.
+    struct AtHand {
+        FramePointer frame;
+        QString error;
+        bool busy = false;
+        int job = 0;  ///< the reading that is wanted; answers to older ones are let go
+    };
+    struct FrameOutcome {
+        FramePointer frame;
+        Result<Reading> reading;
+        std::string sha256{};
+    };
 
+    struct Intake;
+    void lookAtNext();
+    void takeIn(std::vector<studio::Arrival> arrivals);
+    void finishIntake();
+
+    template <class Work, class Done>
+    void inBackground(Work work, Done done);
+    bool commit(const studio::Edit& edit);
+    void minutePassed();
+    void readFrame(int id);
+    void rebuild();
+    void putAtHand(Setup& setup);
+    void showAtHand(int id);
+    void refuse(int id, const QString& message);
+    void frameRead(int id, std::int64_t step, FrameOutcome outcome);
+    void loadFrame(int id);
+    void replaceReading(int id, const QString& step, const Reading& reading);
+    void putReading(studio::Edit& edit, int id, const Reading& reading) const;
+    studio::Frame frameOf(int setup, const QString& path, studio::FrameRole role, const char* because) const;
+    studio::Id placeFor(studio::Edit& edit, studio::Id shoot, const QString& label) const;
+
+    std::unique_ptr<studio::Studio> studio_;
+    History history_;
+    SetupBuilder builder_;
     std::vector<Setup> setups_;
-    QUndoStack undo_;
-    QString shoot_;
-    int current_ = 0, nextId_ = 1;
+    std::map<int, AtHand> atHand_;
+    studio::Id shoot_ = 0;
+    plan::Day day_;
+    std::function<plan::Moment()> clock_ = plan::now;
+    QTimer* minute_;
+    int current_ = 0, jobs_ = 0;
+    int studios_ = 0;  ///< that were used so far
+    std::shared_ptr<Intake> intake_;
 };
 
 }  // namespace refero

@@ -5,10 +5,17 @@
 namespace refero {
 
 QString Setup::due() const {
-    if (busy) return QStringLiteral("Reading the frame");
-    if (!reading)
-        return error.isEmpty() ? QStringLiteral("Chart shot missing") : QStringLiteral("Chart not found");
+    if (busy && !reading) return QStringLiteral("Reading the frame");
+    if (!reading) {
+        if (!error.isEmpty()) return QStringLiteral("Chart not found");
+        if (plan.state == plan::DueState::done)
+            return QStringLiteral("Served by ") + QString::fromStdString(plan.brief);
+        return plan.state == plan::DueState::due ? QStringLiteral("Chart to be shot")
+                                                 : QStringLiteral("Chart shot missing");
+    }
     if (reading->verdict == Verdict::reshoot) return QStringLiteral("Shoot the chart again");
+    if (plan.state == plan::DueState::stale)
+        return QStringLiteral("Stale: ") + QString::fromStdString(plan.brief);
     if (!correction) return QStringLiteral("Read, not corrected");
     if (!handover) return QStringLiteral("Not handed over");
     return QStringLiteral("Done");

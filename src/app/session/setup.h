@@ -2,13 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QImage>
 #include <QString>
 #include <memory>
 #include <optional>
 #include <vector>
 
 #include "core/fit/correction.h"
+#include "core/plan/due.h"
 #include "core/read/reading.h"
 #include "io/frame_file.h"
 #include "io/handover.h"
@@ -23,21 +23,21 @@ struct Picture {
     QString title;
 };
 
-/// One light, body and lens, with its chart frame and what followed from it.
+/// One light, body and lens as the window shows it: what the studio keeps of it, and what is only at hand
+/// while it is looked at.
 struct Setup {
     int id = 0;
     QString place, light, body, lens;
-    QString chartFrame;                      ///< path
-    std::optional<Encoding> statedEncoding;  ///< by the person
-    std::vector<Picture> pictures;           ///< the chart frame first
-    FramePointer frame;                      ///< decoded; empty while it is being read or after a failure
+    QString chartFrame;             ///< path; empty where none was shot
+    std::vector<Picture> pictures;  ///< the chart frame first
     std::optional<Reading> reading;
-    std::optional<Quad> keptCorners;  ///< for a reading to come: where the chart is known to be
-    std::optional<Chart> keptChart;
     std::optional<Correction> correction;
     std::optional<io::Handover> handover;
-    QString error;      ///< why there is no reading
-    bool busy = false;  ///< the frame is being read; a state that is busy starts that reading
+    plan::Due plan;  ///< what the plan's rules say of it
+
+    FramePointer frame;  ///< decoded; empty while it is being read or after a failure
+    QString error;       ///< why there is no reading, or why the last step was refused
+    bool busy = false;   ///< the frame is being read
 
     /// What is due, in a few words, for the ledger.
     QString due() const;

@@ -76,6 +76,7 @@ QWidget* CorrectionStation::buildBar() {
         auto* l = new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet);
         l->setWordWrap(false);
         row->addWidget(l);
+        captions_.push_back(l);
         auto* box = new QComboBox(bar);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(QLatin1String(caption));
@@ -119,10 +120,16 @@ QWidget* CorrectionStation::buildErrors() {
     list_->setObjectName(QStringLiteral("differenceList"));
     list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
     list_->setModel(&differences_);
-    list_->setWidths({76, 0, 64, 64, 64});
     side->addWidget(list_, 1);
     row->addLayout(side, 1);
     return errors;
+}
+
+void CorrectionStation::narrow(bool compact) {
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
+    list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
+    const int figure = compact ? 56 : 64;
+    list_->setWidths({76, 0, figure, figure, figure});
 }
 
 void CorrectionStation::show(const Setup* setup) {

@@ -37,9 +37,11 @@ class CorrectionStation : public Station {
     void renderPicture(const Setup& setup);
     void markPatch(const QString& id);
     void rebuild();
+    void narrow(bool compact) override;
     void proceed() override;
 
     DifferenceModel differences_;
+    std::vector<QWidget*> captions_;
     look::Label* summary_;
     QComboBox* model_;
     QComboBox* intent_;

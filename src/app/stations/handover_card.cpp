@@ -8,6 +8,7 @@
 
 #include "app/dialogs.h"
 #include "app/look/label.h"
+#include "app/views/encoding_choice.h"
 
 namespace refero {
 namespace {
@@ -38,24 +39,26 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
     grid->addWidget(new look::Label(QStringLiteral("Hand over"), look::Size::title, look::Label::Tone::text,
                                     QFont::DemiBold),
                     0, 0, 1, 2);
-    const auto choice = [&](int row, const char* caption, const char* object, const char* hint) {
-        grid->addWidget(new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet),
-                        row, 0);
-        auto* box = new QComboBox(this);
-        box->setObjectName(QLatin1String(object));
+    format_ = new QComboBox(this);
+    format_->setObjectName(QStringLiteral("formatChoice"));
+    feed_ = new EncodingChoice(this);
+    feed_->setObjectName(QStringLiteral("feedChoice"));
+    space_ = new QComboBox(this);
+    space_->setObjectName(QStringLiteral("spaceChoice"));
+    const auto lay = [&](int row, QComboBox* box, const char* caption, const char* hint) {
+        auto* label = new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet);
+        label->setWordWrap(false);
+        grid->addWidget(label, row, 0);
         box->setAccessibleName(QLatin1String(caption));
         box->setToolTip(QLatin1String(hint));
         grid->addWidget(box, row, 1);
-        return box;
     };
-    format_ = choice(1, "As", "formatChoice", "What the receiver's program reads.");
-    feed_ = choice(2, "Fed with", "feedChoice",
-                   "The encoding of the camera's picture that the file will be given.");
-    space_ = choice(3, "Gives", "spaceChoice", "The colour space of what comes out of the LUT.");
+    lay(1, format_, "As", "What the receiver's program reads.");
+    lay(2, feed_, "Fed with", "The encoding of the camera's picture that the file will be given.");
+    lay(3, space_, "Gives", "The colour space of what comes out of the LUT.");
     for (const Kind& k : kKinds) format_->addItem(QLatin1String(k.label));
     for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
     space_->setCurrentIndex(static_cast<int>(OutputSpace::srgb));
-    for (const Encoding e : kEncodings) feed_->addItem(text(name(e)));
     outcome_ = new look::Label({}, look::Size::small);
     outcome_->setObjectName(QStringLiteral("handoverOutcome"));
     grid->addWidget(outcome_, 4, 0, 1, 2);
@@ -80,9 +83,7 @@ void HandoverCard::follow() {
     space_->setEnabled(format == io::Format::cube);
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
-    Encoding natural = s->correction->inputEncoding;
-    if (format == io::Format::cube && natural == Encoding::linear) natural = Encoding::srgb;
-    feed_->setCurrentText(text(name(natural)));
+    feed_->setValue(io::naturalFeed(*s->correction, format));
 }
 
 void HandoverCard::show(const Setup& setup) {
@@ -105,7 +106,7 @@ void HandoverCard::show(const Setup& setup) {
 io::ExportOptions HandoverCard::options() const {
     io::ExportOptions o;
     o.format = kKinds[format_->currentIndex()].format;
-    o.encoding = kEncodings[static_cast<std::size_t>(feed_->currentIndex())];
+    o.encoding = feed_->value();
     o.space = kOutputSpaces[static_cast<std::size_t>(space_->currentIndex())];
     return o;
 }

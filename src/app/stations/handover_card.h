@@ -11,6 +11,7 @@ class QComboBox;
 namespace refero {
 
 class Dialogs;
+class EncodingChoice;
 namespace look {
 class Label;
 }
@@ -31,7 +32,7 @@ class HandoverCard : public QWidget {
     Session& session_;
     Dialogs& dialogs_;
     QComboBox* format_;
-    QComboBox* feed_;
+    EncodingChoice* feed_;
     QComboBox* space_;
     look::Label* outcome_;
     bool running_ = false;

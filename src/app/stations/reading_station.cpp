@@ -6,11 +6,12 @@
 #include <QHBoxLayout>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
-#include <algorithm>
 
+#include "app/dialogs.h"
 #include "app/look/label.h"
 #include "app/session/job.h"
 #include "app/views/display_colour.h"
+#include "app/views/encoding_choice.h"
 #include "app/views/findings.h"
 #include "app/views/frame_view.h"
 #include "app/views/ladder_plot.h"
@@ -19,22 +20,8 @@
 #include "io/chart_file.h"
 
 namespace refero {
-namespace {
-
-// A frame without a reading has no balance to be shown with: bring its light parts up.
-Vector3 roughGains(const LinearImage& image) {
-    const auto values = image.values();
-    const std::size_t step = std::max<std::size_t>(1, image.pixels() / 20000);
-    std::vector<float> green;
-    for (std::size_t i = 0; i < image.pixels(); i += step) green.push_back(values[3 * i + 1]);
-    const auto high = green.begin() + static_cast<std::ptrdiff_t>(green.size() * 98 / 100);
-    std::nth_element(green.begin(), high, green.end());
-    return Vector3::Constant(0.9 / std::max(1e-4f, *high));
-}
-
-}  // namespace
-
-ReadingStation::ReadingStation(Session& session, QWidget* parent) : Station(session, parent) {
+ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : Station(session, parent), dialogs_(dialogs) {
     setObjectName(QStringLiteral("readingStation"));
     frame_ = new FrameView(this);
     QWidget* bar = buildBar();
@@ -66,23 +53,28 @@ QWidget* ReadingStation::buildBar() {
     row->addWidget(chart_);
     row->addSpacing(12);
     caption("Encoding");
-    encoding_ = new QComboBox(bar);
+    encoding_ = new EncodingChoice(bar);
     encoding_->setObjectName(QStringLiteral("encodingChoice"));
     encoding_->setAccessibleName(QStringLiteral("Encoding"));
     encoding_->setToolTip(QStringLiteral("How the frame's numbers relate to light."));
-    for (const Encoding e : kEncodings)
-        encoding_->addItem(QString::fromUtf8(name(e).data(), static_cast<int>(name(e).size())));
+    encoding_->offerFile(QStringLiteral("Curve file..."));
     row->addWidget(encoding_);
     row->addStretch(1);
     auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"),
                                  look::Size::small, look::Label::Tone::quiet);
     hint->setWordWrap(false);
     row->addWidget(hint);
+    hint_ = hint;
     connect(chart_, &QComboBox::activated, this, [this](int i) {
         session_.setChart(session_.currentId(), io::shippedCharts()[static_cast<std::size_t>(i)]);
     });
-    connect(encoding_, &QComboBox::activated, this, [this](int i) {
-        session_.setEncoding(session_.currentId(), kEncodings[static_cast<std::size_t>(i)]);
+    connect(encoding_, &EncodingChoice::chosen, this,
+            [this](const Transfer& t) { session_.setEncoding(session_.currentId(), t); });
+    connect(encoding_, &EncodingChoice::fileWanted, this, [this] {
+        const QString path =
+            dialogs_.openFile(this, QStringLiteral("Open a curve from stored number to linear light"),
+                              QStringLiteral("Curves (*.cube *.clf *.spi1d *.csv *.txt)"));
+        if (!path.isEmpty()) session_.setEncodingCurve(session_.currentId(), path);
     });
     return bar;
 }
@@ -104,11 +96,8 @@ void ReadingStation::show(const Setup* setup) {
     const bool ready = setup && setup->reading;
     chart_->setEnabled(setup && setup->frame);
     encoding_->setEnabled(setup && !setup->busy);
-    const QSignalBlocker blockChart(chart_), blockEncoding(encoding_);
-    if (setup && setup->frame) {
-        const auto at = std::find(kEncodings.begin(), kEncodings.end(), setup->frame->encoding);
-        encoding_->setCurrentIndex(static_cast<int>(at - kEncodings.begin()));
-    }
+    const QSignalBlocker blockChart(chart_);
+    if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
     ladder_->setLadder(ready ? neutralLadder(*setup->reading) : std::vector<LadderStep>{});
     if (!setup) {
@@ -125,6 +114,11 @@ void ReadingStation::show(const Setup* setup) {
         frame_->clearPlacement();
     }
     showFindings(*setup);
+}
+
+void ReadingStation::narrow(bool compact) {
+    hint_->setVisible(!compact);
+    table_->setCompact(compact);
 }
 
 void ReadingStation::showPicture(const Setup& setup) {
@@ -158,6 +152,7 @@ void ReadingStation::showFindings(const Setup& setup) {
                               QStringLiteral("The frame is being opened and searched for a chart."));
         return findings_->setNextStep({}, {});
     }
+    if (setup.chartFrame.isEmpty()) return showAwaited(setup);
     if (!setup.reading) {
         findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
                               setup.error);
@@ -188,9 +183,29 @@ void ReadingStation::showFindings(const Setup& setup) {
     }
 }
 
+// Planned, and its chart not shot yet; or served by that of another setup.
+void ReadingStation::showAwaited(const Setup& setup) {
+    const Setup* other = session_.setup(static_cast<int>(setup.plan.shotOf));
+    const bool served = setup.plan.state == plan::DueState::done && other;
+    findings_->setMessage(
+        served ? QStringLiteral("No chart of its own") : QStringLiteral("No chart frame yet"),
+        QString::fromStdString(setup.plan.reason));
+    if (served)
+        return findings_->setNextStep(QStringLiteral("Go to %1").arg(other->light),
+                                      QStringLiteral("Its chart shot holds here, too."));
+    findings_->setNextStep(QStringLiteral("Open its chart frame"),
+                           QStringLiteral("Or drop it anywhere on this window."));
+}
+
 void ReadingStation::proceed() {
     const Setup* s = session_.current();
     if (!s) return;
+    if (s->chartFrame.isEmpty()) {
+        if (s->plan.state == plan::DueState::done) return session_.select(static_cast<int>(s->plan.shotOf));
+        const QStringList paths = dialogs_.openFrames(this);
+        if (!paths.isEmpty()) session_.addChartFrame(s->id, paths.front());
+        return;
+    }
     if (!s->reading) return session_.setChart(s->id, io::shippedCharts().front());
     if (!s->correction) session_.correct(s->id, {});
     emit correctionWanted();

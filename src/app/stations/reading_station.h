@@ -8,6 +8,8 @@ class QComboBox;
 
 namespace refero {
 
+class Dialogs;
+class EncodingChoice;
 class FrameView;
 class LadderPlot;
 class PatchTable;
@@ -16,7 +18,7 @@ class PatchTable;
 class ReadingStation : public Station {
     Q_OBJECT
   public:
-    explicit ReadingStation(Session& session, QWidget* parent = nullptr);
+    ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
 
   signals:
     /// The reading is good enough to go on from.
@@ -28,13 +30,17 @@ class ReadingStation : public Station {
     void show(const Setup* setup) override;
     void showPicture(const Setup& setup);
     void showFindings(const Setup& setup);
+    void showAwaited(const Setup& setup);
+    void narrow(bool compact) override;
     void proceed() override;
 
+    Dialogs& dialogs_;
     FrameView* frame_;
+    QWidget* hint_;
     PatchTable* table_;
     LadderPlot* ladder_;
     QComboBox* chart_;
-    QComboBox* encoding_;
+    EncodingChoice* encoding_;
     FramePointer shown_;
     Vector3 shownGains_{0, 0, 0};
 };

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
+#include "app/look/tokens.h"
 #include "app/views/findings.h"
 
 namespace refero {
@@ -37,6 +38,11 @@ void Station::lay(QWidget* bar, QWidget* picture, QWidget* below) {
 
 void Station::setViewingOnly(bool only) {
     for (QWidget* w : {bar_, below_, static_cast<QWidget*>(findings_)}) w->setVisible(!only);
+}
+
+void Station::setCompact(bool compact) {
+    findings_->setFixedWidth(compact ? look::kFindingsWidthCompact : look::kFindingsWidth);
+    narrow(compact);
 }
 
 }  // namespace refero

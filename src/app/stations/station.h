@@ -18,12 +18,16 @@ class Station : public QWidget {
     Station(Session& session, QWidget* parent);
     /// Nothing but the picture.
     void setViewingOnly(bool only);
+    /// In a small window: what belongs beside the picture takes less room.
+    void setCompact(bool compact);
 
   protected:
     /// Puts the parts in their places and shows the current setup; the last thing a constructor does.
     void lay(QWidget* bar, QWidget* picture, QWidget* below);
     /// Null where there is no setup.
     virtual void show(const Setup* setup) = 0;
+    /// What of its own a station narrows.
+    virtual void narrow(bool compact) = 0;
     /// The findings' button was pressed.
     virtual void proceed() = 0;
 

@@ -3,6 +3,7 @@
 #include "app/views/check_view.h"
 
 #include <QPainter>
+#include <QResizeEvent>
 #include <algorithm>
 
 #include "app/look/tokens.h"
@@ -64,12 +65,23 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     setToolTip(QStringLiteral("Allowed: %1").arg(text(check.limit)));
 }
 
+// Asked several times in each layout, and measuring wrapped text is slow.
 int CheckView::heightForWidth(int width) const {
-    return lay(width, nullptr);
+    if (measuredWidth_ != width) {
+        measuredWidth_ = width;
+        measuredHeight_ = lay(width, nullptr);
+    }
+    return measuredHeight_;
 }
 
 QSize CheckView::sizeHint() const {
-    return {260, lay(260, nullptr)};
+    const int wide = testAttribute(Qt::WA_Resized) ? width() : 260;
+    return {260, heightForWidth(wide)};
+}
+
+void CheckView::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    if (event->oldSize().width() != width()) updateGeometry();
 }
 
 void CheckView::paintGauge(QPainter& painter, const QRectF& box) const {
@@ -95,16 +107,23 @@ int CheckView::lay(int width, QPainter* painter) const {
     const QFont titleFont = look::font(look::Size::body, QFont::DemiBold),
                 valueFont = look::figures(look::Size::body), smallFont = look::font(look::Size::small);
     const int left = 24, inner = width - left;
+    const QString title = QString::fromStdString(check_.title), value = valueText(check_);
+    const bool together = QFontMetrics(titleFont).horizontalAdvance(title) +
+                              QFontMetrics(valueFont).horizontalAdvance(value) + 12 <=
+                          inner;
     int y = 6;
     if (painter) {
         paintVerdict(*painter, QPointF(8, y + 9), 5, check_.verdict);
         painter->setPen(c.text);
         painter->setFont(titleFont);
-        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                          QString::fromStdString(check_.title));
+        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter, title);
+    }
+    if (!together) y += 18;
+    if (painter) {
         painter->setFont(valueFont);
         painter->setPen(check_.verdict == Verdict::pass ? c.text : c.loud);
-        painter->drawText(QRect(left, y, inner, 18), Qt::AlignRight | Qt::AlignVCenter, valueText(check_));
+        painter->drawText(QRect(left, y, inner, 18),
+                          (together ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, value);
     }
     y += 22;
     if (check_.id != "encoding") {

@@ -18,6 +18,7 @@ class CheckView : public QWidget {
     QSize sizeHint() const override;
 
   protected:
+    void resizeEvent(QResizeEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
   private:
@@ -25,6 +26,7 @@ class CheckView : public QWidget {
     void paintGauge(class QPainter& painter, const QRectF& box) const;
 
     Check check_;
+    mutable int measuredWidth_ = -1, measuredHeight_ = 0;
 };
 
 /// A filled circle for Good, a ring for Look again, a cross in a square for Shoot again.

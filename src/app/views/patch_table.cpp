@@ -12,6 +12,12 @@ PatchTable::PatchTable(QWidget* parent) : RowTable(parent), model_(this) {
     setObjectName(QStringLiteral("patchTable"));
     setAccessibleName(QStringLiteral("Patches as read"));
     setModel(&model_);
+    setCompact(false);
+}
+
+void PatchTable::setCompact(bool compact) {
+    setColumnHidden(PatchModel::noise, compact);
+    setColumnHidden(PatchModel::clipped, compact);
     setWidths({68, 0, 50, 50, 50, 58, 46});
 }
 

@@ -12,6 +12,8 @@ class PatchTable : public RowTable {
     Q_OBJECT
   public:
     explicit PatchTable(QWidget* parent = nullptr);
+    /// Narrower, without noise and clipping, which the findings sum up.
+    void setCompact(bool compact);
     PatchModel& patches() { return model_; }
     /// The whole table as text, one line a patch.
     QString asText() const;

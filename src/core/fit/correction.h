@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/chart/chart.h"
-#include "core/colour/encoding.h"
+#include "core/colour/transfer.h"
 #include "core/result.h"
 
 namespace refero {
@@ -56,7 +56,7 @@ struct Correction {
     std::string chartId, chartName;
     std::string body, lens, description, taken;
     std::vector<std::string> readings;  ///< the frames that it was built from
-    Encoding inputEncoding = Encoding::linear;
+    Transfer inputEncoding;
     Model model = Model::matrix;
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";

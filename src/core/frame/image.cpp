@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <optional>
 #include <vector>
 
 namespace refero {
@@ -18,12 +19,12 @@ constexpr float kLargest = 65504.0f;  // of a half float
 // Decoding by table where stored values lie in 0..1: exact at 16 bit, and linear interpolation in between.
 class DecodeTable {
   public:
-    explicit DecodeTable(Encoding encoding) : encoding_(encoding), table_(65537) {
+    explicit DecodeTable(const Transfer& encoding) : encoding_(encoding), table_(65537) {
         for (std::size_t i = 0; i < table_.size(); ++i)
-            table_[i] = static_cast<float>(decode(encoding, static_cast<double>(i) / 65535));
+            table_[i] = static_cast<float>(encoding.decode(static_cast<double>(i) / 65535));
     }
     float operator()(float stored) const {
-        if (!(stored >= 0 && stored <= 1)) return static_cast<float>(decode(encoding_, stored));
+        if (!(stored >= 0 && stored <= 1)) return static_cast<float>(encoding_.decode(stored));
         const float at = stored * 65535;
         const auto i = static_cast<std::size_t>(at);
         const float f = at - static_cast<float>(i);
@@ -31,7 +32,7 @@ class DecodeTable {
     }
 
   private:
-    Encoding encoding_;
+    Transfer encoding_;
     std::vector<float> table_;
 };
 
@@ -44,11 +45,10 @@ float finite(float v, std::size_t& replaced) {
 
 }  // namespace
 
-LinearImage toLinear(EncodedImage&& stored, Encoding encoding, std::size_t* replaced) {
+LinearImage toLinear(EncodedImage&& stored, const Transfer& encoding, std::size_t* replaced) {
     LinearImage out(stored.width(), stored.height());
-    const DecodeTable* table = nullptr;
-    DecodeTable made = encoding == Encoding::linear ? DecodeTable(Encoding::srgb) : DecodeTable(encoding);
-    if (encoding != Encoding::linear) table = &made;
+    std::optional<DecodeTable> table;
+    if (encoding != Encoding::linear) table.emplace(encoding);
     std::atomic<std::size_t> bad{0};
     tbb::parallel_for(
         tbb::blocked_range<int>(0, stored.height(), 32), [&](const tbb::blocked_range<int>& rows) {

@@ -6,7 +6,7 @@
 #include <memory>
 #include <span>
 
-#include "core/colour/encoding.h"
+#include "core/colour/transfer.h"
 
 namespace refero {
 
@@ -53,7 +53,7 @@ using EncodedImage = RgbImage<struct EncodedTag>;
 
 /// Undoes the encoding, in parallel. The result's values are finite: NaN becomes 0, infinities the largest
 /// finite value of a half float; `replaced` counts them.
-LinearImage toLinear(EncodedImage&& stored, Encoding encoding, std::size_t* replaced = nullptr);
+LinearImage toLinear(EncodedImage&& stored, const Transfer& encoding, std::size_t* replaced = nullptr);
 
 /// The picture made smaller by a whole factor, each pixel the mean of factor x factor (the rest at the right
 /// and lower edge is left out). Factor 1 copies.

@@ -7,21 +7,23 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 
 namespace refero {
 namespace {
 
 using Samples = std::array<std::vector<float>, 3>;
 
-// Pixels whose centres lie inside a convex quad.
-void gather(const LinearImage& frame, const Quad& quad, Samples& out) {
+// Calls visit(x, y) for the pixels of a w x h picture whose centres lie inside a convex quad.
+template <class Visit>
+void forPixelsIn(const Quad& quad, int w, int h, Visit visit) {
     double top = 1e30, bottom = -1e30;
     for (const Point& p : quad) {
         top = std::min(top, p.y());
         bottom = std::max(bottom, p.y());
     }
     const int y0 = std::max(0, static_cast<int>(std::floor(top))),
-              y1 = std::min(frame.height() - 1, static_cast<int>(bottom));
+              y1 = std::min(h - 1, static_cast<int>(bottom));
     for (int y = y0; y <= y1; ++y) {
         const double line = y + 0.5;
         double left = 1e30, right = -1e30;
@@ -33,9 +35,8 @@ void gather(const LinearImage& frame, const Quad& quad, Samples& out) {
             right = std::max(right, x);
         }
         const int x0 = std::max(0, static_cast<int>(std::ceil(left - 0.5)));
-        const int x1 = std::min(frame.width() - 1, static_cast<int>(std::floor(right - 0.5)));
-        for (int x = x0; x <= x1; ++x)
-            for (std::size_t c = 0; c < 3; ++c) out[c].push_back(frame.pixel(x, y)[c]);
+        const int x1 = std::min(w - 1, static_cast<int>(std::floor(right - 0.5)));
+        for (int x = x0; x <= x1; ++x) visit(x, y);
     }
 }
 
@@ -45,17 +46,28 @@ float median(std::vector<float> values) {
     return *middle;
 }
 
+struct Spread {
+    float centre = 0, reach = 0;
+};
+
+Spread spreadOf(const std::vector<float>& values) {
+    Spread s{median(values), 0};
+    std::vector<float> distance(values.size());
+    for (std::size_t i = 0; i < values.size(); ++i) distance[i] = std::abs(values[i] - s.centre);
+    // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least
+    // reach.
+    s.reach = std::max(3 * 1.4826f * median(std::move(distance)), 1.0f / 65535);
+    return s;
+}
+
 PatchReading summarise(const Samples& s, double clippingLevel) {
     PatchReading r;
     const std::size_t n = s[0].size();
     std::array<float, 3> centre{}, reach{};
     for (std::size_t c = 0; c < 3; ++c) {
-        centre[c] = median(s[c]);
-        std::vector<float> distance(n);
-        for (std::size_t i = 0; i < n; ++i) distance[i] = std::abs(s[c][i] - centre[c]);
-        // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least
-        // reach.
-        reach[c] = std::max(3 * 1.4826f * median(std::move(distance)), 1.0f / 65535);
+        const Spread spread = spreadOf(s[c]);
+        centre[c] = spread.centre;
+        reach[c] = spread.reach;
     }
     Vector3 sum = Vector3::Zero(), squares = Vector3::Zero();
     std::size_t anyClipped = 0;
@@ -88,26 +100,81 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
     return r;
 }
 
-}  // namespace
+// Channels whose sites are not the same: each by itself.
+PatchReading summariseApart(const Samples& s, double clippingLevel) {
+    PatchReading r;
+    r.pixels = std::numeric_limits<decltype(r.pixels)>::max();
+    for (std::size_t c = 0; c < 3; ++c) {
+        const auto channel = static_cast<Eigen::Index>(c);
+        const Spread spread = spreadOf(s[c]);
+        double sum = 0, squares = 0, clipped = 0;
+        decltype(r.pixels) used = 0;
+        for (const float v : s[c]) {
+            clipped += v >= clippingLevel;
+            const double d = double(v) - spread.centre;
+            if (std::abs(d) > spread.reach) continue;
+            sum += d;
+            squares += d * d;
+            ++used;
+        }
+        const double n = std::max(1.0, static_cast<double>(used)), offset = sum / n;
+        r.rgb(channel) = spread.centre + offset;
+        r.deviation(channel) = std::sqrt(std::max(0.0, squares / n - offset * offset));
+        r.clippedChannels(channel) = clipped / static_cast<double>(s[c].size());
+        r.pixels = std::min(r.pixels, used);
+    }
+    r.clipped = r.clippedChannels.maxCoeff();
+    return r;
+}
 
-std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
-                                  const Homography& chartToFrame, const MeasureOptions& options) {
+template <class Gather>
+std::vector<PatchReading> measureEach(const Chart& chart, const Homography& chartToFrame, double inset,
+                                      Gather gather) {
     std::vector<PatchReading> out(chart.patches.size());
     tbb::parallel_for(std::size_t{0}, chart.patches.size(), [&](std::size_t i) {
         const Patch& patch = chart.patches[i];
         const Point centre = chartToFrame(patch.centreMm);
-        Samples samples;
-        gather(frame, chartToFrame(patch.corners(options.inset)), samples);
-        if (samples[0].empty()) {
-            const int x = std::clamp(static_cast<int>(centre.x()), 0, frame.width() - 1);
-            const int y = std::clamp(static_cast<int>(centre.y()), 0, frame.height() - 1);
-            for (std::size_t c = 0; c < 3; ++c) samples[c].push_back(frame.pixel(x, y)[c]);
-        }
-        out[i] = summarise(samples, options.clippingLevel);
+        out[i] = gather(chartToFrame(patch.corners(inset)), centre);
         out[i].id = patch.id;
         out[i].centre = centre;
     });
     return out;
+}
+
+}  // namespace
+
+std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
+                                  const Homography& chartToFrame, const MeasureOptions& options) {
+    return measureEach(chart, chartToFrame, options.inset, [&](const Quad& quad, const Point& centre) {
+        Samples samples;
+        const auto take = [&](int x, int y) {
+            for (std::size_t c = 0; c < 3; ++c) samples[c].push_back(frame.pixel(x, y)[c]);
+        };
+        forPixelsIn(quad, frame.width(), frame.height(), take);
+        if (samples[0].empty())
+            take(std::clamp(static_cast<int>(centre.x()), 0, frame.width() - 1),
+                 std::clamp(static_cast<int>(centre.y()), 0, frame.height() - 1));
+        return summarise(samples, options.clippingLevel);
+    });
+}
+
+std::vector<PatchReading> measure(const Mosaic& sensor, const Chart& chart, const Homography& chartToFrame,
+                                  const MeasureOptions& options) {
+    return measureEach(chart, chartToFrame, options.inset, [&](const Quad& quad, const Point& centre) {
+        Samples samples;
+        const auto take = [&](int x, int y) {
+            samples[static_cast<std::size_t>(sensor.channel(x, y))].push_back(sensor.at(x, y));
+        };
+        forPixelsIn(quad, sensor.width(), sensor.height(), take);
+        // Too small for a site of each channel: the four around its middle.
+        if (std::any_of(samples.begin(), samples.end(), [](const auto& v) { return v.empty(); })) {
+            for (auto& v : samples) v.clear();
+            const int x0 = std::clamp(static_cast<int>(centre.x() - 0.5), 0, sensor.width() - 2);
+            const int y0 = std::clamp(static_cast<int>(centre.y() - 0.5), 0, sensor.height() - 2);
+            for (int k = 0; k < 4; ++k) take(x0 + k % 2, y0 + k / 2);
+        }
+        return summariseApart(samples, options.clippingLevel);
+    });
 }
 
 }  // namespace refero

@@ -6,6 +6,7 @@
 
 #include "core/chart/chart.h"
 #include "core/frame/image.h"
+#include "core/frame/mosaic.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -20,5 +21,10 @@ struct MeasureOptions {
 /// measured in parallel. A patch of fewer than one pixel takes the nearest one.
 std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
                                   const Homography& chartToFrame, const MeasureOptions& options = {});
+
+/// The same from a sensor's own values: each channel from its own sites alone, so that nothing is
+/// interpolated. `pixels` counts the sites of the channel that has fewest.
+std::vector<PatchReading> measure(const Mosaic& sensor, const Chart& chart, const Homography& chartToFrame,
+                                  const MeasureOptions& options = {});
 
 }  // namespace refero

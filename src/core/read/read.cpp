@@ -17,7 +17,8 @@ Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading 
     r.found = true;
     r.corners = place->corners;
     r.agreement = place->agreement;
-    r.patches = measure(frame, chart, place->chartToFrame, options.measure);
+    r.patches = options.sensor ? measure(*options.sensor, chart, place->chartToFrame, options.measure)
+                               : measure(frame, chart, place->chartToFrame, options.measure);
     r.checks = judged(r, options.limits);
     r.verdict = worst(r.checks);
     return r;

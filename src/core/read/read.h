@@ -18,6 +18,7 @@ struct ReadOptions {
     FindOptions find;
     MeasureOptions measure;
     Limits limits;
+    const Mosaic* sensor = nullptr;  ///< of the same size as the frame: patches are measured in it
 };
 
 /// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path,

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/chart/chart.h"
-#include "core/colour/encoding.h"
+#include "core/colour/transfer.h"
 #include "core/frame/geometry.h"
 
 namespace refero {
@@ -51,7 +51,7 @@ struct Check {
 struct Reading {
     std::string framePath;
     int width = 0, height = 0;
-    Encoding encoding = Encoding::linear;
+    Transfer encoding;
     std::string encodingSource;  ///< stated, file, assumed
     std::string body, lens, taken, description;
     double focalLength35mm = 0;

@@ -2,6 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/swatch.h"
 
+#include <algorithm>
+#include <vector>
+
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/read/balance.h"
@@ -18,6 +21,23 @@ std::vector<Lab> balancedLab(const Reading& reading) {
     std::vector<Lab> out;
     for (const PatchReading& p : reading.patches) out.push_back(toLab(Xyz::from(toXyz * p.rgb), white::d50));
     return out;
+}
+
+Vector3 roughGains(const LinearImage& image) {
+    if (image.empty()) return Vector3::Ones();
+    const auto values = image.values();
+    const std::size_t step = std::max<std::size_t>(1, image.pixels() / 20000);
+    std::vector<float> green;
+    Vector3 sum = Vector3::Constant(1e-9);
+    for (std::size_t i = 0; i < image.pixels(); i += step) {
+        const float* p = values.data() + 3 * i;
+        sum += Vector3(p[0], p[1], p[2]);
+        green.push_back(p[1]);
+    }
+    const auto high = green.begin() + static_cast<std::ptrdiff_t>(green.size() * 98 / 100);
+    std::nth_element(green.begin(), high, green.end());
+    const Vector3 alike = (Vector3::Constant(sum.y()).cwiseQuotient(sum)).cwiseMax(0.4).cwiseMin(3.0);
+    return alike * (0.9 / std::max(1e-4f, *high));
 }
 
 }  // namespace refero

@@ -4,6 +4,7 @@
 
 #include <vector>
 
+#include "core/frame/image.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -14,5 +15,9 @@ std::vector<Lab> balancedLab(const Reading& reading);
 
 /// The gains and level of that rendering: multiply camera RGB by this.
 Vector3 viewingGains(const Reading& reading);
+
+/// Gains to look at a frame with that has no reading to be balanced by: its light parts brought up, its
+/// channels' means made alike within limits. Never for measuring.
+Vector3 roughGains(const LinearImage& image);
 
 }  // namespace refero

@@ -52,8 +52,9 @@ Result<Spectrum> blackbody(double kelvin) {
     const auto power = [kelvin](double nm) {
         return std::pow(nm / 560, -5) / std::expm1(c2 / (nm * kelvin));
     };
+    const double middle = power(560);
     Spectrum out;
-    for (std::size_t i = 0; i < Spectrum::size; ++i) out[i] = power(Spectrum::wavelength(i)) / power(560);
+    for (std::size_t i = 0; i < Spectrum::size; ++i) out[i] = power(Spectrum::wavelength(i)) / middle;
     return out;
 }
 

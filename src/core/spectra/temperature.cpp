@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/spectra/temperature.h"
 
+#include <algorithm>
 #include <cmath>
+#include <utility>
+#include <vector>
 
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
@@ -23,30 +26,49 @@ Uv planckUv(double mired) {
     return uv1960(lightXyz(*blackbody(1e6 / mired)));
 }
 
+constexpr double kLow = 25, kHigh = 1000;  // mired: 40000 K and 1000 K
+
+// The locus in steps of 5 %, to begin from.
+const std::vector<std::pair<double, Uv>>& coarseLocus() {
+    static const std::vector<std::pair<double, Uv>> points = [] {
+        std::vector<std::pair<double, Uv>> out;
+        for (double m = kLow; m <= kHigh; m *= 1.05) out.emplace_back(m, planckUv(m));
+        return out;
+    }();
+    return points;
+}
+
 }  // namespace
 
 Result<ColourTemperature> colourTemperature(Chromaticity c) {
     if (!(c.y > 0)) return failure("A chromaticity with y = 0 has no colour temperature.");
     const Uv target = uv1960(whiteXyz(c));
-    const auto distance2 = [&](double mired) {
-        const Uv p = planckUv(mired);
+    const auto distance2 = [&](const Uv& p) {
         return (p.u - target.u) * (p.u - target.u) + (p.v - target.v) * (p.v - target.v);
     };
-    constexpr double low = 25, high = 1000;  // 40000 K and 1000 K
-    double best = low;
-    for (double m = low; m <= high; m *= 1.05)
-        if (distance2(m) < distance2(best)) best = m;
+    const auto& coarse = coarseLocus();
+    const auto best = std::min_element(coarse.begin(), coarse.end(), [&](const auto& a, const auto& b) {
+                          return distance2(a.second) < distance2(b.second);
+                      })->first;
 
-    double a = std::max(low, best / 1.06), b = std::min(high, best * 1.06);
+    // Golden section, one new point a step.
     constexpr double golden = 0.6180339887498949;
-    for (int i = 0; i < 50; ++i) {
-        const double m1 = b - golden * (b - a), m2 = a + golden * (b - a);
-        (distance2(m1) < distance2(m2) ? b : a) = distance2(m1) < distance2(m2) ? m2 : m1;
+    double a = std::max(kLow, best / 1.06), b = std::min(kHigh, best * 1.06);
+    double m1 = b - golden * (b - a), m2 = a + golden * (b - a);
+    double d1 = distance2(planckUv(m1)), d2 = distance2(planckUv(m2));
+    for (int i = 0; i < 45; ++i) {
+        if (d1 < d2) {
+            b = m2, m2 = m1, d2 = d1;
+            m1 = b - golden * (b - a), d1 = distance2(planckUv(m1));
+        } else {
+            a = m1, m1 = m2, d1 = d2;
+            m2 = a + golden * (b - a), d2 = distance2(planckUv(m2));
+        }
     }
     const double mired = (a + b) / 2;
     const Uv nearest = planckUv(mired);
     const double distance = std::hypot(target.u - nearest.u, target.v - nearest.v);
-    if (distance > 0.05 || mired < low * 1.0001 || mired > high * 0.9999)
+    if (distance > 0.05 || mired < kLow * 1.0001 || mired > kHigh * 0.9999)
         return failure("This colour is too far from white light for a colour temperature to mean anything.");
     return ColourTemperature{1e6 / mired, target.v >= nearest.v ? distance : -distance};
 }

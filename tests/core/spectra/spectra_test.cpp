@@ -13,39 +13,10 @@
 #include "core/spectra/observer.h"
 #include "core/spectra/smooth_reflectance.h"
 #include "core/spectra/temperature.h"
+#include "support/cgats_table.h"
 
 namespace refero {
 namespace {
-
-// Debian's colord-data keeps the CIE's tables as CGATS files. Returns each set as wavelength -> value.
-std::vector<std::map<int, double>> cgats(const std::string& file) {
-    std::ifstream in("/usr/share/colord/" + file);
-    std::vector<std::map<int, double>> sets;
-    double start = 0, end = 0;
-    bool data = false;
-    for (std::string line; std::getline(in, line);) {
-        std::istringstream words(line);
-        std::string first;
-        words >> first;
-        if (first == "SPECTRAL_START_NM") words >> start;
-        if (first == "SPECTRAL_END_NM") words >> end;
-        if (first == "END_DATA") break;
-        if (data && !first.empty()) {
-            std::vector<double> values;
-            if (first.find_first_not_of("0123456789.-eE") == std::string::npos)
-                values.push_back(std::stod(first));
-            for (double v; words >> v;) values.push_back(v);
-            std::map<int, double> set;
-            // Illuminant A's file says 830 but holds 531 values in steps of 1 nm.
-            const double step = std::round((end - start) / (static_cast<double>(values.size()) - 1));
-            for (std::size_t i = 0; i < values.size(); ++i)
-                set[static_cast<int>(std::lround(start + step * double(i)))] = values[i];
-            sets.push_back(set);
-        }
-        if (first == "BEGIN_DATA") data = true;
-    }
-    return sets;
-}
 
 Spectrum toSpectrum(const std::map<int, double>& set) {
     Spectrum s;
@@ -54,7 +25,8 @@ Spectrum toSpectrum(const std::map<int, double>& set) {
 }
 
 TEST(Tables, AreTheInstalledOnes) {
-    const auto two = cgats("cmf/CIE1931-2deg-XYZ.cmf"), ten = cgats("cmf/CIE1964-10deg-XYZ.cmf");
+    const auto two = test::cgatsTable("cmf/CIE1931-2deg-XYZ.cmf"),
+               ten = test::cgatsTable("cmf/CIE1964-10deg-XYZ.cmf");
     ASSERT_EQ(two.size(), 3u);
     ASSERT_EQ(ten.size(), 3u);
     EXPECT_EQ(cie1931().x.values, toSpectrum(two[0]).values);
@@ -62,7 +34,7 @@ TEST(Tables, AreTheInstalledOnes) {
     EXPECT_EQ(cie1931().z.values, toSpectrum(two[2]).values);
     EXPECT_EQ(cie1964().y.values, toSpectrum(ten[1]).values);
     for (const char* name : {"A", "D50", "D55", "D65", "F2", "F7", "F11"}) {
-        const auto sets = cgats(std::string("illuminant/CIE-") + name + ".sp");
+        const auto sets = test::cgatsTable(std::string("illuminant/CIE-") + name + ".sp");
         ASSERT_EQ(sets.size(), 1u) << name;
         EXPECT_EQ(illuminantByName(name)->values, toSpectrum(sets[0]).values) << name;
     }
@@ -178,7 +150,7 @@ double renderingIndex(const Spectrum& lamp) {
     const Uv k = uv1960(lightXyz(lamp)), r = uv1960(lightXyz(reference));
     const auto c = [](const Uv& p) { return (4 - p.u - 10 * p.v) / p.v; };
     const auto d = [](const Uv& p) { return (1.708 * p.v + 0.404 - 1.481 * p.u) / p.v; };
-    const auto tests = cgats("ref/CIE-TCS.sp");
+    const auto tests = test::cgatsTable("ref/CIE-TCS.sp");
     double sum = 0;
     for (int i = 0; i < 8; ++i) {
         const Spectrum patch = toSpectrum(tests.at(static_cast<std::size_t>(i)));
@@ -195,7 +167,7 @@ double renderingIndex(const Spectrum& lamp) {
 }
 
 TEST(TestColours, GiveTheLampsTheirPublishedRendering) {
-    ASSERT_EQ(cgats("ref/CIE-TCS.sp").size(), 15u);
+    ASSERT_EQ(test::cgatsTable("ref/CIE-TCS.sp").size(), 15u);
     EXPECT_NEAR(renderingIndex(*illuminantByName("f2")), 64, 0.6);
     EXPECT_NEAR(renderingIndex(*illuminantByName("f7")), 90, 0.6);
     EXPECT_NEAR(renderingIndex(*illuminantByName("f11")), 83, 0.6);

@@ -1,0 +1,71 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/commands/window_commands.h"
+
+#include <QAbstractButton>
+#include <QAction>
+#include <QComboBox>
+
+namespace refero {
+namespace {
+
+void addProposedStep(QWidget& window, std::vector<Command>& out) {
+    for (auto* button : window.findChildren<QAbstractButton*>(QStringLiteral("nextStep")))
+        if (button->isVisible() && button->isEnabled())
+            out.push_back({button->text(), QStringLiteral("Proposed"), [button] { button->click(); }});
+}
+
+void addHistory(History& history, std::vector<Command>& out) {
+    if (history.canUndo())
+        out.push_back({QStringLiteral("Undo: %1").arg(history.undoText()), QStringLiteral("Ctrl+Z"),
+                       [&history] { history.undo(); }});
+    if (history.canRedo())
+        out.push_back({QStringLiteral("Redo: %1").arg(history.redoText()), QStringLiteral("Ctrl+Shift+Z"),
+                       [&history] { history.redo(); }});
+}
+
+void addActions(QWidget& window, std::vector<Command>& out) {
+    for (QAction* action : window.actions()) {
+        const QString name = action->text();
+        // Undo and redo are there by the name of their step.
+        if (name.isEmpty() || !action->isEnabled() || name == QLatin1String("Undo") ||
+            name == QLatin1String("Redo") || action->objectName() == QLatin1String("findAction"))
+            continue;
+        out.push_back(
+            {name, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
+    }
+}
+
+void addChoices(QWidget& window, std::vector<Command>& out) {
+    for (auto* box : window.findChildren<QComboBox*>()) {
+        if (!box->isVisible() || !box->isEnabled()) continue;
+        for (int i = 0; i < box->count(); ++i)
+            if (i != box->currentIndex())
+                out.push_back({box->accessibleName() + QStringLiteral(": ") + box->itemText(i),
+                               QStringLiteral("Choice"), [box, i] {
+                                   box->setCurrentIndex(i);
+                                   emit box->activated(i);
+                               }});
+    }
+}
+
+void addSetups(Session& session, std::vector<Command>& out) {
+    for (const Setup& s : session.setups())
+        if (s.id != session.currentId())
+            out.push_back({QStringLiteral("Go to %1").arg(s.light), s.place + QStringLiteral(", ") + s.body,
+                           [&session, id = s.id] { session.select(id); }});
+}
+
+}  // namespace
+
+std::vector<Command> commandsOf(QWidget& window, Session& session) {
+    std::vector<Command> out;
+    addProposedStep(window, out);
+    addSetups(session, out);
+    addHistory(session.undo(), out);
+    addActions(window, out);
+    addChoices(window, out);
+    return out;
+}
+
+}  // namespace refero

@@ -1,0 +1,24 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <vector>
+
+#include "app/forms/binding.h"
+#include "core/plan/shoot.h"
+
+namespace refero {
+
+/// What is shown of each kind of record of the kit, in the order of its form.
+std::vector<Binding<plan::Body>> bodyFields();
+std::vector<Binding<plan::Lens>> lensFields();
+std::vector<Binding<plan::Lamp>> lampFields();
+std::vector<Binding<plan::ChartCopy>> chartCopyFields();
+std::vector<Binding<plan::Checked>> checkedFields();
+std::vector<Binding<plan::Place>> placeFields();
+std::vector<Binding<plan::Shoot>> shootFields();
+
+/// "run-and-gun" as "Run and gun".
+QString inWords(std::string_view name);
+
+}  // namespace refero

@@ -1,0 +1,233 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/plan/plan_station.h"
+
+#include <QAction>
+#include <QButtonGroup>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+#include "app/look/button.h"
+#include "app/look/label.h"
+#include "app/plan/coverage_page.h"
+#include "app/plan/day_page.h"
+#include "app/plan/kit_fields.h"
+#include "app/plan/kit_page.h"
+#include "app/plan/prepare_page.h"
+#include "app/plan/setup_editor.h"
+#include "core/plan/call_sheet.h"
+#include "studio/plan_edits.h"
+
+namespace refero {
+
+PlanStation::PlanStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setObjectName(QStringLiteral("planStation"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    pages_ = new QStackedWidget(this);
+    day_ = new DayPage(session_, pages_);
+    prepare_ = new PreparePage(session_, pages_);
+    coverage_ = new CoveragePage(session_, pages_);
+    kit_ = new KitPage(session_, pages_);
+    for (QWidget* page : {static_cast<QWidget*>(day_), static_cast<QWidget*>(prepare_),
+                          static_cast<QWidget*>(coverage_), static_cast<QWidget*>(kit_)})
+        pages_->addWidget(page);
+    column->addWidget(buildBar());
+    column->addWidget(pages_, 1);
+    buildActions();
+    connect(day_, &DayPage::kitWanted, this, [this] { showPage(Page::kit); });
+    connect(&session_, &Session::planChanged, this, &PlanStation::refresh);
+    connect(&session_, &Session::currentChanged, this, &PlanStation::refresh);
+    showPage(Page::day);
+}
+
+QWidget* PlanStation::buildBar() {
+    auto* bar = new QWidget(this);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    shoot_ = new QComboBox(bar);
+    shoot_->setObjectName(QStringLiteral("shootChoice"));
+    shoot_->setAccessibleName(QStringLiteral("Shoot"));
+    shoot_->setMinimumWidth(180);
+    row->addWidget(shoot_);
+    date_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Date"), bar);
+    date_->setObjectName(QStringLiteral("shootDateButton"));
+    date_->setToolTip(QStringLiteral("Name, client, date and limits of the shoot"));
+    connect(date_, &QAbstractButton::clicked, this, [this] {
+        showPage(Page::kit);
+        kit_->chooseShoot(session_.shootId());
+    });
+    row->addWidget(date_);
+    row->addSpacing(12);
+    auto* caption =
+        new look::Label(QStringLiteral("A change is"), look::Size::small, look::Label::Tone::quiet);
+    caption->setWordWrap(false);
+    row->addWidget(caption);
+    policy_ = new QComboBox(bar);
+    policy_->setObjectName(QStringLiteral("policyChoice"));
+    policy_->setAccessibleName(QStringLiteral("What counts as a change"));
+    for (const plan::Policy p : plan::kPolicies) {
+        policy_->addItem(inWords(name(p)));
+        policy_->setItemData(policy_->count() - 1, QString::fromStdString(plan::described(p)),
+                             Qt::ToolTipRole);
+    }
+    row->addWidget(policy_);
+    row->addStretch(1);
+    auto* group = new QButtonGroup(this);
+    for (const char* name : {"Day", "Prepare", "Coverage", "Kit"}) {
+        auto* tab = new look::Button(look::Button::Kind::plain, QLatin1String(name), bar);
+        tab->setObjectName(QLatin1String(name) + QStringLiteral("Page"));
+        tab->setCheckable(true);
+        group->addButton(tab, static_cast<int>(tabs_.size()));
+        row->addWidget(tab);
+        tabs_ << tab;
+    }
+    connect(group, &QButtonGroup::idClicked, this, [this](int i) { showPage(static_cast<Page>(i)); });
+    connect(shoot_, &QComboBox::activated, this, &PlanStation::chooseShoot);
+    connect(policy_, &QComboBox::activated, this, &PlanStation::choosePolicy);
+    return bar;
+}
+
+void PlanStation::buildActions() {
+    const auto add = [this](const char* object, const char* text, const char* keys, auto slot) {
+        auto* action = new QAction(QLatin1String(text), this);
+        action->setObjectName(QLatin1String(object));
+        action->setShortcut(QKeySequence(QLatin1String(keys)));
+        connect(action, &QAction::triggered, this, slot);
+        window()->addAction(action);
+    };
+    add("addSetupAction", "Enter a setup", "Ctrl+N", [this] { addSetup(false); });
+    add("duplicateSetupAction", "Duplicate the setup", "Ctrl+D", [this] { addSetup(true); });
+    add("setupUpAction", "Move the setup up", "Alt+Up", [this] { move(-1); });
+    add("setupDownAction", "Move the setup down", "Alt+Down", [this] { move(1); });
+}
+
+void PlanStation::act(const QString& name, const std::function<Status(studio::Edit&)>& fill) {
+    if (const Status kept = session_.perform(name, fill); !kept)
+        emit told(QString::fromStdString(kept.error().message));
+}
+
+void PlanStation::addSetup(bool alikeCurrent) {
+    const studio::Contents& contents = session_.studio()->contents();
+    const auto* model = contents.find<plan::Setup>(session_.currentId());
+    if (alikeCurrent && !model) return;
+    const QString name = alikeCurrent
+                             ? QStringLiteral("Duplicate %1").arg(QString::fromStdString(model->label))
+                             : QStringLiteral("Enter a setup");
+    studio::Id id = 0;
+    act(name, [&](studio::Edit& edit) -> Status {
+        if (alikeCurrent) {
+            id = studio::duplicateSetup(edit, contents, model->id);
+            return {};
+        }
+        id = studio::addSetup(edit, contents, session_.shootFor(edit));
+        return {};
+    });
+    if (id == 0) return;
+    session_.select(static_cast<int>(id));
+    emit told({});
+    if (!isVisible()) return;
+    showPage(Page::day);
+    day_->editor().focusOn("setupLabel");
+}
+
+void PlanStation::move(int by) {
+    const auto& all = session_.day().setups;
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        if (all[i].id != session_.currentId()) continue;
+        const int to = static_cast<int>(i) + by;
+        if (to < 0 || to >= static_cast<int>(all.size())) return;
+        return session_.moveSetup(static_cast<int>(all[i].id), to);
+    }
+}
+
+void PlanStation::showPage(Page page) {
+    pages_->setCurrentIndex(static_cast<int>(page));
+    for (int i = 0; i < tabs_.size(); ++i) tabs_[i]->setChecked(i == static_cast<int>(page));
+    refresh();
+}
+
+PlanStation::Page PlanStation::page() const {
+    return static_cast<Page>(pages_->currentIndex());
+}
+
+void PlanStation::setCompact(bool compact) {
+    day_->setCompact(compact);
+}
+
+void PlanStation::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
+// What is not to be seen is brought up to date when it is shown.
+void PlanStation::refresh() {
+    if (!isVisible()) return;
+    showShoots();
+    refreshPage();
+}
+
+void PlanStation::refreshPage() {
+    switch (page()) {
+        case Page::day:
+            return day_->refresh();
+        case Page::prepare:
+            return prepare_->refresh();
+        case Page::coverage:
+            return coverage_->refresh();
+        case Page::kit:
+            return kit_->refresh();
+    }
+}
+
+void PlanStation::showShoots() {
+    const QSignalBlocker blockShoot(shoot_), blockPolicy(policy_);
+    shoots_.clear();
+    shoot_->clear();
+    for (const auto& [id, s] : session_.studio()->contents().all<plan::Shoot>()) {
+        shoots_.push_back(id);
+        shoot_->addItem(QString::fromStdString(s.label));
+        if (id == session_.shootId()) shoot_->setCurrentIndex(shoot_->count() - 1);
+    }
+    shoot_->addItem(QStringLiteral("Begin another shoot"));
+    const plan::Shoot& now = session_.day().shoot;
+    date_->setText(now.date.empty() ? QStringLiteral("No date") : QString::fromStdString(now.date));
+    date_->setVisible(now.id != 0);
+    date_->updateGeometry();
+    policy_->setEnabled(now.id != 0);
+    policy_->setCurrentIndex(static_cast<int>(now.policy));
+    policy_->setToolTip(QString::fromStdString(plan::described(now.policy)));
+    if (now.id == 0) shoot_->setCurrentIndex(-1);
+}
+
+void PlanStation::chooseShoot(int index) {
+    if (index < static_cast<int>(shoots_.size())) {
+        session_.openShoot(shoots_[static_cast<std::size_t>(index)]);
+        return refresh();
+    }
+    studio::Id id = 0;
+    act(QStringLiteral("Begin another shoot"), [&](studio::Edit& edit) -> Status {
+        id = session_.newShoot(edit);
+        return {};
+    });
+    if (id) session_.openShoot(id);
+    refresh();
+}
+
+void PlanStation::choosePolicy(int index) {
+    plan::Shoot changed = session_.day().shoot;
+    const auto policy = plan::kPolicies[static_cast<std::size_t>(index)];
+    if (changed.policy == policy) return;
+    changed.policy = policy;
+    act(QStringLiteral("A change is: %1").arg(inWords(name(policy))), [&](studio::Edit& edit) -> Status {
+        edit.put(changed);
+        return {};
+    });
+}
+
+}  // namespace refero

@@ -1,0 +1,199 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/plan/setup_fields.h"
+
+#include "app/plan/kit_fields.h"
+#include "core/plan/framing.h"
+
+namespace refero {
+namespace {
+
+using plan::Setup;
+
+Form::Row row(const char* key, const char* caption, const char* unit, const char* hint, bool beside = false) {
+    return {QLatin1String(key), QLatin1String(caption), QString::fromUtf8(unit), QLatin1String(hint), beside};
+}
+
+struct Named {
+    plan::Id id;
+    QString label;
+};
+
+// One record of a list that the day knows; the last choice leads to where more are entered.
+Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list,
+                         std::function<plan::Id&(Setup&)> id, std::function<void()> more,
+                         const char* moreText) {
+    Binding<Setup> b{std::move(row)};
+    const auto current = [id](const Setup& s) {
+        Setup copy = s;
+        return id(copy);
+    };
+    b.choices = [list, more = QLatin1String(moreText)](const Setup&) {
+        QStringList out{QStringLiteral("Not stated")};
+        for (const Named& n : list()) out << n.label;
+        return out << more;
+    };
+    b.index = [list, current](const Setup& s) {
+        const auto all = list();
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (all[i].id == current(s)) return static_cast<int>(i) + 1;
+        return 0;
+    };
+    b.choose = [list, id, more](Setup& s, int i) {
+        const auto all = list();
+        if (i > static_cast<int>(all.size())) {
+            more();
+            return false;
+        }
+        const plan::Id chosen = i == 0 ? 0 : all[static_cast<std::size_t>(i) - 1].id;
+        const bool other = chosen != id(s);
+        id(s) = chosen;
+        return other;
+    };
+    return b;
+}
+
+template <class R, class Label>
+std::function<std::vector<Named>()> kitList(const SetupFieldsContext& c, std::vector<R> plan::Kit::*list,
+                                            Label label) {
+    return [day = c.day, list, label] {
+        std::vector<Named> out;
+        for (const R& r : day().kit.*list) out.push_back({r.id, QString::fromStdString(label(r))});
+        return out;
+    };
+}
+
+Binding<Setup> timeField(Form::Row row, std::optional<int> Setup::*member) {
+    Binding<Setup> b{row};
+    b.text = [member](const Setup& s) { return s.*member ? clockText(*(s.*member)) : QString(); };
+    b.take = [member](Setup& s, const QString& text) -> Status {
+        if (text.isEmpty()) {
+            (s.*member).reset();
+            return {};
+        }
+        const auto minutes = plan::clockMinutesFrom(text.toStdString());
+        if (!minutes) return tl::unexpected(minutes.error());
+        // A setup that begins later goes on as long as it did.
+        if (member == &Setup::startMinutes && s.startMinutes && s.endMinutes)
+            s.endMinutes = std::clamp(*s.endMinutes + *minutes - *s.startMinutes, *minutes, 24 * 60 - 1);
+        s.*member = *minutes;
+        return {};
+    };
+    return b;
+}
+
+Binding<Setup> recordingField() {
+    Binding<Setup> b{row("setupRecording", "Recording", "", "What the camera writes.")};
+    b.choices = [](const Setup&) {
+        QStringList all;
+        for (const plan::Recording r : plan::kRecordings) all << inWords(name(r));
+        return all;
+    };
+    b.index = [](const Setup& s) { return static_cast<int>(s.conditions.recording); };
+    b.choose = [](Setup& s, int i) {
+        const auto chosen = plan::kRecordings[static_cast<std::size_t>(i)];
+        const bool other = chosen != s.conditions.recording;
+        s.conditions.recording = chosen;
+        return other;
+    };
+    return b;
+}
+
+Binding<Setup> powerField() {
+    Binding<Setup> b{row("setupPower", "Power, with", "%", "Of the lamp's full power.")};
+    b.text = [](const Setup& s) { return numberText(s.conditions.powerPercent); };
+    b.take = [](Setup& s, const QString& text) -> Status {
+        return numberFrom(QStringLiteral("Power"), text).map([&](double v) {
+            s.conditions.powerPercent = v;
+        });
+    };
+    return b;
+}
+
+Binding<Setup> modifierField() {
+    Binding<Setup> b{row("setupModifier", "Modifier", "", "Softbox, grid, diffusion; empty: bare.", true)};
+    b.row.whenEmpty = QStringLiteral("bare");
+    b.text = [](const Setup& s) { return QString::fromStdString(s.conditions.modifier); };
+    b.take = [](Setup& s, const QString& text) -> Status {
+        s.conditions.modifier = text.toStdString();
+        return {};
+    };
+    return b;
+}
+
+// The width of what is seen says the same as the distance, in the words of those who have the set before
+// them.
+Binding<Setup> fieldWidthField(const SetupFieldsContext& c) {
+    Binding<Setup> b{row("setupField", "Field", "mm",
+                         "Width of what the frame shows, in the plane of the subject.", true)};
+    b.text = [day = c.day](const Setup& s) {
+        const auto width = plan::viewOf(s, day().kit).and_then(plan::fieldWidthMm);
+        return width ? QString::number(std::round(*width)) : QString();
+    };
+    b.take = [day = c.day](Setup& s, const QString& text) -> Status {
+        if (text.isEmpty()) {
+            s.distanceM = 0;
+            return {};
+        }
+        Setup probe = s;
+        if (probe.distanceM <= 0) probe.distanceM = 1;
+        return numberFrom(QStringLiteral("Field"), text).and_then([&](double mm) {
+            return plan::viewOf(probe, day().kit)
+                .and_then([&](const plan::View& v) { return plan::viewOfField(v, mm); })
+                .map([&](const plan::View& v) { s.distanceM = std::round(v.distanceM * 1000) / 1000; });
+        });
+    };
+    return b;
+}
+
+}  // namespace
+
+QString clockText(int minutes) {
+    return QStringLiteral("%1:%2")
+        .arg(minutes / 60, 2, 10, QLatin1Char('0'))
+        .arg(minutes % 60, 2, 10, QLatin1Char('0'));
+}
+
+std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
+    const auto label = [](const auto& r) { return r.label; };
+    const auto places = [day = c.day] {
+        std::vector<Named> out;
+        for (const plan::Place& p : day().places) out.push_back({p.id, QString::fromStdString(p.label)});
+        return out;
+    };
+    constexpr const char* kMore = "Enter another...";
+    return {
+        textField(row("setupLabel", "Name", "", "Short; it is on the slip and in the names of files."),
+                  &Setup::label),
+        reference(
+            row("setupPlace", "Place", "", "Where it is shot."), places,
+            [](Setup& s) -> plan::Id& { return s.conditions.place; }, c.kitWanted, kMore),
+        timeField(row("setupStart", "From, to", "", "On the place's clock, as 9:30."), &Setup::startMinutes),
+        timeField(row("setupEnd", "To", "", "On the place's clock, as 11:00.", true), &Setup::endMinutes),
+        reference(
+            row("setupBody", "Body", "", "The camera; two of a model are two bodies."),
+            kitList(c, &plan::Kit::bodies, [](const plan::Body& b) { return b.label(); }),
+            [](Setup& s) -> plan::Id& { return s.conditions.body; }, c.kitWanted, kMore),
+        reference(
+            row("setupLens", "Lens", "", "Lenses tint and darken differently."),
+            kitList(c, &plan::Kit::lenses, [](const plan::Lens& l) { return l.model; }),
+            [](Setup& s) -> plan::Id& { return s.conditions.lens; }, c.kitWanted, kMore),
+        numberField(row("setupFocal", "Focal length", "mm", "Of a zoom; empty: its shortest."),
+                    &Setup::focalLengthMm, true),
+        recordingField(),
+        reference(
+            row("setupLamp", "Light", "", "The lamp, flash or daylight that colours the subject."),
+            kitList(c, &plan::Kit::lamps, label), [](Setup& s) -> plan::Id& { return s.conditions.lamp; },
+            c.kitWanted, kMore),
+        powerField(),
+        modifierField(),
+        reference(
+            row("setupChart", "Chart", "", "The copy to be shot."), kitList(c, &plan::Kit::charts, label),
+            [](Setup& s) -> plan::Id& { return s.chart; }, c.kitWanted, kMore),
+        numberField(row("setupDistance", "Distance, field", "m", "From the sensor to the subject."),
+                    &Setup::distanceM, true),
+        fieldWidthField(c),
+        textField(row("setupNote", "Note", "", "For whoever reads this later."), &Setup::note)};
+}
+
+}  // namespace refero

@@ -1,0 +1,256 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The part of a session that reads, corrects and hands over, in the background.
+#include <QFileInfo>
+#include <algorithm>
+
+#include "app/session/job.h"
+#include "app/session/kit_lookup.h"
+#include "app/session/session.h"
+#include "app/session/session_background.h"
+#include "io/chart_file.h"
+#include "io/content_hash.h"
+#include "io/correction_file.h"
+#include "io/curve_file.h"
+#include "io/read_frame.h"
+#include "io/reading_file.h"
+
+namespace refero {
+namespace {
+
+using studio::Edit;
+
+// Another curve is only stated where a person did so; else the file speaks for itself.
+std::optional<Transfer> statedIn(const std::optional<Reading>& reading) {
+    return reading && reading->encodingSource == "stated" ? std::optional(reading->encoding) : std::nullopt;
+}
+
+const studio::Frame* chartFrameOf(const studio::Contents& contents, int setup) {
+    const studio::Frame* found = nullptr;
+    for (const auto& [id, f] : contents.all<studio::Frame>())
+        if (f.setup == setup && f.role == studio::FrameRole::chart) found = &f;
+    return found;
+}
+
+Quad laidInTheMiddle(const LinearImage& image, const Chart& chart) {
+    const double w = image.width(), h = image.height();
+    const double scale = 0.4 * std::min(w / chart.outlineMm.x(), h / chart.outlineMm.y());
+    const Point half = chart.outlineMm * scale / 2, middle(w / 2, h / 2);
+    return {Point(middle - half), middle + Point(half.x(), -half.y()), Point(middle + half),
+            middle + Point(-half.x(), half.y())};
+}
+
+}  // namespace
+
+void Session::readFrame(int id) {
+    const Setup* s = setup(id);
+    if (!s) return;
+    AtHand& hand = atHand_[id];
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    const std::int64_t step = studio_->done().empty() ? 0 : studio_->done().back().id;
+    inBackground(
+        [path = s->chartFrame.toStdString()]() -> FrameOutcome {
+            auto frame = io::readFrame(path);
+            if (!frame) return {nullptr, tl::unexpected(frame.error())};
+            auto shared = std::make_shared<const io::Frame>(*std::move(frame));
+            return {shared, io::readAnyChart(*shared), io::contentHash(path).value_or("")};
+        },
+        [this, id, job, step](FrameOutcome outcome) {
+            if (atHand_[id].job != job) return;
+            frameRead(id, step, std::move(outcome));
+        });
+}
+
+// What the frame says belongs to the step that opened it. Where that was undone meanwhile, nothing is kept.
+void Session::frameRead(int id, std::int64_t step, FrameOutcome outcome) {
+    AtHand& hand = atHand_[id];
+    hand.busy = false;
+    hand.frame = outcome.frame;
+    hand.error = outcome.reading ? QString() : QString::fromStdString(outcome.reading.error().message);
+    if (const auto* s = studio_->contents().find<plan::Setup>(id); s && outcome.frame) {
+        Edit edit = studio_->edit("Read the frame of " + s->label);
+        plan::Setup known = *s;
+        const Reading about = io::aboutFrame(*outcome.frame);
+        if (known.conditions.body == 0)
+            known.conditions.body = bodyFor(edit, studio_->contents(), about.body);
+        if (known.conditions.lens == 0)
+            known.conditions.lens = lensFor(edit, studio_->contents(), about.lens, about.focalLength35mm);
+        if (known.conditions != s->conditions) edit.put(known);
+        if (const auto* f = chartFrameOf(studio_->contents(), id); f && f->sha256.empty()) {
+            studio::Frame hashed = *f;
+            hashed.sha256 = outcome.sha256;
+            edit.put(hashed);
+        }
+        if (outcome.reading) putReading(edit, id, *outcome.reading);
+        if (const Status kept = studio_->amend(edit, step); !kept)
+            emit refused(QString::fromStdString(kept.error().message));
+    }
+    rebuild();
+}
+
+// Decodes the chart frame for looking at, where that was not done yet or its encoding has changed since.
+void Session::loadFrame(int id) {
+    const Setup* s = setup(id);
+    if (!s || s->chartFrame.isEmpty() || !s->reading) return;
+    AtHand& hand = atHand_[id];
+    if (hand.busy || (hand.frame && hand.frame->encoding == s->reading->encoding)) return;
+    if (!hand.frame && !hand.error.isEmpty()) return;
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    inBackground([path = s->chartFrame.toStdString(),
+                  encoding = s->reading->encoding] { return io::readFrame(path, encoding); },
+                 [this, id, job](Result<io::Frame> frame) {
+                     AtHand& now = atHand_[id];
+                     if (now.job != job) return;
+                     now.busy = false;
+                     if (frame) now.frame = std::make_shared<const io::Frame>(*std::move(frame));
+                     now.error = frame ? QString() : QString::fromStdString(frame.error().message);
+                     showAtHand(id);
+                 });
+}
+
+void Session::putReading(Edit& edit, int id, const Reading& reading) const {
+    const studio::Contents& contents = studio_->contents();
+    const auto* before = readingOf(contents, id);
+    studio::ReadingRecord record = before ? *before : studio::ReadingRecord{};
+    record.setup = id;
+    if (!before || !contents.find<studio::Frame>(record.frame))
+        if (const auto* frame = chartFrameOf(contents, id)) record.frame = frame->id;
+    record.made = plan::isoText(plan::now());
+    const plan::Setup& setup = edit.latest<plan::Setup>(id);
+    const auto* place = contents.find<plan::Place>(setup.conditions.place);
+    if (!before)
+        record.shotAt = shotAt(reading.taken, place ? place->offsetMinutes : 0).value_or(record.made);
+    record.verdict = name(reading.verdict);
+    record.document = io::toJson(reading).dump();
+    if (before) return edit.put(record);
+    record.conditions = setup.conditions;
+    edit.add(record);
+}
+
+// A new reading makes the correction that was built from the old one stale: it goes with the old reading,
+// undoably.
+void Session::replaceReading(int id, const QString& step, const Reading& reading) {
+    if (!setup(id)) return;
+    Edit edit = studio_->edit(step.toStdString());
+    putReading(edit, id, reading);
+    edit.removeCorrections(id);
+    atHand_[id].error.clear();
+    commit(edit);
+    select(id);
+}
+
+void Session::setCorners(int id, const Quad& corners, const QString& step) {
+    const Setup* s = setup(id);
+    if (!s || !s->frame) return;
+    const Chart chart = s->reading ? s->reading->chart : io::shippedCharts().front();
+    inBackground(
+        [frame = s->frame, chart, corners] {
+            return io::readChartIn(*frame, {frame->path, chart, {}, corners});
+        },
+        [this, id, step](const Result<Reading>& r) {
+            if (r) return replaceReading(id, step, *r);
+            refuse(id, QString::fromStdString(r.error().message));
+        });
+}
+
+void Session::setChart(int id, const Chart& chart) {
+    const Setup* s = setup(id);
+    if (!s || !s->frame || (s->reading && s->reading->chart.id == chart.id)) return;
+    const QString step = QStringLiteral("Read as %1").arg(QString::fromStdString(chart.name));
+    inBackground(
+        [frame = s->frame, chart] {
+            auto found = io::readChartIn(*frame, {frame->path, chart, {}, {}});
+            if (found) return found;
+            return io::readChartIn(*frame, {frame->path, chart, {}, laidInTheMiddle(frame->image, chart)});
+        },
+        [this, id, step](const Result<Reading>& r) {
+            if (r) replaceReading(id, step, *r);
+        });
+}
+
+void Session::setEncoding(int id, const Transfer& encoding) {
+    const Setup* s = setup(id);
+    if (!s || s->busy || s->chartFrame.isEmpty() || statedIn(s->reading) == encoding) return;
+    const QString step =
+        QStringLiteral("State encoding %1").arg(QString::fromStdString(std::string(encoding.name())));
+    AtHand& hand = atHand_[id];
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    showAtHand(id);
+    inBackground(
+        // Another curve moves no corner.
+        [path = s->chartFrame.toStdString(), encoding, reading = s->reading]() -> FrameOutcome {
+            auto frame = io::readFrame(path, encoding);
+            if (!frame) return {nullptr, tl::unexpected(frame.error())};
+            auto shared = std::make_shared<const io::Frame>(*std::move(frame));
+            if (!reading) return {shared, io::readAnyChart(*shared)};
+            return {shared, io::readChartIn(*shared, {path, reading->chart, {}, reading->corners})};
+        },
+        [this, id, job, step](const FrameOutcome& outcome) {
+            AtHand& now = atHand_[id];
+            if (now.job != job) return;
+            now.busy = false;
+            if (outcome.frame) now.frame = outcome.frame;
+            if (outcome.reading) return replaceReading(id, step, *outcome.reading);
+            refuse(id, QString::fromStdString(outcome.reading.error().message));
+        });
+}
+
+void Session::setEncodingCurve(int id, const QString& path) {
+    inBackground([path = path.toStdString()] { return io::readCurve(path); },
+                 [this, id](const Result<Transfer>& curve) {
+                     if (curve) return setEncoding(id, *curve);
+                     refuse(id, QString::fromStdString(curve.error().message));
+                 });
+}
+
+void Session::correct(int id, const FitOptions& options) {
+    const Setup* s = setup(id);
+    if (!s || !s->reading) return;
+    inBackground([reading = *s->reading, options] { return fit(std::span(&reading, 1), options); },
+                 [this, id](Result<Correction> c) {
+                     const Setup* now = setup(id);
+                     const auto* reading = readingOf(studio_->contents(), id);
+                     if (!now || !reading) return;
+                     if (!c) return refuse(id, QString::fromStdString(c.error().message));
+                     c->name = (now->body + QStringLiteral(", ") + now->lens + QStringLiteral(", ") +
+                                now->light + QStringLiteral(", ") + now->place)
+                                   .toStdString();
+                     Edit edit = studio_->edit(
+                         QStringLiteral("Build correction for %1").arg(now->light).toStdString());
+                     edit.removeCorrections(id);
+                     edit.add(studio::CorrectionRecord{
+                         0, id, reading->id, plan::isoText(plan::now()), c->name, std::string(name(c->model)),
+                         c->summary.after.mean, c->summary.crossValidated.mean, io::toJson(*c).dump()});
+                     atHand_[id].error.clear();
+                     commit(edit);
+                 });
+}
+
+void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {
+    const Setup* s = setup(id);
+    const auto* record = correctionOf(studio_->contents(), id);
+    if (!s || !s->correction || !record) return;
+    inBackground(
+        [correction = *s->correction, path = target.toStdString(), options] {
+            return io::exportCorrection(correction, path, options);
+        },
+        [this, id, correction = record->id, format = options.format](const Result<io::Handover>& done) {
+            if (done) {
+                // What has left the house is not undone, so this is no step.
+                Edit edit = studio_->edit("Hand over " + done->path.filename().string());
+                edit.add(studio::HandoverRecord{0, correction, plan::isoText(plan::now()),
+                                                std::string(name(format)), std::string(done->encoding.name()),
+                                                done->path.string(), done->proof.engine,
+                                                static_cast<int>(done->proof.colours), done->proof.largest});
+                if (const Status kept = studio_->record(edit); !kept)
+                    emit refused(QString::fromStdString(kept.error().message));
+                rebuild();
+            }
+            emit handedOver(id, done ? QString() : QString::fromStdString(done.error().message));
+        });
+}
+
+}  // namespace refero

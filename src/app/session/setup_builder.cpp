@@ -1,0 +1,120 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/setup_builder.h"
+
+#include <QFileInfo>
+
+#include "core/plan/change.h"
+#include "core/read/checks.h"
+#include "io/correction_file.h"
+#include "io/curve_file.h"
+#include "io/reading_file.h"
+
+namespace refero {
+namespace {
+
+using studio::Contents;
+using studio::Id;
+
+QString text(const std::string& s) {
+    return QString::fromStdString(s);
+}
+
+template <class R>
+const R* latestOf(const Contents& contents, Id setup) {
+    const R* found = nullptr;
+    for (const auto& [id, r] : contents.all<R>())
+        if (r.setup == setup) found = &r;  // ids rise with time
+    return found;
+}
+
+std::optional<io::Handover> handoverOf(const Contents& contents, Id correction) {
+    std::optional<io::Handover> out;
+    for (const auto& [id, h] : contents.all<studio::HandoverRecord>()) {
+        if (h.correction != correction) continue;
+        out.emplace();
+        out->path = h.path;
+        const auto named = encodingByName(h.encoding);
+        if (named) out->encoding = *named;
+        out->proof = {h.engine, h.engine.empty() ? std::size_t{0} : static_cast<std::size_t>(h.colours),
+                      h.largestDifference, 0};
+    }
+    return out;
+}
+
+}  // namespace
+
+const studio::ReadingRecord* readingOf(const Contents& contents, Id setup) {
+    return latestOf<studio::ReadingRecord>(contents, setup);
+}
+
+const studio::CorrectionRecord* correctionOf(const Contents& contents, Id setup) {
+    return latestOf<studio::CorrectionRecord>(contents, setup);
+}
+
+const Reading* SetupBuilder::reading(const studio::ReadingRecord& record) {
+    auto& kept = readings_[record.id];
+    if (kept.text != record.document) {
+        auto parsed = io::parseReading(record.document, "The reading");
+        if (parsed) parsed->checks = judged(*parsed);
+        kept = {record.document, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+    }
+    return kept.document ? &*kept.document : nullptr;
+}
+
+const Correction* SetupBuilder::correction(const studio::CorrectionRecord& record) {
+    auto& kept = corrections_[record.id];
+    if (kept.text != record.document) {
+        auto parsed = io::parseCorrection(record.document, "The correction");
+        kept = {record.document, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+    }
+    return kept.document ? &*kept.document : nullptr;
+}
+
+std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day& day) {
+    const plan::Naming naming{day.kit, day.places};
+    const auto states = plan::due(day);
+    std::vector<Setup> out;
+    std::map<Id, std::size_t> at;
+    std::map<Id, Id> readFrom;  // chart frame of the reading, by setup
+    for (std::size_t i = 0; i < day.setups.size(); ++i) {
+        const plan::Setup& s = day.setups[i];
+        Setup view;
+        view.id = static_cast<int>(s.id);
+        const auto named = [&](Id id, plan::Aspect aspect) {
+            return id ? text(naming.value(s.conditions, aspect)) : QString();
+        };
+        view.place = named(s.conditions.place, plan::Aspect::place);
+        view.light = s.label.empty() ? named(s.conditions.lamp, plan::Aspect::lamp) : text(s.label);
+        view.body = named(s.conditions.body, plan::Aspect::body);
+        view.lens = named(s.conditions.lens, plan::Aspect::lens);
+        view.plan = states[i];
+        if (const auto* r = readingOf(contents, s.id)) {
+            if (const Reading* parsed = reading(*r)) view.reading = *parsed;
+            readFrom[s.id] = r->frame;
+        }
+        if (const auto* c = correctionOf(contents, s.id)) {
+            if (const Correction* parsed = correction(*c)) view.correction = *parsed;
+            view.handover = handoverOf(contents, c->id);
+        }
+        at[s.id] = out.size();
+        out.push_back(std::move(view));
+    }
+    for (const auto& [id, f] : contents.all<studio::Frame>()) {
+        const auto row = at.find(f.setup);
+        if (f.shoot != day.shoot.id || row == at.end()) continue;
+        Setup& s = out[row->second];
+        const QString path = text(f.path);
+        if (f.role == studio::FrameRole::chart) {
+            // The one that was read, where one was; else the latest.
+            const auto read = readFrom.find(f.setup);
+            if (read == readFrom.end() || read->second == id || s.chartFrame.isEmpty()) s.chartFrame = path;
+            s.pictures.insert(s.pictures.begin(), {path, QStringLiteral("Chart frame")});
+        } else {
+            s.pictures.push_back({path, QFileInfo(path).fileName()});
+        }
+    }
+    return out;
+}
+
+}  // namespace refero

@@ -1,0 +1,170 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/studio_menu.h"
+
+#include <QFileInfo>
+#include <QSettings>
+
+#include "app/dialogs.h"
+#include "app/paper/call_sheet_pdf.h"
+#include "app/session/job.h"
+#include "io/safe_write.h"
+#include "studio/record_json.h"
+
+namespace refero {
+namespace {
+
+constexpr int kRecentKept = 8;
+const char* const kStudios = "Refero studios (*.refero)";
+const char* const kJson = "Refero studio as JSON (*.json)";
+
+QSettings settings() {
+    return QSettings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("refero"),
+                     QStringLiteral("refero"));
+}
+
+}  // namespace
+
+QStringList recentStudios() {
+    QStringList out = settings().value(QStringLiteral("studios")).toStringList();
+    out.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
+    return out;
+}
+
+void rememberStudio(const QString& path) {
+    QStringList all = recentStudios();
+    all.removeAll(path);
+    all.prepend(path);
+    settings().setValue(QStringLiteral("studios"), all.mid(0, kRecentKept));
+}
+
+StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QMenu(parent), session_(session), dialogs_(dialogs) {
+    setObjectName(QStringLiteral("studioMenu"));
+    const auto add = [&](const char* object, const char* text, const char* keys, auto slot) {
+        auto* action = new QAction(QLatin1String(text), this);
+        action->setObjectName(QLatin1String(object));
+        action->setShortcut(QKeySequence(QLatin1String(keys)));
+        connect(action, &QAction::triggered, this, slot);
+        parent->addAction(action);
+        fixed_ << action;
+    };
+    add("openStudioAction", "Open a studio", "Ctrl+Shift+O", [this] { choose(); });
+    add("newStudioAction", "Begin a new studio", "Ctrl+Shift+N", [this] { begin(); });
+    add("copyStudioAction", "Save a copy", "Ctrl+Shift+S", [this] { copy(); });
+    add("callSheetAction", "Call sheet and slips as PDF", "Ctrl+P", [this] { callSheet(); });
+    add("exportStudioAction", "Export all as JSON", "", [this] { exportJson(); });
+    add("importStudioAction", "Make a studio of exported JSON", "", [this] { importJson(); });
+    add("demoAction", "Look at the demo", "", [this] { emit demoWanted(); });
+    connect(this, &QMenu::aboutToShow, this, &StudioMenu::fill);
+}
+
+void StudioMenu::fill() {
+    clear();
+    const QString current = QString::fromStdString(session_.studio()->path().string());
+    auto* here = addAction(QFileInfo(current).fileName());
+    here->setEnabled(false);
+    addSeparator();
+    addActions(fixed_);
+    QStringList others = recentStudios();
+    others.removeAll(current);
+    if (others.isEmpty()) return;
+    addSeparator();
+    for (const QString& path : others) {
+        auto* action = addAction(QFileInfo(path).fileName());
+        action->setToolTip(path);
+        connect(action, &QAction::triggered, this, [this, path] { open(path); });
+    }
+}
+
+QString StudioMenu::suggested(const char* ending) const {
+    return QString::fromStdString(session_.studio()->path().stem().string()) + QLatin1String(ending);
+}
+
+void StudioMenu::use(Result<std::unique_ptr<studio::Studio>> studio) {
+    if (!studio) return emit told(QString::fromStdString(studio.error().message));
+    const QString path = QString::fromStdString((*studio)->path().string());
+    const QString why = QString::fromStdString((*studio)->readOnlyBecause());
+    session_.use(*std::move(studio));
+    rememberStudio(path);
+    emit told(why);
+}
+
+void StudioMenu::open(const QString& path) {
+    std::error_code error;
+    if (std::filesystem::equivalent(path.toStdString(), session_.studio()->path(), error)) return;
+    use(studio::Studio::open(path.toStdString()));
+}
+
+void StudioMenu::choose() {
+    const QString path =
+        dialogs_.openFile(parentWidget(), QStringLiteral("Open a studio"), QLatin1String(kStudios));
+    if (!path.isEmpty()) open(path);
+}
+
+void StudioMenu::begin() {
+    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Begin a new studio"),
+                                           QStringLiteral("studio.refero"), QLatin1String(kStudios));
+    if (!path.isEmpty()) use(studio::Studio::create(path.toStdString()));
+}
+
+void StudioMenu::copy() {
+    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Save a copy"),
+                                           suggested("-copy.refero"), QLatin1String(kStudios));
+    if (path.isEmpty()) return;
+    write(QStringLiteral("Copied to"), path,
+          [from = session_.studio()->path(), to = std::filesystem::path(path.toStdString())] {
+              return studio::saveCopy(from, to);
+          });
+}
+
+template <class Work>
+void StudioMenu::write(const QString& done, const QString& path, Work work) {
+    const QString file = QFileInfo(path).fileName();
+    emit told(QStringLiteral("Writing %1").arg(file));
+    runJob(this, std::move(work), [this, done, file](const Status& written) {
+        emit told(written ? done + QLatin1Char(' ') + file : QString::fromStdString(written.error().message));
+    });
+}
+
+void StudioMenu::callSheet() {
+    if (session_.setups().empty())
+        return emit told(
+            QStringLiteral("There is no setup in this shoot yet, so there is nothing to print."));
+    const QString path =
+        dialogs_.saveFile(parentWidget(), QStringLiteral("Call sheet and slips"),
+                          session_.shoot() + QStringLiteral(".pdf"), QStringLiteral("PDF (*.pdf)"));
+    if (path.isEmpty()) return;
+    write(
+        QStringLiteral("Call sheet written:"), path,
+        [sheet = session_.callSheet(), to = path.toStdString()] { return paper::writeCallSheet(to, sheet); });
+}
+
+void StudioMenu::exportJson() {
+    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Export all as JSON"),
+                                           suggested(".json"), QLatin1String(kJson));
+    if (path.isEmpty()) return;
+    write(QStringLiteral("Exported to"), path,
+          [contents = session_.studio()->contents(), to = path.toStdString()] {
+              return io::writeFile(to, io::prettyJson(studio::toJson(contents)));
+          });
+}
+
+void StudioMenu::importJson() {
+    const QString from = dialogs_.openFile(parentWidget(), QStringLiteral("Make a studio of exported JSON"),
+                                           QLatin1String(kJson));
+    if (from.isEmpty()) return;
+    const QString to = dialogs_.saveFile(parentWidget(), QStringLiteral("Where the studio shall be"),
+                                         QFileInfo(from).completeBaseName() + QStringLiteral(".refero"),
+                                         QLatin1String(kStudios));
+    if (to.isEmpty()) return;
+    emit told(QStringLiteral("Reading %1").arg(QFileInfo(from).fileName()));
+    runJob(
+        this,
+        [json = from.toStdString(), target = to.toStdString()]() -> Result<std::unique_ptr<studio::Studio>> {
+            return studio::restore(json, target).and_then([&] { return studio::Studio::open(target); });
+        },
+        [this](Result<std::unique_ptr<studio::Studio>> made) { use(std::move(made)); });
+}
+
+}  // namespace refero

@@ -1,0 +1,206 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/chart/chart_data.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "core/colour/adaptation.h"
+#include "core/colour/lab.h"
+#include "core/spectra/illuminant.h"
+#include "core/spectra/observer.h"
+
+namespace refero {
+namespace {
+
+constexpr std::size_t kMostSamples = 10'000;
+
+std::string lower(std::string_view text) {
+    std::string out(text);
+    std::transform(out.begin(), out.end(), out.begin(), [](unsigned char c) { return std::tolower(c); });
+    return out;
+}
+
+bool inRange(const ChartData& data, const ChartData::Sample& s) {
+    switch (data.kind) {
+        case ChartData::Kind::lab:
+            return s.value.allFinite() && s.value.x() >= -1 && s.value.x() <= 150 &&
+                   s.value.tail<2>().cwiseAbs().maxCoeff() <= 300;
+        case ChartData::Kind::xyz:
+            return s.value.allFinite() && s.value.minCoeff() >= -0.01 && s.value.maxCoeff() <= 3;
+        case ChartData::Kind::spectra:
+            return s.spectrum.size() >= 2 && std::all_of(s.spectrum.begin(), s.spectrum.end(), [](double v) {
+                       return std::isfinite(v) && v >= -0.02 && v <= 3;
+                   });
+    }
+    return false;
+}
+
+Lab labOf(const Reflectance& r) {
+    static const Spectrum d50 = *illuminantByName("d50");
+    Patch p;
+    p.reflectance = r;
+    return toLab(referenceXyzD50(p, d50), white::d50);
+}
+
+double hueApart(double a, double b) {
+    const double d = std::fmod(std::abs(a - b), 360);
+    return std::min(d, 360 - d);
+}
+
+}  // namespace
+
+Status validate(const ChartData& data) {
+    if (data.samples.empty()) return failure("There are no colours in it.");
+    if (data.samples.size() > kMostSamples)
+        return failure("It has " + std::to_string(data.samples.size()) + " colours; 10000 are the most.");
+    if (data.kind == ChartData::Kind::spectra &&
+        !(data.startNm >= 200 && data.startNm <= 1200 && data.stepNm > 0 && data.stepNm <= 100))
+        return failure("Its spectra start at " + std::to_string(data.startNm) + " nm in steps of " +
+                       std::to_string(data.stepNm) + " nm, which no instrument measures.");
+    std::set<std::string> ids;
+    for (const auto& s : data.samples) {
+        if (!ids.insert(s.id).second) return failure("Two colours have the id \"" + s.id + "\".");
+        if (!inRange(data, s))
+            return failure("The colour \"" + s.id + "\" has values that are out of range.");
+    }
+    return {};
+}
+
+Result<ChartColours> brought(const ChartData& data) {
+    if (auto ok = validate(data); !ok) return tl::unexpected(ok.error());
+    ChartColours out;
+    if (data.kind == ChartData::Kind::spectra) {
+        for (const auto& s : data.samples) {
+            Reflectance r{data.startNm, data.stepNm, s.spectrum};
+            for (double& v : r.values) v = std::clamp(v, 0.0, 1.0);
+            const Lab lab = labOf(r);
+            out.colours.push_back({s.id, s.name, lab, std::move(r)});
+        }
+        out.method = "L*a*b* computed from the spectra for D50 and the 2 degree observer.";
+        return out;
+    }
+    const std::string stated = data.illuminant.empty() ? "d50" : lower(data.illuminant);
+    const auto light = illuminantByName(stated);
+    if (!light)
+        return failure("Its values are for the illuminant \"" + data.illuminant +
+                       "\", which is not known here. Give spectra, or values for D50.");
+    const Xyz from = stated == "d50" ? whiteXyz(white::d50)
+                                     : lightXyz(*light, data.observerDegrees == 10 ? cie1964() : cie1931());
+    const Matrix3 m = adaptation(Adaptation::cat16, from, whiteXyz(white::d50));
+    for (const auto& s : data.samples) {
+        const Xyz xyz = data.kind == ChartData::Kind::xyz
+                            ? Xyz::from(s.value)
+                            : toXyz(Lab{s.value.x(), s.value.y(), s.value.z(), chromaticity(from)});
+        out.colours.push_back({s.id, s.name, toLab(Xyz::from(m * xyz.vector()), white::d50), {}});
+    }
+    const char* what = data.kind == ChartData::Kind::xyz ? "XYZ" : "L*a*b*";
+    out.method = stated == "d50"
+                     ? std::string(what) + " for D50, taken as they are."
+                     : std::string(what) + " for " + data.illuminant + ", brought to D50 with CAT16.";
+    if (data.illuminant.empty()) out.method += " The file does not say the illuminant; D50 is assumed.";
+    if (data.observerDegrees == 10)
+        out.method +=
+            " They are of the 10 degree observer and are used as they are: without spectra there is no way "
+            "to "
+            "the 2 degree observer.";
+    if (data.observerDegrees == 0) out.method += " The file does not say the observer; 2 degrees is assumed.";
+    return out;
+}
+
+// Ranges after common practice for what charts carry; only a start for a person to correct.
+Role proposedRole(const Lab& lab) {
+    const Lch c = toLch(lab);
+    if (c.C < 4) return Role::neutral;
+    if (c.C < 9)
+        return hueApart(c.h, 75) < 75 ? Role::warm : hueApart(c.h, 255) < 60 ? Role::cool : Role::other;
+    if (hueApart(c.h, 55) < 22 && c.C < 32 && c.L > 25 && c.L < 90) return Role::skin;
+    if (hueApart(c.h, 125) < 25 && c.C > 12 && c.C < 45 && c.L < 70) return Role::foliage;
+    if (hueApart(c.h, 250) < 30 && c.C < 35 && c.L > 40) return Role::sky;
+    if (c.C >= 40)
+        for (const auto& [hue, role] : {std::pair(32.0, Role::primary),
+                                        {148.0, Role::primary},
+                                        {290.0, Role::primary},
+                                        {92.0, Role::secondary},
+                                        {350.0, Role::secondary},
+                                        {225.0, Role::secondary}})
+            if (hueApart(c.h, hue) < 24) return role;
+    return Role::other;
+}
+
+ChartGrid proposedGrid(std::size_t patches) {
+    ChartGrid best;
+    const int n = static_cast<int>(std::max<std::size_t>(1, patches));
+    double least = 1e9;
+    for (int rows = 1; rows <= n && rows <= 100; ++rows) {
+        const int columns = (n + rows - 1) / rows;
+        const double shape = std::abs(std::log(double(columns) / rows / 1.5)), empty = rows * columns - n;
+        if (shape + empty < least) {
+            least = shape + empty;
+            best.rows = rows;
+            best.columns = columns;
+        }
+    }
+    return best;
+}
+
+Result<Chart> chartOnGrid(const ChartColours& colours, const ChartGrid& g, const std::string& id,
+                          const std::string& name, const std::string& source) {
+    if (g.rows < 1 || g.columns < 1 || g.rows > 200 || g.columns > 200)
+        return failure("A grid has 1 to 200 rows and columns.");
+    if (!(g.patchWidthMm > 0 && g.patchHeightMm > 0 && g.gapMm >= 0 && g.marginMm >= 0))
+        return failure("Patches need a width and a height above 0, gaps and margin of 0 or more.");
+    if (colours.colours.size() > static_cast<std::size_t>(g.rows) * static_cast<std::size_t>(g.columns))
+        return failure(std::to_string(colours.colours.size()) + " colours do not fit into " +
+                       std::to_string(g.rows) + " rows of " + std::to_string(g.columns) + ".");
+    Chart chart;
+    chart.id = id;
+    chart.name = name;
+    chart.source = source;
+    const Point pitch(g.patchWidthMm + g.gapMm, g.patchHeightMm + g.gapMm);
+    chart.outlineMm = {2 * g.marginMm + g.columns * pitch.x() - g.gapMm,
+                       2 * g.marginMm + g.rows * pitch.y() - g.gapMm};
+    for (std::size_t i = 0; i < colours.colours.size(); ++i) {
+        const auto& c = colours.colours[i];
+        const Point at(static_cast<double>(i % static_cast<std::size_t>(g.columns)),
+                       static_cast<double>(i / static_cast<std::size_t>(g.columns)));
+        Patch p;
+        p.id = c.id;
+        p.name = c.name;
+        p.role = proposedRole(c.labD50);
+        p.sizeMm = {g.patchWidthMm, g.patchHeightMm};
+        p.centreMm = Point(g.marginMm, g.marginMm) + at.cwiseProduct(pitch) + p.sizeMm / 2;
+        p.labD50 = c.labD50;
+        p.reflectance = c.reflectance;
+        chart.patches.push_back(std::move(p));
+    }
+    if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
+    return chart;
+}
+
+ChartData dataOf(const Chart& chart) {
+    ChartData data;
+    data.source = chart.source;
+    data.illuminant = "D50";
+    data.observerDegrees = 2;
+    const auto& all = chart.patches;
+    const bool spectra = !all.empty() && std::all_of(all.begin(), all.end(), [&](const Patch& p) {
+        return p.reflectance && p.reflectance->startNm == all.front().reflectance->startNm &&
+               p.reflectance->stepNm == all.front().reflectance->stepNm &&
+               p.reflectance->values.size() == all.front().reflectance->values.size();
+    });
+    if (spectra) {
+        data.kind = ChartData::Kind::spectra;
+        data.startNm = all.front().reflectance->startNm;
+        data.stepNm = all.front().reflectance->stepNm;
+    }
+    for (const Patch& p : all)
+        data.samples.push_back({p.id,
+                                p.name,
+                                {p.labD50.L, p.labD50.a, p.labD50.b},
+                                spectra ? p.reflectance->values : std::vector<double>{}});
+    return data;
+}
+
+}  // namespace refero

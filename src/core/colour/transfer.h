@@ -1,0 +1,54 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <memory>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/colour/encoding.h"
+
+namespace refero {
+
+/// A measured or published curve from stored number to linear light, as points joined by straight lines and
+/// continued straight beyond its ends.
+struct Curve {
+    std::string name;
+    std::vector<double> stored;  ///< strictly rising
+    std::vector<double> linear;  ///< strictly rising; as many
+};
+
+/// How a recording's stored numbers relate to its linear light: one of the named encodings, or a curve of the
+/// camera's own. Cheap to copy.
+class Transfer {
+  public:
+    Transfer(Encoding encoding = Encoding::linear) : named_(encoding) {}
+
+    /// Scaled so that the stored number 1 decodes to 1, the recording's clipping level. An error names what
+    /// is wrong: fewer than two points or more than kMaxPoints, not finite, not rising, not covering 0.1 to
+    /// 0.9, or running from light to number instead.
+    static Result<Transfer> fromCurve(Curve curve);
+    static constexpr std::size_t kMaxPoints = 65537;
+
+    double decode(double stored) const;
+    double encode(double linear) const;
+    std::string_view name() const { return curve_ ? std::string_view(curve_->name) : refero::name(named_); }
+    /// Null for the named ones.
+    const Curve* curve() const { return curve_.get(); }
+    /// Nothing for a curve of one's own.
+    std::optional<Encoding> named() const { return curve_ ? std::nullopt : std::optional(named_); }
+
+    bool operator==(const Transfer& other) const;
+
+  private:
+    Encoding named_;
+    std::shared_ptr<const Curve> curve_;
+};
+
+inline std::string_view name(const Transfer& transfer) {
+    return transfer.name();
+}
+
+}  // namespace refero

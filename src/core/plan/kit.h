@@ -1,0 +1,99 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/result.h"
+
+namespace refero::plan {
+
+/// Of one record in the studio; 0 is none.
+using Id = std::int64_t;
+
+/// Kinds of light that share a look, so that a profile of one may stand in for another of its kind.
+enum class LightKind { daylight, shade, flash, tungsten, fluorescent, led, mixed };
+inline constexpr std::array kLightKinds{LightKind::daylight, LightKind::shade,       LightKind::flash,
+                                        LightKind::tungsten, LightKind::fluorescent, LightKind::led,
+                                        LightKind::mixed};
+std::string_view name(LightKind kind);
+Result<LightKind> lightKindByName(std::string_view name);
+/// Changes by itself with the time of day.
+bool moves(LightKind kind);
+
+/// One camera body; two of a model are two bodies.
+struct Body {
+    Id id = 0;
+    std::string model{}, serial{}, nickname{};
+    bool motion = false;                             ///< shoots film rather than stills
+    double sensorWidthMm = 36, sensorHeightMm = 24;  ///< the part that records
+    int pixelsWide = 6000, pixelsHigh = 4000;
+
+    /// What a person calls it: the nickname where there is one, else model and the end of the serial number.
+    std::string label() const;
+};
+
+struct Lens {
+    Id id = 0;
+    std::string model{}, serial{};
+    double shortestMm = 50, longestMm = 50;  ///< equal for a fixed focal length
+
+    bool zooms() const { return longestMm > shortestMm; }
+};
+
+/// A lamp, a flash, or daylight from one side; with a modifier and a power it is the light of a setup.
+struct Lamp {
+    Id id = 0;
+    std::string label{};
+    LightKind kind = LightKind::led;
+    double warmUpMinutes = 0;
+    bool mains = false;  ///< draws mains power
+    bool hot = false;    ///< burns skin and cloth
+};
+
+/// One physical chart. Copies of a design come in sizes and age by themselves.
+struct ChartCopy {
+    Id id = 0;
+    std::string label{};
+    std::string chart = "fen-24";  ///< id of the chart file
+    double scale = 1;              ///< its size over that of the chart file
+    std::string madeOn{};          ///< date, or empty
+    int replaceAfterMonths = 24;
+    std::string reference{};  ///< where this copy's own values come from; empty: the chart file's
+};
+
+/// A display or an instrument that has to be checked from time to time.
+struct Checked {
+    Id id = 0;
+    std::string label{}, serial{};
+    bool display = true;
+    std::string checkedOn{};  ///< date, or empty
+    int everyDays = 30;
+};
+
+struct Kit {
+    std::vector<Body> bodies;
+    std::vector<Lens> lenses;
+    std::vector<Lamp> lamps;
+    std::vector<ChartCopy> charts;
+    std::vector<Checked> checked;
+
+    const Body* body(Id id) const;
+    const Lens* lens(Id id) const;
+    const Lamp* lamp(Id id) const;
+    const ChartCopy* chart(Id id) const;
+};
+
+/// Each names the field, the value and the range.
+Status validate(const Body& body);
+Status validate(const Lens& lens);
+Status validate(const Lamp& lamp);
+Status validate(const ChartCopy& copy);
+Status validate(const Checked& checked);
+
+}  // namespace refero::plan

@@ -1,0 +1,89 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/shoot.h"
+
+#include <cmath>
+#include <cstdio>
+
+namespace refero::plan {
+namespace {
+
+constexpr std::array<std::string_view, 3> kPolicyNames{"strict", "usual", "run-and-gun"};
+constexpr std::array<std::string_view, 4> kRecordingNames{"raw", "jpeg", "flat-video", "log-video"};
+
+template <class... Values>
+std::string text(const char* format, Values... values) {
+    char out[240];
+    std::snprintf(out, sizeof out, format, values...);
+    return out;
+}
+
+}  // namespace
+
+std::string_view name(Policy policy) {
+    return kPolicyNames[static_cast<std::size_t>(policy)];
+}
+
+Result<Policy> policyByName(std::string_view wanted) {
+    for (const Policy p : kPolicies)
+        if (name(p) == wanted) return p;
+    return failure("\"" + std::string(wanted) + "\" is none of strict, usual and run-and-gun.");
+}
+
+std::string_view name(Recording recording) {
+    return kRecordingNames[static_cast<std::size_t>(recording)];
+}
+
+Result<Recording> recordingByName(std::string_view wanted) {
+    for (const Recording r : kRecordings)
+        if (name(r) == wanted) return r;
+    return failure("\"" + std::string(wanted) + "\" is none of raw, jpeg, flat-video and log-video.");
+}
+
+Status validate(const Shoot& s) {
+    if (s.label.empty()) return failure("The shoot needs a name.");
+    if (!s.date.empty())
+        if (const auto d = dateFrom(s.date); !d) return failure("The shoot's date: " + d.error().message);
+    if (!(s.moveLimitStops > 0 && s.moveLimitStops <= 4))
+        return failure(
+            text("The limit for the level is %g stops; it must be above 0, to 4.", s.moveLimitStops));
+    if (!(s.moveLimitMired > 0 && s.moveLimitMired <= 200))
+        return failure(
+            text("The limit for the colour is %g mired; it must be above 0, to 200.", s.moveLimitMired));
+    return {};
+}
+
+Status validate(const Place& p) {
+    if (p.label.empty()) return failure("The place needs a name.");
+    if (p.latitude.has_value() != p.longitude.has_value())
+        return failure("The place needs both latitude and longitude, or neither.");
+    if (p.latitude && !(std::abs(*p.latitude) <= 90))
+        return failure(text("The latitude is %g degrees; it must be -90 to 90.", *p.latitude));
+    if (p.longitude && !(std::abs(*p.longitude) <= 180))
+        return failure(text("The longitude is %g degrees; it must be -180 to 180.", *p.longitude));
+    if (std::abs(p.offsetMinutes) > 14 * 60)
+        return failure(
+            text("The clock is %d minutes ahead of UTC; it must be -840 to 840.", p.offsetMinutes));
+    return {};
+}
+
+Status validate(const Setup& s, const Kit& kit) {
+    const Conditions& c = s.conditions;
+    if (!(c.powerPercent >= 0 && c.powerPercent <= 100))
+        return failure(text("The power is %g %%; it must be 0 to 100.", c.powerPercent));
+    if (s.startMinutes && s.endMinutes && *s.endMinutes < *s.startMinutes)
+        return failure(text("The setup ends at %02d:%02d, before it starts at %02d:%02d.", *s.endMinutes / 60,
+                            *s.endMinutes % 60, *s.startMinutes / 60, *s.startMinutes % 60));
+    if (!(s.distanceM >= 0 && s.distanceM <= 10000))
+        return failure(text("The distance is %g m; it must be 0 to 10000.", s.distanceM));
+    if (!(s.focalLengthMm >= 0 && s.focalLengthMm <= 3000))
+        return failure(text("The focal length is %g mm; it must be above 0, to 3000.", s.focalLengthMm));
+    const Lens* lens = kit.lens(c.lens);
+    if (lens && s.focalLengthMm > 0 &&
+        (s.focalLengthMm < lens->shortestMm - 1e-6 || s.focalLengthMm > lens->longestMm + 1e-6))
+        return failure(text("The focal length is %g mm, but %s goes from %g to %g mm.", s.focalLengthMm,
+                            lens->model.c_str(), lens->shortestMm, lens->longestMm));
+    return {};
+}
+
+}  // namespace refero::plan

@@ -1,0 +1,54 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/chart_data/chart_data_file.h"
+
+#include "io/safe_write.h"
+
+namespace refero::io {
+
+std::string cgatsText(const ChartData& data);
+std::string cxfText(const ChartData& data);
+std::string tableText(const ChartData& data);
+
+namespace {
+
+constexpr std::size_t kLargest = 64u << 20;
+
+}  // namespace
+
+Result<ChartData> parseChartData(std::string_view text, const std::string& origin) {
+    const auto begin = text.find_first_not_of(" \t\r\n\xEF\xBB\xBF");
+    if (begin == text.npos) return failure(origin + " is empty.");
+    if (text[begin] == '<') return parseCxf(text, origin);
+    if (text.find("BEGIN_DATA") != text.npos) return parseCgats(text, origin);
+    return parseTable(text, origin);
+}
+
+Result<ChartData> readChartData(const std::filesystem::path& path) {
+    return readFile(path, kLargest).and_then([&](const std::string& text) {
+        return parseChartData(text, path.filename().string());
+    });
+}
+
+std::string toText(const ChartData& data, ChartDataFormat format) {
+    switch (format) {
+        case ChartDataFormat::cxf:
+            return cxfText(data);
+        case ChartDataFormat::table:
+            return tableText(data);
+        case ChartDataFormat::cgats:
+            break;
+    }
+    return cgatsText(data);
+}
+
+Status writeChartData(const ChartData& data, const std::filesystem::path& path) {
+    if (auto ok = validate(data); !ok) return ok;
+    const auto ending = path.extension();
+    const auto format = ending == ".cxf"                       ? ChartDataFormat::cxf
+                        : ending == ".csv" || ending == ".tsv" ? ChartDataFormat::table
+                                                               : ChartDataFormat::cgats;
+    return writeFile(path, toText(data, format));
+}
+
+}  // namespace refero::io

@@ -1,0 +1,16 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <string>
+
+#include "core/result.h"
+
+namespace refero::io {
+
+/// SHA-256 (FIPS 180-4) of a file's content, 64 hexadecimal digits: by it a moved file is found again and a
+/// duplicate known.
+Result<std::string> contentHash(const std::filesystem::path& path);
+
+}  // namespace refero::io

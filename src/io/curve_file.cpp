@@ -1,0 +1,134 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/curve_file.h"
+
+#include <OpenColorIO/OpenColorIO.h>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <sstream>
+
+#include "io/safe_write.h"
+
+namespace refero::io {
+namespace {
+
+namespace ocio = OCIO_NAMESPACE;
+namespace fs = std::filesystem;
+
+// Enough for a log curve over 16 stops: straight lines between the points are within 2 in 100,000.
+constexpr int kSteps = 1024;
+
+std::array<float, 3> through(const ocio::CPUProcessor& lut, float r, float g, float b) {
+    std::array<float, 3> v{r, g, b};
+    lut.applyRGB(v.data());
+    return v;
+}
+
+bool mixesChannels(const ocio::CPUProcessor& lut) {
+    for (const float x : {0.0f, 0.3f, 0.6f, 1.0f}) {
+        const float alone = through(lut, x, x, x)[0];
+        for (const float other : {0.0f, 0.35f, 1.0f})
+            if (std::abs(through(lut, x, other, 1 - other)[0] - alone) >
+                1e-5f * std::max(1.0f, std::abs(alone)))
+                return true;
+    }
+    return false;
+}
+
+Result<Curve> sampledLut(const fs::path& path) {
+    const std::string file = path.filename().string();
+    try {
+        const auto transform = ocio::FileTransform::Create();
+        transform->setSrc(path.c_str());
+        transform->setInterpolation(ocio::INTERP_LINEAR);
+        ocio::ClearAllCaches();
+        const auto lut = ocio::Config::CreateRaw()->getProcessor(transform)->getDefaultCPUProcessor();
+        if (mixesChannels(*lut))
+            return failure(file + " mixes the channels: it is not a curve but a LUT of three dimensions.");
+        Curve c;
+        c.name = file;
+        for (int i = 0; i <= kSteps; ++i) {
+            const float x = static_cast<float>(i) / kSteps;
+            const auto v = through(*lut, x, x, x);
+            const float near = 1e-5f * std::max(1.0f, std::abs(v[0]));
+            if (std::abs(v[1] - v[0]) > near || std::abs(v[2] - v[0]) > near)
+                return failure(file + " bends its three channels differently; one curve for all is needed.");
+            c.stored.push_back(x);
+            c.linear.push_back(v[0]);
+        }
+        return c;
+    } catch (const std::exception&) {
+        return failure(file +
+                       " is neither two columns of numbers nor a 1D LUT that can be read. Stored number and "
+                       "linear light are wanted on each line.");
+    }
+}
+
+// Nothing where the text is not two columns of numbers.
+std::optional<Curve> columns(const std::string& text) {
+    Curve c;
+    std::istringstream lines(text);
+    bool heading = true;
+    for (std::string line; std::getline(lines, line);) {
+        std::replace_if(
+            line.begin(), line.end(), [](char ch) { return ch == ',' || ch == ';' || ch == '\t'; }, ' ');
+        const auto start = line.find_first_not_of(" \r");
+        if (start == std::string::npos || line[start] == '#') continue;
+        std::istringstream in(line);
+        double stored = 0, linear = 0;
+        std::string rest;
+        const bool two = (in >> stored >> linear) && !(in >> rest);
+        if (two) {
+            c.stored.push_back(stored);
+            c.linear.push_back(linear);
+        } else if (!heading) {
+            return {};
+        }
+        heading = false;
+    }
+    return c.stored.size() >= 2 ? std::optional(std::move(c)) : std::nullopt;
+}
+
+}  // namespace
+
+Result<Transfer> readCurve(const fs::path& path) {
+    const auto text = readFile(path, std::size_t{16} << 20);
+    if (!text) return tl::unexpected(text.error());
+    if (auto c = columns(*text)) {
+        c->name = path.filename().string();
+        return Transfer::fromCurve(*std::move(c));
+    }
+    return sampledLut(path).and_then([](Curve c) { return Transfer::fromCurve(std::move(c)); });
+}
+
+Result<Transfer> transferByNameOrPath(const std::string& wanted) {
+    const auto named = encodingByName(wanted);
+    if (named) return Transfer(*named);
+    std::error_code error;
+    if (fs::exists(wanted, error)) return readCurve(wanted);
+    return failure(named.error().message + " A curve file of that name is not there, either.");
+}
+
+void putTransfer(Json& object, const std::string& key, const Transfer& t) {
+    object[key] = t.name();
+    if (const Curve* c = t.curve()) object[key + "_curve"] = {{"stored", c->stored}, {"linear", c->linear}};
+}
+
+Transfer transferFrom(const Node& object, const std::string& key) {
+    const Node named = object.at(key.c_str());
+    const std::string curve = key + "_curve";
+    if (!object.has(curve.c_str())) {
+        const auto e = encodingByName(named.text());
+        if (!e) named.fail("is wrong: " + e.error().message);
+        return *e;
+    }
+    const Node points = object.at(curve.c_str());
+    const auto t =
+        Transfer::fromCurve({named.text(), points.at("stored").numbers(), points.at("linear").numbers()});
+    if (!t) points.fail("is wrong: " + t.error().message);
+    return *t;
+}
+
+}  // namespace refero::io

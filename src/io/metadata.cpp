@@ -1,0 +1,108 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/metadata.h"
+
+#include <cmath>
+#include <exiv2/exiv2.hpp>
+#include <mutex>
+
+namespace refero::io {
+namespace {
+
+using Finder = Exiv2::ExifData::const_iterator (*)(const Exiv2::ExifData&);
+
+bool isUtf8(const std::string& text) {
+    for (std::size_t i = 0; i < text.size();) {
+        const auto c = static_cast<unsigned char>(text[i]);
+        const std::size_t more = c < 0x80                ? 0
+                                 : c >= 0xC2 && c < 0xE0 ? 1
+                                 : c >= 0xE0 && c < 0xF0 ? 2
+                                 : c >= 0xF0 && c < 0xF5 ? 3
+                                                         : 9;
+        if (more == 9 || i + more >= text.size() + (more == 0)) return false;
+        for (std::size_t k = 1; k <= more; ++k)
+            if ((static_cast<unsigned char>(text[i + k]) & 0xC0) != 0x80) return false;
+        i += more + 1;
+    }
+    return true;
+}
+
+std::string clean(std::string text) {
+    std::erase_if(text, [](char c) { return static_cast<unsigned char>(c) < 0x20; });
+    while (!text.empty() && text.back() == ' ') text.pop_back();
+    return text.size() <= 500 && isUtf8(text) ? text : std::string();
+}
+
+class Exif {
+  public:
+    explicit Exif(const Exiv2::ExifData& data) : data_(data) {}
+
+    std::string text(std::initializer_list<const char*> keys) const {
+        for (const char* key : keys) {
+            const auto it = data_.findKey(Exiv2::ExifKey(key));
+            if (it == data_.end()) continue;
+            const std::string found = clean(it->toString());
+            if (!found.empty()) return found;
+        }
+        return {};
+    }
+    double number(std::initializer_list<const char*> keys, double most) const {
+        for (const char* key : keys) {
+            const auto it = data_.findKey(Exiv2::ExifKey(key));
+            if (it == data_.end() || it->count() == 0) continue;
+            const double v = it->toFloat();
+            if (std::isfinite(v) && v > 0 && v <= most) return v;
+        }
+        return 0;
+    }
+    /// As the library knows it from any of the makers' fields.
+    std::string said(Finder find) const {
+        const auto it = find(data_);
+        return it == data_.end() ? std::string() : clean(it->print(&data_));
+    }
+
+  private:
+    const Exiv2::ExifData& data_;
+};
+
+FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
+    const Exif exif(data);
+    FrameMetadata m;
+    m.body = exif.text({"Exif.Image.Model", "Exif.Image.UniqueCameraModel"});
+    m.serial = exif.text({"Exif.Photo.BodySerialNumber", "Exif.Image.CameraSerialNumber"});
+    if (m.serial.empty()) m.serial = exif.said(Exiv2::serialNumber);
+    m.lens = exif.text({"Exif.Photo.LensModel"});
+    if (m.lens.empty()) m.lens = exif.said(Exiv2::lensName);
+    m.taken =
+        exif.text({"Exif.Photo.DateTimeOriginal", "Exif.Image.DateTimeOriginal", "Exif.Image.DateTime"});
+    m.description = exif.text({"Exif.Image.ImageDescription"});
+    m.offset = exif.text({"Exif.Photo.OffsetTimeOriginal", "Exif.Photo.OffsetTime"});
+    m.whiteBalance = exif.said(Exiv2::whiteBalance);
+    m.focalLengthMm = exif.number({"Exif.Photo.FocalLength", "Exif.Image.FocalLength"}, 5000);
+    m.focalLength35mm = exif.number({"Exif.Photo.FocalLengthIn35mmFilm"}, 5000);
+    m.exposureSeconds = exif.number({"Exif.Photo.ExposureTime", "Exif.Image.ExposureTime"}, 1e5);
+    m.fNumber = exif.number({"Exif.Photo.FNumber", "Exif.Image.FNumber"}, 1000);
+    m.iso = exif.number({"Exif.Photo.ISOSpeedRatings", "Exif.Image.ISOSpeedRatings"}, 1e7);
+    const auto orientation = static_cast<int>(exif.number({"Exif.Image.Orientation"}, 8));
+    m.orientation = orientation >= 1 ? orientation : 1;
+    return m;
+}
+
+}  // namespace
+
+FrameMetadata readMetadata(const std::filesystem::path& path) {
+    static std::once_flag once;
+    std::call_once(once, [] {
+        Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
+        Exiv2::XmpParser::initialize();
+    });
+    try {
+        const auto image = Exiv2::ImageFactory::open(path.string());
+        image->readMetadata();
+        return metadataFrom(image->exifData());
+    } catch (const std::exception&) {
+        return {};
+    }
+}
+
+}  // namespace refero::io

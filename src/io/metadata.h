@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <string>
+
+namespace refero::io {
+
+/// What a frame's file says of how it was taken; empty or zero where it says nothing.
+struct FrameMetadata {
+    std::string body, serial, lens, taken, description;
+    std::string offset;          ///< of `taken` from UTC, "+01:00"; empty where the file does not say
+    std::string whiteBalance;    ///< "auto", "manual", or the camera's own words
+    double focalLength35mm = 0;  ///< equivalent on 36 x 24 mm
+    double focalLengthMm = 0;
+    double exposureSeconds = 0;
+    double fNumber = 0;
+    double iso = 0;
+    int orientation = 1;  ///< EXIF 2.3, 1 to 8
+};
+
+/// EXIF as the file has it, the camera makers' own fields included. What cannot be is left out: text that is
+/// not UTF-8, lengths of 0 or of kilometres. Never an error: a picture without metadata is a picture.
+FrameMetadata readMetadata(const std::filesystem::path& path);
+
+}  // namespace refero::io

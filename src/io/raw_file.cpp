@@ -1,0 +1,96 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/raw_file.h"
+
+#include <libraw/libraw.h>
+#include <tbb/parallel_for.h>
+
+#include <memory>
+#include <optional>
+#include <string_view>
+
+namespace refero::io {
+namespace {
+
+// The library's own turns, as EXIF says them.
+int exifOrientation(int flip) {
+    switch (flip) {
+        case 3:
+            return 3;
+        case 5:
+            return 8;
+        case 6:
+            return 6;
+        default:
+            return 1;
+    }
+}
+
+// One channel for each of the 2 x 2 sites; nothing where the mosaic is another than Bayer's.
+std::optional<Mosaic::Pattern> patternOf(LibRaw& raw) {
+    if (raw.imgdata.idata.filters < 1000 || raw.imgdata.idata.colors != 3) return {};
+    Mosaic::Pattern pattern{};
+    for (int y = 0; y < 16; ++y)
+        for (int x = 0; x < 2; ++x) {
+            const char letter = raw.imgdata.idata.cdesc[raw.COLOR(y, x)];
+            const auto channel = std::string_view("RGB").find(letter);
+            if (channel == std::string_view::npos) return {};
+            auto& here = pattern[static_cast<std::size_t>((y & 1) * 2 + x)];
+            if (y >= 2 && here != channel) return {};
+            here = static_cast<std::uint8_t>(channel);
+        }
+    return pattern;
+}
+
+// Black of a site: common, by channel, and by place in a small repeated pattern.
+float blackAt(const libraw_colordata_t& color, int channel, int x, int y) {
+    const unsigned* c = color.cblack;
+    unsigned black = color.black + c[channel];
+    if (c[4] > 0 && c[5] > 0) black += c[6 + (unsigned(y) % c[4]) * c[5] + unsigned(x) % c[5]];
+    return static_cast<float>(black);
+}
+
+Result<Mosaic> developed(LibRaw& raw, const std::string& who) {
+    const auto pattern = patternOf(raw);
+    const auto& sizes = raw.imgdata.sizes;
+    const std::uint16_t* values = raw.imgdata.rawdata.raw_image;
+    if (!pattern || !values)
+        return failure(who +
+                       " has another mosaic than Bayer's red, green and blue. Convert it to a linear TIFF "
+                       "and use that.");
+    const auto& color = raw.imgdata.color;
+    if (color.maximum == 0) return failure(who + " does not say where its sensor clips.");
+    Mosaic out(sizes.width, sizes.height, *pattern);
+    const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
+    tbb::parallel_for(0, out.height(), [&](int y) {
+        const std::uint16_t* row = values + (std::size_t(y) + sizes.top_margin) * pitch + sizes.left_margin;
+        for (int x = 0; x < out.width(); ++x) {
+            const int channel = raw.COLOR(y, x);
+            const float black = blackAt(color, channel, x, y);
+            const float white =
+                color.linear_max[channel] > 0 ? float(color.linear_max[channel]) : float(color.maximum);
+            out.at(x, y) = (float(row[x]) - black) / std::max(1.0f, white - black);
+        }
+    });
+    return oriented(out, exifOrientation(sizes.flip));
+}
+
+}  // namespace
+
+bool isRaw(const std::filesystem::path& path) {
+    const auto raw = std::make_unique<LibRaw>();
+    return raw->open_file(path.c_str()) == LIBRAW_SUCCESS && raw->imgdata.idata.raw_count > 0;
+}
+
+Result<Mosaic> readSensor(const std::filesystem::path& path) {
+    const std::string who = path.filename().string();
+    const auto raw = std::make_unique<LibRaw>();
+    if (const int e = raw->open_file(path.c_str()); e != LIBRAW_SUCCESS)
+        return failure(who + " could not be opened as a raw file: " + libraw_strerror(e) + ".");
+    if (const int e = raw->unpack(); e != LIBRAW_SUCCESS)
+        return failure(who + " is damaged or incomplete: " + libraw_strerror(e) +
+                       ". Copy it from the card again.");
+    return developed(*raw, who);
+}
+
+}  // namespace refero::io

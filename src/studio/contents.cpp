@@ -1,0 +1,81 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "studio/contents.h"
+
+#include <algorithm>
+
+namespace refero::studio {
+namespace {
+
+template <class R>
+std::vector<R> ofShoot(const Contents& c, Id shoot) {
+    std::vector<R> out;
+    for (const auto& [id, r] : c.all<R>())
+        if (r.shoot == shoot) out.push_back(r);
+    std::stable_sort(out.begin(), out.end(), [](const R& a, const R& b) { return a.position < b.position; });
+    return out;
+}
+
+template <class R>
+std::vector<R> values(const Contents& c) {
+    std::vector<R> out;
+    for (const auto& [id, r] : c.all<R>()) out.push_back(r);
+    return out;
+}
+
+}  // namespace
+
+std::size_t Contents::size() const {
+    std::size_t n = 0;
+    forEachKind([&]<class R>() { n += all<R>().size(); });
+    return n;
+}
+
+Id Contents::largestId() const {
+    Id largest = 0;
+    forEachKind([&]<class R>() {
+        if (!all<R>().empty()) largest = std::max(largest, all<R>().rbegin()->first);
+    });
+    return largest;
+}
+
+std::vector<plan::Setup> Contents::setupsOf(Id shoot) const {
+    return ofShoot<plan::Setup>(*this, shoot);
+}
+
+std::vector<plan::Place> Contents::placesOf(Id shoot) const {
+    return ofShoot<plan::Place>(*this, shoot);
+}
+
+plan::Kit Contents::kit() const {
+    return {values<plan::Body>(*this), values<plan::Lens>(*this), values<plan::Lamp>(*this),
+            values<plan::ChartCopy>(*this), values<plan::Checked>(*this)};
+}
+
+plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now) {
+    plan::Day day;
+    if (const auto* s = c.find<plan::Shoot>(shoot)) day.shoot = *s;
+    day.kit = c.kit();
+    day.places = c.placesOf(shoot);
+    day.setups = c.setupsOf(shoot);
+    day.now = now;
+    const auto ofThis = [&](Id setup) {
+        const auto* s = c.find<plan::Setup>(setup);
+        return s && s->shoot == shoot;
+    };
+    for (const auto& [id, r] : c.all<ReadingRecord>()) {
+        const auto at = plan::momentFrom(r.shotAt);
+        if (!ofThis(r.setup) || !at) continue;
+        day.shots.push_back({id, r.setup, *at, r.conditions, r.verdict != "reshoot"});
+        const auto* place = c.find<plan::Place>(r.conditions.place);
+        const auto* lamp = c.find<plan::Lamp>(r.conditions.lamp);
+        if (!place || !lamp) continue;
+        if (const auto t = plan::trust(*at, *place, lamp->kind, day.shoot, sky))
+            day.trustedUntil[id] = t->until;
+    }
+    for (const auto& [id, f] : c.all<Frame>())
+        if (f.shoot == shoot && f.role == FrameRole::subject) ++day.subjectFrames[f.setup];
+    return day;
+}
+
+}  // namespace refero::studio

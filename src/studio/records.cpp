@@ -1,0 +1,18 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "studio/records.h"
+
+namespace refero::studio {
+
+std::string_view name(FrameRole role) {
+    constexpr std::array<std::string_view, 3> names{"unsorted", "chart", "subject"};
+    return names[static_cast<std::size_t>(role)];
+}
+
+Result<FrameRole> frameRoleByName(std::string_view wanted) {
+    for (const FrameRole r : kFrameRoles)
+        if (name(r) == wanted) return r;
+    return failure("\"" + std::string(wanted) + "\" is none of unsorted, chart and subject.");
+}
+
+}  // namespace refero::studio

@@ -1,0 +1,158 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <string>
+#include <string_view>
+#include <tuple>
+#include <variant>
+
+#include "core/plan/shoot.h"
+
+namespace refero::studio {
+
+using plan::Id;
+
+enum class FrameRole { unsorted, chart, subject };
+inline constexpr std::array kFrameRoles{FrameRole::unsorted, FrameRole::chart, FrameRole::subject};
+std::string_view name(FrameRole role);
+Result<FrameRole> frameRoleByName(std::string_view name);
+
+/// A picture that stays where it is; only what is known of it is kept.
+struct Frame {
+    Id id = 0, shoot = 0;
+    Id setup = 0;  ///< 0: it belongs to none yet
+    FrameRole role = FrameRole::unsorted;
+    std::string path{};
+    std::int64_t bytes = 0;
+    std::string sha256{};   ///< of the content; empty until it was read
+    std::string taken{};    ///< ISO 8601, or empty
+    std::string because{};  ///< why it is in its setup
+    std::string doubt{};    ///< what speaks against that; empty where nothing does
+    // As its file says it:
+    std::string body{}, serial{}, lens{};
+    double focalLengthMm = 0;
+    std::string slip{};  ///< text of the code that it shows
+};
+
+/// What a chart frame said, under the conditions of then.
+struct ReadingRecord {
+    Id id = 0, setup = 0, frame = 0;
+    std::string made{};    ///< ISO 8601
+    std::string shotAt{};  ///< ISO 8601: when the chart was shot
+    std::string verdict{};
+    plan::Conditions conditions{};
+    std::string document{};  ///< refero-reading JSON
+};
+
+struct CorrectionRecord {
+    Id id = 0, setup = 0, reading = 0;
+    std::string made{}, label{}, model{};
+    double meanDifference = 0, unseenDifference = 0;  ///< CIEDE2000
+    std::string document{};                           ///< refero-correction JSON
+};
+
+struct HandoverRecord {
+    Id id = 0, correction = 0;
+    std::string made{}, format{}, encoding{}, path{}, engine{};
+    int colours = 0;               ///< that were compared
+    double largestDifference = 0;  ///< CIEDE2000, as read back
+};
+
+struct Note {
+    Id id = 0, shoot = 0, setup = 0;
+    std::string made{}, text{};
+};
+
+/// A point of the preparations that was seen to.
+struct Tick {
+    Id id = 0, shoot = 0;
+    std::string task{}, made{};
+};
+
+/// Every kind of record, in the order in which they refer to each other.
+using Records =
+    std::tuple<plan::Body, plan::Lens, plan::Lamp, plan::ChartCopy, plan::Checked, plan::Shoot, plan::Place,
+               plan::Setup, Frame, ReadingRecord, CorrectionRecord, HandoverRecord, Note, Tick>;
+
+/// Any one of them.
+template <class Tuple>
+struct VariantOf;
+template <class... R>
+struct VariantOf<std::tuple<R...>> {
+    using type = std::variant<R...>;
+};
+using Record = VariantOf<Records>::type;
+
+/// Calls f.template operator()<R>() for every kind.
+template <class F>
+void forEachKind(F&& f) {
+    [&]<std::size_t... I>(std::index_sequence<I...>) {
+        (f.template operator()<std::tuple_element_t<I, Records>>(), ...);
+    }
+    (std::make_index_sequence<std::tuple_size_v<Records>>());
+}
+
+/// Name of the kind: its table, and its list in JSON.
+template <class R>
+constexpr std::string_view kindName();
+
+template <>
+constexpr std::string_view kindName<plan::Body>() {
+    return "body";
+}
+template <>
+constexpr std::string_view kindName<plan::Lens>() {
+    return "lens";
+}
+template <>
+constexpr std::string_view kindName<plan::Lamp>() {
+    return "lamp";
+}
+template <>
+constexpr std::string_view kindName<plan::ChartCopy>() {
+    return "chart_copy";
+}
+template <>
+constexpr std::string_view kindName<plan::Checked>() {
+    return "checked";
+}
+template <>
+constexpr std::string_view kindName<plan::Shoot>() {
+    return "shoot";
+}
+template <>
+constexpr std::string_view kindName<plan::Place>() {
+    return "place";
+}
+template <>
+constexpr std::string_view kindName<plan::Setup>() {
+    return "setup";
+}
+template <>
+constexpr std::string_view kindName<Frame>() {
+    return "frame";
+}
+template <>
+constexpr std::string_view kindName<ReadingRecord>() {
+    return "reading";
+}
+template <>
+constexpr std::string_view kindName<CorrectionRecord>() {
+    return "correction";
+}
+template <>
+constexpr std::string_view kindName<HandoverRecord>() {
+    return "handover";
+}
+template <>
+constexpr std::string_view kindName<Note>() {
+    return "note";
+}
+template <>
+constexpr std::string_view kindName<Tick>() {
+    return "tick";
+}
+
+}  // namespace refero::studio

@@ -1,0 +1,122 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/studio_menu.h"
+
+#include <QSettings>
+#include <QThreadPool>
+
+#include "app/own_studio.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class Studios : public WindowTest {
+  protected:
+    void SetUp() override {
+        QSettings::setPath(QSettings::IniFormat, QSettings::UserScope,
+                           QString::fromStdString(own_ / "config"));
+        openWindow();
+    }
+    void trigger(const char* action) { find<QAction>(action)->trigger(); }
+    template <class Object>
+    Object* find(const char* name) {
+        auto* o = window->findChild<Object*>(QLatin1String(name));
+        EXPECT_TRUE(o) << name;
+        return o;
+    }
+    QString path(const char* name) { return QString::fromStdString(own_ / name); }
+    std::string current() { return session().studio()->path().filename().string(); }
+    bool says(const char* part) {
+        for (QLabel* l : window->findChildren<QLabel*>())
+            if (l->text().contains(QLatin1String(part))) return true;
+        return false;
+    }
+};
+
+TEST_F(Studios, BeginCopyAndOpen) {
+    ASSERT_TRUE(open("good.tif"));
+    answers.target = path("copy.refero");
+    trigger("copyStudioAction");
+    EXPECT_TRUE(eventually([&] { return says("Copied to copy.refero"); }));
+    EXPECT_EQ(current(), "studio.refero") << "a copy is not gone over to";
+    answers.target = path("new.refero");
+    trigger("newStudioAction");
+    EXPECT_EQ(current(), "new.refero");
+    EXPECT_TRUE(session().setups().empty());
+    EXPECT_FALSE(session().undo().canUndo());
+    answers.file = path("copy.refero");
+    trigger("openStudioAction");
+    EXPECT_EQ(current(), "copy.refero");
+    ASSERT_EQ(session().setups().size(), 1u);
+    EXPECT_TRUE(session().setups()[0].reading);
+    EXPECT_EQ(recentStudios(), (QStringList{path("copy.refero"), path("new.refero")}));
+    auto* menu = window->findChild<StudioMenu*>();
+    emit menu->aboutToShow();
+    EXPECT_EQ(menu->actions().first()->text(), QStringLiteral("copy.refero"));
+    EXPECT_EQ(menu->actions().last()->text(), QStringLiteral("new.refero"));
+    menu->actions().last()->trigger();
+    EXPECT_EQ(current(), "new.refero");
+}
+
+TEST_F(Studios, WhatCannotBeOpenedChangesNothingAndIsNamed) {
+    ASSERT_TRUE(open("good.tif"));
+    answers.file = frame("text.tif");
+    trigger("openStudioAction");
+    EXPECT_EQ(current(), "studio.refero");
+    EXPECT_EQ(session().setups().size(), 1u);
+    EXPECT_TRUE(says("not a Refero studio"));
+    answers.target = path("studio.refero");
+    trigger("newStudioAction");
+    EXPECT_TRUE(says("is there already"));
+    answers.file.clear();
+    trigger("openStudioAction");
+    EXPECT_EQ(current(), "studio.refero") << "backing out does nothing";
+}
+
+// Ids are the same in a copy, so an answer that comes late would find a setup to land on.
+TEST_F(Studios, LateAnswersDoNotLandInAnotherStudio) {
+    ASSERT_TRUE(open("good.tif"));
+    answers.target = path("copy.refero");
+    trigger("copyStudioAction");
+    ASSERT_TRUE(eventually([&] { return says("Copied to copy.refero"); }));
+    session().correct(session().currentId(), {});
+    answers.file = path("copy.refero");
+    trigger("openStudioAction");
+    ASSERT_EQ(current(), "copy.refero");
+    EXPECT_TRUE(QThreadPool::globalInstance()->waitForDone(20000));
+    QTest::qWait(50);
+    EXPECT_FALSE(session().current()->correction);
+    EXPECT_FALSE(session().undo().canRedo());
+}
+
+TEST_F(Studios, ExportedJsonBecomesAStudioAgain) {
+    ASSERT_TRUE(openAndCorrect());
+    answers.target = path("all.json");
+    trigger("exportStudioAction");
+    ASSERT_TRUE(eventually([&] { return says("Exported to all.json"); }));
+    answers.file = path("all.json");
+    answers.target = path("again.refero");
+    trigger("importStudioAction");
+    EXPECT_TRUE(eventually([&] { return current() == "again.refero"; }));
+    ASSERT_EQ(session().setups().size(), 1u);
+    EXPECT_TRUE(session().setups()[0].correction);
+}
+
+TEST_F(Studios, ADamagedOwnStudioIsLeftAloneAndANewOneBegun) {
+    const QString folder = path("data");
+    const auto first = ownStudio(folder);
+    ASSERT_TRUE(first.studio);
+    EXPECT_TRUE(first.message.isEmpty());
+    const std::string file = first.studio->path().string();
+    EXPECT_EQ(file, own_ / "data/studio.refero");
+    test::put(file, "damaged");
+    const auto second = ownStudio(folder);
+    ASSERT_TRUE(second.studio);
+    EXPECT_NE(second.studio->path().string(), file);
+    EXPECT_TRUE(second.message.contains(QStringLiteral("A new one was begun"))) << qPrintable(second.message);
+    EXPECT_EQ(test::contentOf(file), "damaged");
+}
+
+}  // namespace
+}  // namespace refero

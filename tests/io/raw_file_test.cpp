@@ -1,0 +1,176 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/raw_file.h"
+
+#include <gtest/gtest.h>
+
+#include <filesystem>
+
+#include "io/dng_file.h"
+#include "io/frame_file.h"
+#include "io/read_frame.h"
+#include "support/shots.h"
+#include "support/temporary.h"
+
+namespace refero::io {
+namespace {
+
+// A picture in which every site differs from its neighbours, so that a shift or a wrong order shows.
+Mosaic ramp(int w, int h, Mosaic::Pattern pattern) {
+    Mosaic m(w, h, pattern);
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) m.at(x, y) = float((31 * x + 17 * y) % 1000) / 1000;
+    return m;
+}
+
+void expectSame(const Mosaic& a, const Mosaic& b, const char* what) {
+    ASSERT_EQ(a.width(), b.width()) << what;
+    ASSERT_EQ(a.height(), b.height()) << what;
+    for (int y = 0; y < a.height(); ++y)
+        for (int x = 0; x < a.width(); ++x) {
+            ASSERT_EQ(a.channel(x, y), b.channel(x, y)) << what << " at " << x << ", " << y;
+            ASSERT_NEAR(a.at(x, y), b.at(x, y), 1.0 / 15000) << what << " at " << x << ", " << y;
+        }
+}
+
+class RawFile : public testing::Test {
+  protected:
+    test::TemporaryFolder folder;
+    std::string file = folder / "a.dng";
+};
+
+TEST_F(RawFile, TheSensorsValuesComeBackThroughAnotherLibrary) {
+    for (const auto& pattern : {Mosaic::rggb, Mosaic::bggr, Mosaic::grbg, Mosaic::gbrg}) {
+        const Mosaic m = ramp(64, 48, pattern);
+        ASSERT_TRUE(writeDng(file, m, {}));
+        EXPECT_TRUE(isRaw(file));
+        const auto again = readSensor(file);
+        ASSERT_TRUE(again) << again.error().message;
+        expectSame(*again, m, "pattern");
+    }
+}
+
+Mosaic from(const Mosaic& m, int left, int top) {
+    Mosaic::Pattern pattern{};
+    for (int i = 0; i < 4; ++i)
+        pattern[static_cast<std::size_t>(i)] =
+            static_cast<std::uint8_t>(m.channel(left + i % 2, top + i / 2));
+    Mosaic out(m.width() - left, m.height() - top, pattern);
+    for (int y = 0; y < out.height(); ++y)
+        for (int x = 0; x < out.width(); ++x) out.at(x, y) = m.at(x + left, y + top);
+    return out;
+}
+
+TEST_F(RawFile, OddSizesAndMaskedBordersMixNoChannels) {
+    const Mosaic m = ramp(63, 47, Mosaic::rggb);
+    DngOptions o;
+    for (const auto& [left, top] : {std::pair(0, 0), {8, 6}, {7, 5}, {1, 0}, {0, 1}}) {
+        o.marginLeft = left;
+        o.marginTop = top;
+        o.marginRight = 3;
+        o.marginBottom = 2;
+        // The pattern counts from the active area (DNG specification, CFAPattern).
+        ASSERT_TRUE(writeDng(file, m, o));
+        const auto again = readSensor(file);
+        ASSERT_TRUE(again) << again.error().message;
+        // LibRaw begins at an even site of the whole sensor: behind an odd border a row or column is lost.
+        expectSame(*again, from(m, left % 2, top % 2),
+                   (std::to_string(left) + ", " + std::to_string(top)).c_str());
+    }
+}
+
+TEST_F(RawFile, EachSitesOwnBlackIsTakenOff) {
+    const Mosaic m = ramp(32, 32, Mosaic::rggb);
+    DngOptions o;
+    o.black = {500, 520, 540, 560};
+    o.bits = 12;
+    ASSERT_TRUE(writeDng(file, m, o));
+    const auto again = readSensor(file);
+    ASSERT_TRUE(again);
+    for (int y = 0; y < 32; ++y)
+        for (int x = 0; x < 32; ++x) EXPECT_NEAR(again->at(x, y), m.at(x, y), 0.02) << x << ", " << y;
+    EXPECT_NEAR(again->at(0, 0), 0, 1e-3);
+}
+
+TEST_F(RawFile, LiesAsItsPictureIsShown) {
+    const Mosaic m = ramp(40, 30, Mosaic::rggb);
+    DngOptions o;
+    for (const int orientation : {1, 3, 6, 8}) {
+        o.metadata.orientation = orientation;
+        ASSERT_TRUE(writeDng(file, m, o));
+        const auto again = readSensor(file);
+        ASSERT_TRUE(again);
+        expectSame(*again, oriented(m, orientation), "turned");
+    }
+}
+
+TEST_F(RawFile, SaysWhatItWasTakenWith) {
+    DngOptions o;
+    o.metadata.body = "Heron";
+    o.metadata.serial = "HN-20417";
+    o.metadata.lens = "60 mm macro";
+    o.metadata.taken = "2026:05:14 09:12:08";
+    o.metadata.offset = "+01:00";
+    o.metadata.focalLengthMm = 60;
+    o.metadata.fNumber = 8;
+    o.metadata.exposureSeconds = 0.008;
+    o.metadata.iso = 100;
+    ASSERT_TRUE(writeDng(file, ramp(16, 16, Mosaic::rggb), o));
+    const FrameMetadata m = readMetadata(file);
+    EXPECT_EQ(m.body, "Heron");
+    EXPECT_EQ(m.serial, "HN-20417");
+    EXPECT_EQ(m.lens, "60 mm macro");
+    EXPECT_EQ(m.taken, "2026:05:14 09:12:08");
+    EXPECT_EQ(m.offset, "+01:00");
+    EXPECT_NEAR(m.focalLengthMm, 60, 1e-3);
+    EXPECT_NEAR(m.fNumber, 8, 1e-3);
+    EXPECT_NEAR(m.exposureSeconds, 0.008, 1e-6);
+    EXPECT_EQ(m.iso, 100);
+}
+
+// The virtual camera's truth, through the file, the raw library and the finder.
+TEST_F(RawFile, AReadingFromRawIsTheTruthWithinThreeTenthsOfAPercent) {
+    sim::Shot shot = test::plainShot();
+    shot.file = "a.dng";
+    shot.noise = false;
+    shot.mosaic = Mosaic::gbrg;
+    shot.maskedBorder = 12;
+    shot.pose.turnDegrees = 4;
+    std::optional<sim::Truth> truth;
+    ASSERT_TRUE(sim::shootToFile(shot, folder.path(), &truth));
+    const auto frame = readFrame(file);
+    ASSERT_TRUE(frame) << frame.error().message;
+    ASSERT_TRUE(frame->sensor);
+    EXPECT_EQ(frame->image.width(), 1500);
+    EXPECT_EQ(frame->encoding, Encoding::linear);
+    EXPECT_EQ(frame->encodingSource, EncodingSource::file);
+    const auto reading = readAnyChart(*frame);
+    ASSERT_TRUE(reading) << reading.error().message;
+    for (std::size_t i = 0; i < reading->patches.size(); ++i)
+        for (int c = 0; c < 3; ++c)
+            EXPECT_NEAR(reading->patches[i].rgb(c) / truth->patches[i].rgb(c), 1, 0.003)
+                << reading->patches[i].id << " channel " << c;
+}
+
+TEST_F(RawFile, WhatIsDamagedOrNoRawFileIsNamed) {
+    test::put(file, "not a raw file");
+    EXPECT_FALSE(isRaw(file));
+    EXPECT_FALSE(readSensor(file));
+    EXPECT_FALSE(readFrame(file));
+    ASSERT_TRUE(writeDng(file, ramp(400, 300, Mosaic::rggb), {}));
+    const std::string whole = test::contentOf(file);
+    for (const double share : {0.02, 0.3, 0.7}) {
+        test::put(file, whole.substr(0, static_cast<std::size_t>(share * double(whole.size()))));
+        const auto cut = readFrame(file);
+        ASSERT_FALSE(cut) << share;
+        EXPECT_NE(cut.error().message.find("a.dng"), std::string::npos);
+    }
+    test::put(file, whole);
+    EXPECT_FALSE(readFrame(file, Transfer(Encoding::srgb))) << "raw is linear";
+    EXPECT_TRUE(readFrame(file, Transfer(Encoding::linear)));
+    EXPECT_FALSE(writeDng(folder / "none/b.dng", ramp(4, 4, Mosaic::rggb), {}));
+    EXPECT_FALSE(writeDng(folder / "b.dng", ramp(1, 1, Mosaic::rggb), {}));
+}
+
+}  // namespace
+}  // namespace refero::io
