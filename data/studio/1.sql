@@ -27,7 +27,17 @@ CREATE TABLE lamp (
 
 CREATE TABLE chart_copy (
   id INTEGER PRIMARY KEY, label TEXT NOT NULL, chart TEXT NOT NULL, scale REAL NOT NULL, made_on TEXT NOT NULL,
-  replace_after_months INTEGER NOT NULL, reference TEXT NOT NULL) STRICT;
+  replace_after_months INTEGER NOT NULL, reference TEXT NOT NULL, own_values TEXT NOT NULL) STRICT;
+
+-- Charts of one's own, as refero-chart JSON.
+CREATE TABLE chart_design (
+  id INTEGER PRIMARY KEY, chart TEXT NOT NULL, label TEXT NOT NULL, document TEXT NOT NULL) STRICT;
+
+-- How a body (0: any) writes one kind of recording; NULL where the curve has no straight part.
+CREATE TABLE recording_curve (
+  id INTEGER PRIMARY KEY, label TEXT NOT NULL, body INTEGER NOT NULL, recording TEXT NOT NULL, base REAL NOT NULL,
+  log_slope REAL NOT NULL, log_offset REAL NOT NULL, linear_slope REAL NOT NULL, linear_offset REAL NOT NULL,
+  linear_break REAL, straight_slope REAL) STRICT;
 
 CREATE TABLE checked (
   id INTEGER PRIMARY KEY, label TEXT NOT NULL, serial TEXT NOT NULL, display INTEGER NOT NULL,
@@ -51,7 +61,11 @@ CREATE TABLE setup (
 CREATE TABLE frame (
   id INTEGER PRIMARY KEY, shoot INTEGER NOT NULL, setup INTEGER NOT NULL, role TEXT NOT NULL, path TEXT NOT NULL,
   bytes INTEGER NOT NULL, sha256 TEXT NOT NULL, taken TEXT NOT NULL, because TEXT NOT NULL, doubt TEXT NOT NULL,
-  body TEXT NOT NULL, serial TEXT NOT NULL, lens TEXT NOT NULL, focal_length_mm REAL NOT NULL, slip TEXT NOT NULL) STRICT;
+  body TEXT NOT NULL, serial TEXT NOT NULL, lens TEXT NOT NULL, focal_length_mm REAL NOT NULL,
+  exposure_seconds REAL NOT NULL, f_number REAL NOT NULL, iso REAL NOT NULL, balance TEXT NOT NULL,
+  picture_profile TEXT NOT NULL, clock_seconds INTEGER NOT NULL, slip TEXT NOT NULL, chart TEXT NOT NULL,
+  certainty REAL NOT NULL, grey_card INTEGER NOT NULL, white_red REAL NOT NULL, white_green REAL NOT NULL,
+  white_blue REAL NOT NULL, pictures INTEGER NOT NULL) STRICT;
 
 -- The conditions are those of the moment: the setup may have changed since.
 CREATE TABLE reading (

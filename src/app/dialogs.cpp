@@ -16,7 +16,13 @@ namespace refero {
 QStringList Dialogs::openFrames(QWidget* parent) {
     return QFileDialog::getOpenFileNames(
         parent, QStringLiteral("Open chart frames"), {},
-        QStringLiteral("Pictures (*.tif *.tiff *.png *.jpg *.jpeg *.exr *.dpx *.dng);;All files (*)"));
+        QStringLiteral(
+            "Pictures and clips (*.tif *.tiff *.png *.jpg *.jpeg *.heic *.heif *.exr *.dpx *.dng *.mov *.mp4 "
+            "*.mkv *.mxf);;All files (*)"));
+}
+
+QString Dialogs::openFolder(QWidget* parent, const QString& title) {
+    return QFileDialog::getExistingDirectory(parent, title);
 }
 
 QString Dialogs::openFile(QWidget* parent, const QString& title, const QString& filter) {

@@ -17,6 +17,7 @@ class Dialogs {
     virtual ~Dialogs() = default;
     virtual QStringList openFrames(QWidget* parent);
     virtual QString openFile(QWidget* parent, const QString& title, const QString& filter);
+    virtual QString openFolder(QWidget* parent, const QString& title);
     virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggestion,
                              const QString& filter);
     /// Place and light of a setup; nothing where the person backs out.

@@ -8,6 +8,7 @@
 #include "app/main_window.h"
 #include "app/own_studio.h"
 #include "app/studio_menu.h"
+#include "app/views/display_profile.h"
 #include "cli/version.h"
 
 int main(int argc, char** argv) {
@@ -27,6 +28,7 @@ int main(int argc, char** argv) {
     parser.process(app);
 
     refero::look::dress();
+    refero::display::find();
     refero::Dialogs dialogs;
     auto own = refero::ownStudio(refero::ownStudioFolder());
     if (!own.studio) {

@@ -190,7 +190,7 @@ void MainWindow::openFrames(const QStringList& given) {
     const bool folders =
         std::any_of(paths.begin(), paths.end(), [](const QString& p) { return QFileInfo(p).isDir(); });
     if (!paths.isEmpty() && (station_ == StationId::frames || folders)) {
-        session_.bringInFiles(paths);
+        frames_->bringIn(paths);
         return showStation(StationId::frames);
     }
     const Setup* current = session_.current();

@@ -3,9 +3,9 @@
 #include "app/studio_menu.h"
 
 #include <QFileInfo>
-#include <QSettings>
 
 #include "app/dialogs.h"
+#include "app/own_settings.h"
 #include "app/paper/call_sheet_pdf.h"
 #include "app/session/job.h"
 #include "io/safe_write.h"
@@ -18,15 +18,10 @@ constexpr int kRecentKept = 8;
 const char* const kStudios = "Refero studios (*.refero)";
 const char* const kJson = "Refero studio as JSON (*.json)";
 
-QSettings settings() {
-    return QSettings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("refero"),
-                     QStringLiteral("refero"));
-}
-
 }  // namespace
 
 QStringList recentStudios() {
-    QStringList out = settings().value(QStringLiteral("studios")).toStringList();
+    QStringList out = ownSettings().value(QStringLiteral("studios")).toStringList();
     out.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
     return out;
 }
@@ -35,7 +30,7 @@ void rememberStudio(const QString& path) {
     QStringList all = recentStudios();
     all.removeAll(path);
     all.prepend(path);
-    settings().setValue(QStringLiteral("studios"), all.mid(0, kRecentKept));
+    ownSettings().setValue(QStringLiteral("studios"), all.mid(0, kRecentKept));
 }
 
 StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)

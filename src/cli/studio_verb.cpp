@@ -4,6 +4,7 @@
 
 #include "cli/verbs.h"
 #include "io/safe_write.h"
+#include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/record_json.h"
 #include "studio/studio.h"
@@ -28,6 +29,9 @@ class StudioVerb : public Verb {
             "For restore: the JSON; for copy and salvage: the new file; for import: frames and folders");
         verb->add_option("--json", json_,
                          "For check, export and import: write JSON here (- for standard output)");
+        verb->add_option("--copy-to", copyTo_,
+                         "For import: copy the frames into this folder, each copy read again and compared; "
+                         "without it they stay where they are");
         return verb;
     }
 
@@ -94,10 +98,12 @@ class StudioVerb : public Verb {
         const auto& shoots = studio.contents().all<plan::Shoot>();
         if (shoots.empty()) return failure("The studio has no shoot yet; plan one first.");
         const auto files = studio::filesBehind({paths_.begin(), paths_.end()});
+        const auto items = io::mediaItems(files);
+        const studio::LookOptions look{studio::chartsOf(studio.contents()), copyTo_};
         std::vector<studio::Arrival> arrivals;
-        for (const auto& file : files) {
-            s.err << "frame " << arrivals.size() + 1 << " of " << files.size() << "\n";
-            arrivals.push_back(studio::lookAt(file));
+        for (const auto& item : items) {
+            s.err << "frame " << arrivals.size() + 1 << " of " << items.size() << "\n";
+            arrivals.push_back(studio::lookAt(item, look));
         }
         const plan::Day day = studio::dayOf(studio.contents(), shoots.rbegin()->first, plan::ClearSky());
         auto edit = studio.edit("Bring in " + std::to_string(files.size()) + " files");
@@ -137,7 +143,7 @@ class StudioVerb : public Verb {
         return Outcome::done;
     }
 
-    std::string file_, action_, path_, json_;
+    std::string file_, action_, path_, json_, copyTo_;
     std::vector<std::string> paths_;
 };
 

@@ -93,9 +93,19 @@ std::optional<Curve> columns(const std::string& text) {
 
 }  // namespace
 
+Result<LogCurve> parseLogCurve(std::string_view text, const std::string& origin) {
+    return parseJson(text, origin).and_then([&](const Json& json) {
+        return guarded(origin, [&] { return logCurveFrom(Node(json, "")); });
+    });
+}
+
 Result<Transfer> readCurve(const fs::path& path) {
     const auto text = readFile(path, std::size_t{16} << 20);
     if (!text) return tl::unexpected(text.error());
+    if (path.string().ends_with(".log.json"))
+        return parseLogCurve(*text, path.filename().string()).and_then([](LogCurve c) {
+            return Transfer::fromLog(std::move(c));
+        });
     if (auto c = columns(*text)) {
         c->name = path.filename().string();
         return Transfer::fromCurve(*std::move(c));
@@ -111,14 +121,46 @@ Result<Transfer> transferByNameOrPath(const std::string& wanted) {
     return failure(named.error().message + " A curve file of that name is not there, either.");
 }
 
+Json toJson(const LogCurve& c) {
+    Json j{{"name", c.name},
+           {"base", c.base},
+           {"log_slope", c.logSlope},
+           {"log_offset", c.logOffset},
+           {"linear_slope", c.linearSlope},
+           {"linear_offset", c.linearOffset}};
+    if (c.linearBreak) j["linear_break"] = *c.linearBreak;
+    if (c.straightSlope) j["straight_slope"] = *c.straightSlope;
+    return j;
+}
+
+LogCurve logCurveFrom(const Node& node) {
+    LogCurve c;
+    c.name = node.at("name").text();
+    c.base = node.at("base").number();
+    c.logSlope = node.at("log_slope").number();
+    c.logOffset = node.at("log_offset").number();
+    c.linearSlope = node.at("linear_slope").number();
+    c.linearOffset = node.at("linear_offset").number();
+    if (node.has("linear_break")) c.linearBreak = node.at("linear_break").number();
+    if (node.has("straight_slope")) c.straightSlope = node.at("straight_slope").number();
+    return c;
+}
+
 void putTransfer(Json& object, const std::string& key, const Transfer& t) {
     object[key] = t.name();
     if (const Curve* c = t.curve()) object[key + "_curve"] = {{"stored", c->stored}, {"linear", c->linear}};
+    if (const LogCurve* c = t.logCurve()) object[key + "_log"] = toJson(*c);
 }
 
 Transfer transferFrom(const Node& object, const std::string& key) {
     const Node named = object.at(key.c_str());
-    const std::string curve = key + "_curve";
+    const std::string curve = key + "_curve", log = key + "_log";
+    if (object.has(log.c_str())) {
+        const Node constants = object.at(log.c_str());
+        const auto t = Transfer::fromLog(logCurveFrom(constants));
+        if (!t) constants.fail("is wrong: " + t.error().message);
+        return *t;
+    }
     if (!object.has(curve.c_str())) {
         const auto e = encodingByName(named.text());
         if (!e) named.fail("is wrong: " + e.error().message);

@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <string>
+#include <string_view>
 
 #include "core/colour/transfer.h"
 #include "io/json.h"
@@ -16,10 +17,16 @@ namespace refero::io {
 /// file's.
 Result<Transfer> readCurve(const std::filesystem::path& path);
 
-/// A named encoding, or else a curve file.
+/// A named encoding, or else a curve file: one of points, or `*.log.json` with a log curve's constants.
 Result<Transfer> transferByNameOrPath(const std::string& nameOrPath);
 
-/// Puts "`key`": the name, and for a curve of one's own "`key`_curve": its points, beside it.
+/// A log curve by its constants; see docs/formats.md. Throws JsonProblem.
+Json toJson(const LogCurve& curve);
+LogCurve logCurveFrom(const Node& node);
+Result<LogCurve> parseLogCurve(std::string_view text, const std::string& origin);
+
+/// Puts "`key`": the name, and beside it, for a curve of one's own, "`key`_curve": its points, or
+/// "`key`_log": its constants.
 void putTransfer(Json& object, const std::string& key, const Transfer& transfer);
 /// Their counterpart; fails the node where they are wrong.
 Transfer transferFrom(const Node& object, const std::string& key);

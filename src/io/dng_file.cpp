@@ -4,10 +4,12 @@
 
 #include <tiffio.h>
 
+#include <algorithm>
 #include <cmath>
 #include <memory>
 #include <vector>
 
+#include "io/frame_file.h"
 #include "io/safe_write.h"
 
 namespace refero::io {
@@ -89,12 +91,47 @@ bool writeExif(TIFF* file, const FrameMetadata& m) {
     return TIFFRewriteDirectory(file) == 1;
 }
 
+// Balanced as shot and for a display, as cameras draw theirs; a JPEG of its own in a directory below.
+bool writePreview(TIFF* file, const std::filesystem::path& side, const Mosaic& sensor, const DngOptions& o) {
+    if (o.previewLongEdge <= 0) return true;
+    const LinearImage whole = filledIn(sensor);
+    const LinearImage small =
+        shrunk(whole, std::max(1, std::max(whole.width(), whole.height()) / o.previewLongEdge));
+    EncodedImage shown(small.width(), small.height());
+    for (std::size_t i = 0; i < small.values().size(); ++i)
+        shown.values()[i] = static_cast<float>(
+            encode(Encoding::srgb,
+                   std::clamp(small.values()[i] / o.neutral(static_cast<Eigen::Index>(i % 3)), 0.0, 1.0)));
+    std::filesystem::path jpeg = side;
+    jpeg += ".jpg";
+    const Status written = writeFrame(jpeg, shown, {8, Encoding::srgb, {}, {}});
+    auto bytes = readFile(jpeg);
+    std::error_code error;
+    std::filesystem::remove(jpeg, error);
+    if (!written || !bytes) return false;
+    TIFFSetField(file, TIFFTAG_SUBFILETYPE, FILETYPE_REDUCEDIMAGE);
+    TIFFSetField(file, TIFFTAG_IMAGEWIDTH, shown.width());
+    TIFFSetField(file, TIFFTAG_IMAGELENGTH, shown.height());
+    TIFFSetField(file, TIFFTAG_BITSPERSAMPLE, 8);
+    TIFFSetField(file, TIFFTAG_SAMPLESPERPIXEL, 3);
+    TIFFSetField(file, TIFFTAG_COMPRESSION, COMPRESSION_JPEG);
+    TIFFSetField(file, TIFFTAG_PHOTOMETRIC, PHOTOMETRIC_YCBCR);
+    TIFFSetField(file, TIFFTAG_PLANARCONFIG, PLANARCONFIG_CONTIG);
+    TIFFSetField(file, TIFFTAG_ROWSPERSTRIP, shown.height());
+    return TIFFWriteRawStrip(file, 0, bytes->data(), static_cast<tmsize_t>(bytes->size())) > 0 &&
+           TIFFWriteDirectory(file) == 1;
+}
+
 Status write(const std::filesystem::path& side, const Mosaic& sensor, const DngOptions& o) {
     const std::unique_ptr<TIFF, Closed> file(TIFFOpen(side.c_str(), "w"));
     const auto failed = [&] { return failure(side.filename().string() + " could not be written as DNG."); };
     if (!file) return failed();
     const int white = (1 << o.bits) - 1;
     describe(file.get(), sensor, o, white);
+    if (o.previewLongEdge > 0) {
+        const std::uint64_t room = 0;
+        TIFFSetField(file.get(), TIFFTAG_SUBIFD, 1, &room);
+    }
     const int w = sensor.width() + o.marginLeft + o.marginRight,
               h = sensor.height() + o.marginTop + o.marginBottom;
     std::vector<std::uint16_t> row(static_cast<std::size_t>(w));
@@ -110,7 +147,9 @@ Status write(const std::filesystem::path& side, const Mosaic& sensor, const DngO
         }
         if (TIFFWriteScanline(file.get(), row.data(), static_cast<std::uint32_t>(y), 0) != 1) return failed();
     }
-    if (!TIFFWriteDirectory(file.get()) || !writeExif(file.get(), o.metadata)) return failed();
+    if (!TIFFWriteDirectory(file.get()) || !writePreview(file.get(), side, sensor, o) ||
+        !writeExif(file.get(), o.metadata))
+        return failed();
     return {};
 }
 

@@ -20,6 +20,7 @@ struct DngOptions {
     FrameMetadata metadata;                     ///< its orientation is recorded, not carried out
     Matrix3 xyzToCamera = Matrix3::Identity();  ///< under D65
     Vector3 neutral{1, 1, 1};                   ///< camera RGB of a grey as shot
+    int previewLongEdge = 0;                    ///< pixels of the JPEG that it carries; 0: none
 };
 
 /// A raw recording as an open DNG 1.4 file, uncompressed, with EXIF. Values are clipped to 0..1 above black.

@@ -11,6 +11,9 @@
 #include <fstream>
 
 #include "core/frame/orientation.h"
+#include "io/clip.h"
+#include "io/icc_input.h"
+#include "io/media_path.h"
 #include "io/raw_file.h"
 #include "io/safe_write.h"
 
@@ -161,10 +164,46 @@ Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& state
     return frame;
 }
 
+Result<Frame> readMoment(const fs::path& path, const MediaPath& media,
+                         const std::optional<Transfer>& stated) {
+    auto clip = Clip::open(media.file);
+    if (!clip) return tl::unexpected(clip.error());
+    const ClipInfo& info = clip->info();
+    auto picture = clip->at(media.seconds.value_or(info.seconds / 2));
+    if (!picture) return tl::unexpected(picture.error());
+    Frame frame;
+    frame.path = path;
+    frame.metadata.taken = info.taken;
+    if (!info.taken.empty()) frame.metadata.offset = "+00:00";
+    frame.metadata.body = info.body;
+    frame.notes = info.assumed;
+    frame.encoding = stated.value_or(info.encoding);
+    frame.encodingSource = stated                ? EncodingSource::stated
+                           : info.encodingStated ? EncodingSource::file
+                                                 : EncodingSource::assumed;
+    frame.image = toLinear(shownUpright(std::move(picture->image), info.orientation), frame.encoding,
+                           &frame.replacedValues);
+    return frame;
+}
+
+std::optional<IccInput> profileOf(const ImageSpec& spec, std::vector<std::string>& notes) {
+    const auto* embedded = spec.find_attribute("ICCProfile");
+    if (!embedded || embedded->type().basetype != TypeDesc::UINT8) return {};
+    auto profile =
+        IccInput::fromBytes({static_cast<const unsigned char*>(embedded->data()), embedded->type().size()});
+    if (profile) return *std::move(profile);
+    notes.push_back(profile.error().message + " The picture is taken for what its kind of file suggests.");
+    return {};
+}
+
 Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) {
     std::error_code error;
-    if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
+    const MediaPath media = mediaPath(path);
+    if (!fs::exists(media.file, error)) return failure("There is no file " + media.file.string() + ".");
     if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a picture.");
+    if (fs::file_size(media.file, error) == 0 && !error)
+        return failure(path.string() + " is empty: it has no bytes in it. Copy it from the card again.");
+    if (isClip(media.file)) return readMoment(path, media, stated);
     if (!isRendered(lowerEnding(path)) && isRaw(path)) return readRaw(path, stated);
     auto input = ImageInput::open(path.string());
     if (!input)
@@ -187,6 +226,17 @@ Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) 
     frame.encoding = stated.value_or(known.encoding);
     frame.encodingSource = stated ? EncodingSource::stated : known.source;
     stored = shownUpright(std::move(stored), spec.get_int_attribute("Orientation", 1));
+    if (const auto profile = stated ? std::nullopt : profileOf(spec, frame.notes)) {
+        frame.notes.push_back("Its embedded profile is \"" + profile->description() + "\".");
+        frame.encodingSource = EncodingSource::file;
+        frame.encoding = profile->curve().value_or(Encoding::linear);
+        if (!profile->curve()) {
+            auto image = profile->linear(stored);
+            if (!image) return failure(path.string() + " could not be read. " + image.error().message);
+            frame.image = *std::move(image);
+            return frame;
+        }
+    }
     frame.image = toLinear(std::move(stored), frame.encoding, &frame.replacedValues);
     return frame;
 }
@@ -259,6 +309,26 @@ Result<Frame> readFrame(const fs::path& path, const std::optional<Transfer>& enc
     } catch (const std::exception& e) {
         return failure(path.string() + " could not be read: " + e.what() + ".");
     }
+}
+
+Result<Frame> readForLooking(const fs::path& path, int longEdge) {
+    try {
+        if (!isRendered(lowerEnding(path)) && !isClip(mediaPath(path).file))
+            if (auto preview = readRawPreview(path);
+                preview && std::max(preview->image.width(), preview->image.height()) >= longEdge) {
+                Frame frame;
+                frame.path = path;
+                frame.metadata = readMetadata(path);
+                frame.encoding = Encoding::srgb;
+                frame.image = toLinear(shownUpright(std::move(preview->image), preview->orientation),
+                                       frame.encoding, &frame.replacedValues);
+                frame.preview = true;
+                return frame;
+            }
+    } catch (const std::exception&) {
+        // The picture itself may still be whole.
+    }
+    return readFrame(path);
 }
 
 Status writeFrame(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {

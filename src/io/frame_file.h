@@ -5,6 +5,7 @@
 #include <filesystem>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/colour/rgb_space.h"
 #include "core/frame/image.h"
@@ -28,16 +29,24 @@ struct Frame {
     Transfer encoding;
     EncodingSource encodingSource = EncodingSource::assumed;
     FrameMetadata metadata;
-    std::size_t replacedValues = 0;  ///< NaN or infinite, made finite
-    std::optional<Mosaic> sensor;    ///< of a raw file: what it was filled in from, of the same size
+    std::size_t replacedValues = 0;    ///< NaN or infinite, made finite
+    bool preview = false;              ///< the camera's own rendering of a raw file, not its sensor
+    std::optional<Mosaic> sensor;      ///< of a raw file: what it was filled in from, of the same size
+    std::vector<std::string> notes{};  ///< what was assumed or gone through to read it, a sentence each
 };
 
 inline constexpr double kMaxMegapixels = 250;
 
 /// Reads a picture in its display orientation and undoes its encoding. A camera's raw file is linear by
-/// itself and also gives its sensor's values; no other encoding can be stated for it. Grey pictures and those
-/// whose fourth channel is not alpha are refused with the reason, so are pictures over kMaxMegapixels.
+/// itself and also gives its sensor's values; no other encoding can be stated for it. An embedded ICC profile
+/// is gone through where no encoding is stated. Of a clip, the moment that the path names (see MediaPath),
+/// else its middle. Grey pictures and those whose fourth channel is not alpha are refused with the reason, so
+/// are pictures over kMaxMegapixels.
 Result<Frame> readFrame(const std::filesystem::path& path, const std::optional<Transfer>& encoding = {});
+
+/// A picture to look at and to look for things in: a raw file's own preview where it is large enough, taken
+/// to be sRGB; else as readFrame. The long edge is about `longEdge` or more.
+Result<Frame> readForLooking(const std::filesystem::path& path, int longEdge);
 
 struct WriteOptions {
     int bits = 16;                         ///< 8, 10 (dpx) or 16; float kinds of file take no notice

@@ -94,11 +94,17 @@ Result<std::string> curve(const Transfer& transfer) {
             return tv(1.09929682680944, 0.018053968510807);
         case Encoding::gamma22:
             return power(2.2);
+        case Encoding::bt1886:
+            return power(2.4);
+        case Encoding::hlg:
+        case Encoding::pq:
+            return sampled(transfer);
         case Encoding::acescct:
+        case Encoding::cineon:
             break;
     }
-    return failure(
-        "An ICC matrix profile cannot undo acescct, whose linear values go beyond 1. Write a .cube for it.");
+    return failure("An ICC matrix profile cannot undo " + std::string(transfer.name()) +
+                   ", whose linear values go beyond 1. Write a .cube for it.");
 }
 
 }  // namespace

@@ -61,6 +61,15 @@ class Exif {
         return it == data_.end() ? std::string() : clean(it->print(&data_));
     }
 
+    /// The field of that meaning among any maker's own, in the library's words.
+    std::string made(std::initializer_list<std::string_view> tags) const {
+        for (const auto& field : data_)
+            for (const std::string_view tag : tags)
+                if (field.tagName() == tag)
+                    if (const std::string found = clean(field.print(&data_)); !found.empty()) return found;
+        return {};
+    }
+
   private:
     const Exiv2::ExifData& data_;
 };
@@ -78,6 +87,8 @@ FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
     m.description = exif.text({"Exif.Image.ImageDescription"});
     m.offset = exif.text({"Exif.Photo.OffsetTimeOriginal", "Exif.Photo.OffsetTime"});
     m.whiteBalance = exif.said(Exiv2::whiteBalance);
+    m.pictureProfile = exif.made({"PictureProfile", "PictureStyle", "PictureControlName", "PictureMode",
+                                  "FilmMode", "CreativeStyle", "PhotoStyle", "ImageTone", "ProfileName"});
     m.focalLengthMm = exif.number({"Exif.Photo.FocalLength", "Exif.Image.FocalLength"}, 5000);
     m.focalLength35mm = exif.number({"Exif.Photo.FocalLengthIn35mmFilm"}, 5000);
     m.exposureSeconds = exif.number({"Exif.Photo.ExposureTime", "Exif.Image.ExposureTime"}, 1e5);
@@ -94,7 +105,14 @@ FrameMetadata readMetadata(const std::filesystem::path& path) {
     static std::once_flag once;
     std::call_once(once, [] {
         Exiv2::LogMsg::setLevel(Exiv2::LogMsg::mute);
-        Exiv2::XmpParser::initialize();
+        // Its XMP toolkit is shared by all threads and guards nothing by itself.
+        static std::recursive_mutex xmp;
+        Exiv2::XmpParser::initialize(
+            [](void* mutex, bool lock) {
+                auto* m = static_cast<std::recursive_mutex*>(mutex);
+                lock ? m->lock() : m->unlock();
+            },
+            &xmp);
     });
     try {
         const auto image = Exiv2::ImageFactory::open(path.string());

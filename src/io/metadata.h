@@ -12,6 +12,7 @@ struct FrameMetadata {
     std::string body, serial, lens, taken, description;
     std::string offset;          ///< of `taken` from UTC, "+01:00"; empty where the file does not say
     std::string whiteBalance;    ///< "auto", "manual", or the camera's own words
+    std::string pictureProfile;  ///< the camera's own name of how it draws its JPEGs and clips
     double focalLength35mm = 0;  ///< equivalent on 36 x 24 mm
     double focalLengthMm = 0;
     double exposureSeconds = 0;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/raw_file.h"
 
+#include <OpenImageIO/filesystem.h>
+#include <OpenImageIO/imageio.h>
 #include <libraw/libraw.h>
 #include <tbb/parallel_for.h>
 
@@ -91,6 +93,23 @@ Result<Mosaic> readSensor(const std::filesystem::path& path) {
         return failure(who + " is damaged or incomplete: " + libraw_strerror(e) +
                        ". Copy it from the card again.");
     return developed(*raw, who);
+}
+
+Result<RawPreview> readRawPreview(const std::filesystem::path& path) {
+    const std::string who = path.filename().string();
+    const auto none = [&] { return failure(who + " carries no preview."); };
+    const auto raw = std::make_unique<LibRaw>();
+    if (raw->open_file(path.c_str()) != LIBRAW_SUCCESS || raw->unpack_thumb() != LIBRAW_SUCCESS)
+        return none();
+    const auto& thumb = raw->imgdata.thumbnail;
+    if (thumb.tformat != LIBRAW_THUMBNAIL_JPEG || !thumb.thumb || thumb.tlength < 4) return none();
+    OIIO::Filesystem::IOMemReader bytes(thumb.thumb, thumb.tlength);
+    const auto in = OIIO::ImageInput::open("preview.jpg", nullptr, &bytes);
+    if (!in || in->spec().nchannels != 3) return none();
+    const OIIO::ImageSpec& spec = in->spec();
+    RawPreview preview{EncodedImage(spec.width, spec.height), exifOrientation(raw->imgdata.sizes.flip)};
+    if (!in->read_image(0, 0, 0, 3, OIIO::TypeDesc::FLOAT, preview.image.values().data())) return none();
+    return preview;
 }
 
 }  // namespace refero::io

@@ -4,6 +4,7 @@
 
 #include <filesystem>
 
+#include "core/frame/image.h"
 #include "core/frame/mosaic.h"
 #include "core/result.h"
 
@@ -16,5 +17,12 @@ bool isRaw(const std::filesystem::path& path);
 /// balance, no brightening, nothing filled in. Behind a border of an odd width one more row or column is left
 /// out. An error for damaged files and for mosaics that are not Bayer's.
 Result<Mosaic> readSensor(const std::filesystem::path& path);
+
+struct RawPreview {
+    EncodedImage image;   ///< as the camera drew it, not turned upright yet
+    int orientation = 1;  ///< EXIF 2.3
+};
+/// The largest JPEG that the raw file carries for looking at; an error where there is none.
+Result<RawPreview> readRawPreview(const std::filesystem::path& path);
 
 }  // namespace refero::io

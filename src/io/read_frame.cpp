@@ -22,9 +22,9 @@ Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
     return reading;
 }
 
-Result<Reading> readAnyChart(const Frame& frame) {
+Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts) {
     std::string partial;
-    for (const Chart& chart : shippedCharts()) {
+    for (const Chart& chart : charts) {
         ReadOptions options;
         options.sensor = frame.sensor ? &*frame.sensor : nullptr;
         auto reading = readChart(frame.image, chart, aboutFrame(frame), options);

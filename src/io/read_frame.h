@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "core/read/read.h"
+#include "io/chart_file.h"
 #include "io/frame_file.h"
 
 namespace refero::io {
@@ -21,7 +22,7 @@ struct ReadRequest {
 /// wrong choice is named.
 Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request);
 
-/// The shipped chart that the frame shows, with its reading; an error where none is found.
-Result<Reading> readAnyChart(const Frame& frame);
+/// The one of these charts that the frame shows, with its reading; an error where none is found.
+Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts = shippedCharts());
 
 }  // namespace refero::io

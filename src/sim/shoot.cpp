@@ -298,6 +298,7 @@ Status writeRaw(const Shot& shot, const Body& body, const Exposure& exposure,
     const Vector3 white = response(body, *illuminantByName(shot.light), flat);
     o.neutral = white / white.maxCoeff();
     o.marginLeft = o.marginTop = shot.maskedBorder;
+    o.previewLongEdge = 1200;
     return io::writeDng(folder / shot.file, sensor, o);
 }
 

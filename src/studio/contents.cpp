@@ -48,8 +48,11 @@ std::vector<plan::Place> Contents::placesOf(Id shoot) const {
 }
 
 plan::Kit Contents::kit() const {
-    return {values<plan::Body>(*this), values<plan::Lens>(*this), values<plan::Lamp>(*this),
-            values<plan::ChartCopy>(*this), values<plan::Checked>(*this)};
+    plan::Kit kit{values<plan::Body>(*this),    values<plan::Lens>(*this),
+                  values<plan::Lamp>(*this),    values<plan::ChartCopy>(*this),
+                  values<plan::Checked>(*this), values<plan::RecordingCurve>(*this)};
+    for (plan::RecordingCurve& c : kit.curves) c.curve.name = c.label;
+    return kit;
 }
 
 plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now) {

@@ -49,6 +49,30 @@ void fields(V& v, plan::ChartCopy& r) {
     v("made_on", r.madeOn);
     v("replace_after_months", r.replaceAfterMonths);
     v("reference", r.reference);
+    v("own_values", r.values);
+}
+
+template <class V>
+void fields(V& v, ChartDesign& r) {
+    v("id", r.id);
+    v("chart", r.chart);
+    v("label", r.label);
+    v("document", r.document);
+}
+
+template <class V>
+void fields(V& v, plan::RecordingCurve& r) {
+    v("id", r.id);
+    v("label", r.label);
+    v("body", r.body);
+    v("recording", r.recording);
+    v("base", r.curve.base);
+    v("log_slope", r.curve.logSlope);
+    v("log_offset", r.curve.logOffset);
+    v("linear_slope", r.curve.linearSlope);
+    v("linear_offset", r.curve.linearOffset);
+    v("linear_break", r.curve.linearBreak);
+    v("straight_slope", r.curve.straightSlope);
 }
 
 template <class V>
@@ -126,7 +150,20 @@ void fields(V& v, Frame& r) {
     v("serial", r.serial);
     v("lens", r.lens);
     v("focal_length_mm", r.focalLengthMm);
+    v("exposure_seconds", r.exposureSeconds);
+    v("f_number", r.fNumber);
+    v("iso", r.iso);
+    v("balance", r.balance);
+    v("picture_profile", r.pictureProfile);
+    v("clock_seconds", r.clockSeconds);
     v("slip", r.slip);
+    v("chart", r.chart);
+    v("certainty", r.certainty);
+    v("grey_card", r.greyCard);
+    v("white_red", r.whiteRed);
+    v("white_green", r.whiteGreen);
+    v("white_blue", r.whiteBlue);
+    v("pictures", r.pictures);
 }
 
 template <class V>

@@ -5,33 +5,12 @@
 #include <algorithm>
 #include <set>
 
-#include "io/content_hash.h"
-#include "io/qr_read.h"
-#include "io/read_frame.h"
+#include "io/media_path.h"
 
 namespace refero::studio {
 namespace {
 
 namespace fs = std::filesystem;
-
-bool hidden(const fs::path& path) {
-    const std::string name = path.filename().string();
-    return !name.empty() && name.front() == '.';
-}
-
-// Real folders are gone into once, so links that lead in a circle come to an end.
-void collect(const fs::path& path, std::set<fs::path>& seen, std::vector<fs::path>& out) {
-    std::error_code error;
-    if (!fs::is_directory(path, error)) {
-        if (fs::is_regular_file(path, error)) out.push_back(path);
-        return;
-    }
-    const fs::path real = fs::canonical(path, error);
-    if (error || !seen.insert(real).second) return;
-    for (fs::directory_iterator it(path, fs::directory_options::skip_permission_denied, error), end;
-         !error && it != end; it.increment(error))
-        if (!hidden(it->path())) collect(it->path(), seen, out);
-}
 
 // Clocks of cameras are set to the place's time, unless the file says otherwise.
 std::optional<plan::Moment> momentOf(const io::FrameMetadata& m, const plan::Day& day) {
@@ -66,50 +45,45 @@ const Frame* alike(const Contents& contents, const Arrival& a) {
     return nullptr;
 }
 
-Frame frameFrom(const Arrival& a, const plan::Day& day) {
+// Clocks that were found wrong before stay so for the rest of the shoot.
+int clockOf(const Contents& contents, Id shoot, const io::FrameMetadata& m) {
+    int seconds = 0;
+    for (const auto& [id, f] : contents.all<Frame>())
+        if (f.shoot == shoot && f.body == m.body && f.serial == m.serial) seconds = f.clockSeconds;
+    return seconds;
+}
+
+Frame frameFrom(const Arrival& a, const Contents& contents, const plan::Day& day) {
     Frame f;
     f.shoot = day.shoot.id;
     f.role = a.chart.empty() ? FrameRole::subject : FrameRole::chart;
     f.path = a.path.string();
     f.bytes = a.bytes;
     f.sha256 = a.sha256;
-    if (const auto taken = momentOf(a.metadata, day)) f.taken = plan::isoText(*taken);
+    f.clockSeconds = clockOf(contents, day.shoot.id, a.metadata);
+    if (const auto taken = momentOf(a.metadata, day))
+        f.taken = plan::isoText(*taken + std::chrono::seconds(f.clockSeconds));
     f.body = a.metadata.body;
     f.serial = a.metadata.serial;
     f.lens = a.metadata.lens;
     f.focalLengthMm = a.metadata.focalLengthMm;
+    f.exposureSeconds = a.metadata.exposureSeconds;
+    f.fNumber = a.metadata.fNumber;
+    f.iso = a.metadata.iso;
+    f.balance = a.metadata.whiteBalance;
+    f.pictureProfile = a.metadata.pictureProfile;
     f.slip = a.slip;
+    f.chart = a.chart;
+    f.certainty = a.certainty;
+    f.greyCard = a.greyCard;
+    f.whiteRed = a.white.x();
+    f.whiteGreen = a.white.y();
+    f.whiteBlue = a.white.z();
+    f.pictures = a.pictures;
     return f;
 }
 
 }  // namespace
-
-std::vector<fs::path> filesBehind(const std::vector<fs::path>& dropped) {
-    std::set<fs::path> seen;
-    std::vector<fs::path> out;
-    for (const fs::path& path : dropped) collect(path, seen, out);
-    std::sort(out.begin(), out.end());
-    out.erase(std::unique(out.begin(), out.end()), out.end());
-    return out;
-}
-
-Arrival lookAt(const fs::path& file) {
-    Arrival a;
-    a.path = file;
-    std::error_code error;
-    a.bytes = static_cast<std::int64_t>(fs::file_size(file, error));
-    const auto frame = io::readFrame(file);
-    if (!frame) {
-        a.problem = frame.error().message;
-        return a;
-    }
-    a.sha256 = io::contentHash(file).value_or("");
-    a.metadata = frame->metadata;
-    if (const auto reading = io::readAnyChart(*frame)) a.chart = reading->chart.id;
-    for (const std::string& code : io::codesIn(frame->image))
-        if (plan::slipFrom(code)) a.slip = code;
-    return a;
-}
 
 std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::Day& day,
                              const std::vector<Arrival>& arrivals) {
@@ -125,7 +99,7 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
         } else if (const Frame* known = alike(contents, a)) {
             b.frame = known->id;
             b.setup = known->setup;
-            if (fs::exists(known->path, error)) {
+            if (fs::exists(io::mediaPath(known->path).file, error)) {
                 b.reason = "It is there already, as " + fs::path(known->path).filename().string() + ".";
             } else {
                 Frame moved = *known;
@@ -136,7 +110,7 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
         } else if (!now.insert(a.sha256).second) {
             b.reason = "It is the same as another file that came with it.";
         } else {
-            Frame f = frameFrom(a, day);
+            Frame f = frameFrom(a, contents, day);
             f.id = b.frame = edit.add(f);
             fresh.push_back(f);
         }
@@ -182,6 +156,55 @@ void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
         for (const std::string& c : plan::contradictions(day, factsOf(f), *s))
             f.doubt += (f.doubt.empty() ? "" : " ") + c;
     edit.put(f);
+}
+
+void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, int seconds) {
+    const Frame* model = contents.find<Frame>(frame);
+    if (!model) return;
+    std::vector<Id> moved;
+    std::vector<plan::FrameFacts> facts;
+    std::vector<Frame> changed;
+    for (const auto& [id, known] : contents.all<Frame>()) {
+        if (known.shoot != model->shoot || known.body != model->body || known.serial != model->serial)
+            continue;
+        Frame f = known;
+        if (const auto taken = plan::momentFrom(f.taken))
+            f.taken = plan::isoText(*taken + std::chrono::seconds(seconds - f.clockSeconds));
+        f.clockSeconds = seconds;
+        changed.push_back(std::move(f));
+        facts.push_back(factsOf(changed.back()));
+    }
+    const auto places = plan::sorted(day, facts);
+    for (std::size_t i = 0; i < changed.size(); ++i) {
+        if (changed[i].because != kByHand) apply(places[i], changed[i]);
+        edit.put(changed[i]);
+    }
+}
+
+Doubts::Doubts(const Contents& contents, const plan::Day& day) : day_(day) {
+    for (const plan::Setup& s : day.setups) setups_[s.id] = &s;
+    for (const auto& [id, f] : contents.all<Frame>()) {
+        const auto at = plan::momentFrom(f.taken);
+        if (f.setup == 0 || f.whiteGreen <= 0 || !at) continue;
+        const bool known = f.exposureSeconds > 0 && f.fNumber > 0 && f.iso > 0;
+        seen_[f.setup].push_back({*at,
+                                  {f.whiteRed, f.whiteGreen, f.whiteBlue},
+                                  known ? f.exposureSeconds * f.iso / (f.fNumber * f.fNumber) : 0});
+    }
+}
+
+std::string Doubts::of(const Frame& f) const {
+    std::string out = f.doubt;
+    const auto setup = setups_.find(f.setup);
+    const auto taken = f.role == FrameRole::chart || setup == setups_.end() ? tl::unexpected(Error{})
+                                                                            : plan::momentFrom(f.taken);
+    if (!taken) return out;
+    const auto seen = seen_.find(f.setup);
+    static const std::vector<plan::WhiteSeen> none;
+    for (const std::string& d :
+         plan::lightDoubts(day_, *setup->second, *taken, seen == seen_.end() ? none : seen->second))
+        out += (out.empty() ? "" : " ") + d;
+    return out;
 }
 
 }  // namespace refero::studio

@@ -3,32 +3,16 @@
 #pragma once
 
 #include <filesystem>
+#include <map>
 #include <string>
 #include <vector>
 
+#include "core/plan/light_watch.h"
 #include "core/plan/sorting.h"
-#include "io/metadata.h"
 #include "studio/edit.h"
+#include "studio/look_at.h"
 
 namespace refero::studio {
-
-/// The files behind what a person dropped: folders are gone through, hidden files and folders left out, links
-/// followed once. Sorted by path.
-std::vector<std::filesystem::path> filesBehind(const std::vector<std::filesystem::path>& dropped);
-
-/// What is learnt of one file before it is brought in.
-struct Arrival {
-    std::filesystem::path path;
-    std::int64_t bytes = 0;
-    std::string sha256;
-    io::FrameMetadata metadata;
-    std::string chart;    ///< id of the chart that it shows, or empty
-    std::string slip;     ///< text of the slip's code that it shows, or empty
-    std::string problem;  ///< why it cannot be read; nothing else is known then
-};
-
-/// Decodes the file and looks for charts and slips. Any thread; some tenths of a second.
-Arrival lookAt(const std::filesystem::path& file);
 
 /// What became of one file.
 struct Brought {
@@ -49,6 +33,23 @@ void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const
 
 /// A frame is put into a setup (0: none) by hand.
 void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, Id setup);
+
+/// A camera's clock was behind by so many seconds (ahead: negative): all frames of this frame's body in the
+/// shoot are moved, and those that come in later will be. They are sorted anew.
+void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, int seconds);
+
+/// What speaks against a frame: what its file says, and what the light did (see plan::lightDoubts), in one
+/// text; empty where nothing does.
+class Doubts {
+  public:
+    Doubts(const Contents& contents, const plan::Day& day);
+    std::string of(const Frame& frame) const;
+
+  private:
+    const plan::Day& day_;
+    std::map<Id, std::vector<plan::WhiteSeen>> seen_;  ///< by setup
+    std::map<Id, const plan::Setup*> setups_;
+};
 
 inline constexpr const char* kByHand = "Put here by hand.";
 

@@ -122,6 +122,13 @@ std::vector<std::string> usersOf(const Contents& contents, Id id) {
             setups.push_back(setup);
     for (const auto& [reading, r] : contents.all<ReadingRecord>())
         if (names<R>(r.conditions, id)) setups.push_back(r.setup);
+    if constexpr (std::is_same_v<R, ChartDesign>) {
+        std::vector<std::string> copies;
+        if (const auto* design = contents.find<ChartDesign>(id))
+            for (const auto& [copy, c] : contents.all<plan::ChartCopy>())
+                if (c.chart == design->chart) copies.push_back(c.label);
+        return copies;
+    }
     std::sort(setups.begin(), setups.end());
     setups.erase(std::unique(setups.begin(), setups.end()), setups.end());
     std::vector<std::string> out;
@@ -150,6 +157,8 @@ REFERO_OF_KIT(plan::Lens)
 REFERO_OF_KIT(plan::Lamp)
 REFERO_OF_KIT(plan::ChartCopy)
 REFERO_OF_KIT(plan::Checked)
+REFERO_OF_KIT(plan::RecordingCurve)
+REFERO_OF_KIT(ChartDesign)
 REFERO_OF_KIT(plan::Place)
 REFERO_OF_KIT(plan::Shoot)
 #undef REFERO_OF_KIT

@@ -33,7 +33,23 @@ struct Frame {
     // As its file says it:
     std::string body{}, serial{}, lens{};
     double focalLengthMm = 0;
-    std::string slip{};  ///< text of the code that it shows
+    double exposureSeconds = 0, fNumber = 0, iso = 0;
+    std::string balance{}, pictureProfile{};
+    int clockSeconds = 0;  ///< that its camera's clock was found to be behind; in `taken` already
+    // As it was seen:
+    std::string slip{};                                  ///< text of the code that it shows
+    std::string chart{};                                 ///< id of the chart that it shows
+    double certainty = 0;                                ///< of that, 0..1
+    bool greyCard = false;                               ///< it shows a grey card
+    double whiteRed = 0, whiteGreen = 0, whiteBlue = 0;  ///< linear, of a perfect diffuser; 0: not seen
+    int pictures = 1;                                    ///< of the clip or sequence that it stands for
+};
+
+/// A chart of one's own, beside those that ship.
+struct ChartDesign {
+    Id id = 0;
+    std::string chart{}, label{};  ///< the chart file's id and name
+    std::string document{};        ///< refero-chart JSON
 };
 
 /// What a chart frame said, under the conditions of then.
@@ -72,9 +88,9 @@ struct Tick {
 };
 
 /// Every kind of record, in the order in which they refer to each other.
-using Records =
-    std::tuple<plan::Body, plan::Lens, plan::Lamp, plan::ChartCopy, plan::Checked, plan::Shoot, plan::Place,
-               plan::Setup, Frame, ReadingRecord, CorrectionRecord, HandoverRecord, Note, Tick>;
+using Records = std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
+                           plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
+                           CorrectionRecord, HandoverRecord, Note, Tick>;
 
 /// Any one of them.
 template <class Tuple>
@@ -115,8 +131,16 @@ constexpr std::string_view kindName<plan::ChartCopy>() {
     return "chart_copy";
 }
 template <>
+constexpr std::string_view kindName<ChartDesign>() {
+    return "chart_design";
+}
+template <>
 constexpr std::string_view kindName<plan::Checked>() {
     return "checked";
+}
+template <>
+constexpr std::string_view kindName<plan::RecordingCurve>() {
+    return "recording_curve";
 }
 template <>
 constexpr std::string_view kindName<plan::Shoot>() {

@@ -10,6 +10,7 @@
 #include "app/forms/record_form.h"
 #include "app/plan/kit_fields.h"
 #include "core/plan/kit.h"
+#include "io/chart_file.h"
 
 namespace refero {
 namespace {
@@ -94,7 +95,7 @@ TEST_F(LensForm, EscapeBringsBackWhatWasThere) {
 
 TEST(CopyForm, TheWidthOfAChartCopyIsItsScale) {
     plan::ChartCopy copy{1, "Pocket"};
-    for (const auto& b : chartCopyFields()) {
+    for (const auto& b : chartCopyFields([] { return io::shippedCharts(); })) {
         if (b.row.key != QLatin1String("copyWidth")) continue;
         EXPECT_EQ(b.text(copy), QStringLiteral("280")) << "Fen 24 is 280 mm wide";
         ASSERT_TRUE(b.take(copy, QStringLiteral("70")));

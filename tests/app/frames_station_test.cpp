@@ -2,9 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/frames/frames_station.h"
 
+#include <QLineEdit>
 #include <QMimeData>
 #include <QScrollBar>
 
+#include "app/forms/duration_text.h"
+#include "app/frames/frame_viewer.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -182,6 +185,110 @@ TEST_F(Frames, ThumbnailsAreMadeOnceAndKeptByContent) {
     second.of(frame("text.tif"), QStringLiteral("text"));
     ASSERT_TRUE(eventually([&] { return ready; }));
     EXPECT_TRUE(second.of(frame("text.tif"), QStringLiteral("text")).isNull()) << "and it is not tried again";
+}
+
+TEST_F(Frames, AreSeenLargeWithWhatWasRecordedUnderThePointer) {
+    ASSERT_TRUE(bringIn({frame("good.tif"), frame("subject.tif")}));
+    QTest::mouseClick(sheet().viewport(), Qt::LeftButton, {}, at(0));
+    QTest::keyClick(&sheet(), Qt::Key_Return);
+    auto* view = visible<PointedView>("viewerPicture");
+    ASSERT_TRUE(eventually([&] { return view->hasPicture(); }));
+    EXPECT_EQ(visible<QLabel>("viewerTitle")->text(), QStringLiteral("good.tif"));
+    EXPECT_TRUE(
+        visible<QLabel>("viewerFacts")->text().startsWith(QStringLiteral("1 of 2, 1500 x 1000, linear")))
+        << qPrintable(visible<QLabel>("viewerFacts")->text());
+    EXPECT_TRUE(visible<QLabel>("viewerDisplay")->text().contains(QStringLiteral("sRGB"))) << "said aloud";
+    // The readout is the file's own value, read by itself.
+    const auto file = io::readFrame(frame("good.tif").toStdString());
+    ASSERT_TRUE(file);
+    QTest::mouseMove(view, view->toView(QPointF(200.5, 300.5)).toPoint());
+    const QPointF there = view->toFrame(QPointF(view->toView(QPointF(200.5, 300.5)).toPoint()));
+    const int x = static_cast<int>(there.x()), y = static_cast<int>(there.y());
+    double red = 0;
+    for (int j = -2; j <= 2; ++j)
+        for (int i2 = -2; i2 <= 2; ++i2) red += file->image.pixel(x + i2, y + j)[0] / 25.0;
+    const auto says = [&] { return visible<QLabel>("viewerFigures")->text(); };
+    EXPECT_TRUE(eventually([&] {
+        return says().contains(
+            QStringLiteral("x %1  y %2   recorded R %3").arg(x).arg(y).arg(100 * red, 0, 'f', 1));
+    })) << qPrintable(says());
+    QTest::keyClick(view, Qt::Key_1);
+    EXPECT_DOUBLE_EQ(view->scale() * view->devicePixelRatioF(), 1) << "to the pixel";
+    QTest::keyClick(view, Qt::Key_1);
+    EXPECT_LT(view->scale(), 1) << "and back";
+    QTest::keyClick(view, Qt::Key_Right);
+    EXPECT_TRUE(
+        eventually([&] { return visible<QLabel>("viewerTitle")->text() == QLatin1String("subject.tif"); }));
+    QTest::keyClick(view, Qt::Key_Escape);
+    EXPECT_TRUE(eventually([&] { return sheet().isVisible(); }));
+    EXPECT_EQ(sheet().chosen().size(), 1u);
+    EXPECT_EQ(session().studio()->contents().find<studio::Frame>(sheet().chosen()[0])->role,
+              studio::FrameRole::subject)
+        << "the sheet went on with it";
+}
+
+TEST_F(Frames, AreOrderedAndFiltered) {
+    ASSERT_TRUE(bringIn({frame("subject.tif"), frame("hot.tif"), frame("good.tif")}));
+    const auto first = [&] { return sheet().groups()[0].frames[0].title; };
+    const auto order = [&](int i) {
+        auto* box = find<QComboBox>("framesOrder");
+        box->setCurrentIndex(i);
+        emit box->activated(i);
+    };
+    order(1);
+    EXPECT_EQ(first(), QStringLiteral("good.tif"));
+    order(2);
+    EXPECT_NE(first(), QStringLiteral("subject.tif")) << "charts first";
+    auto* shown = find<QComboBox>("framesShown");
+    shown->setCurrentIndex(4);
+    emit shown->activated(4);
+    EXPECT_EQ(sheet().layOut().count(), 0) << "no grey cards";
+}
+
+TEST_F(Frames, AWrongClockIsSetForTheWholeBodyAndUndone) {
+    ASSERT_TRUE(bringIn({frame("good.tif"), frame("subject.tif")}));
+    QTest::mouseClick(sheet().viewport(), Qt::LeftButton, {}, at(0));
+    const auto taken = [&] {
+        std::vector<std::string> out;
+        for (const auto& [id, f] : session().studio()->contents().all<studio::Frame>())
+            out.push_back(f.taken);
+        return out;
+    };
+    const auto before = taken();
+    if (before[0].empty()) GTEST_SKIP() << "the frames say no time";
+    auto* field = visible<QLineEdit>("cameraClock");
+    field->setText(QStringLiteral("nonsense"));
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_EQ(taken(), before);
+    field->setText(QStringLiteral("1:00:30"));
+    QTest::keyClick(field, Qt::Key_Return);
+    for (std::size_t i = 0; i < before.size(); ++i)
+        EXPECT_EQ(*plan::momentFrom(taken()[i]) - *plan::momentFrom(before[i]), std::chrono::seconds(3630));
+    session().undo().undo();
+    EXPECT_EQ(taken(), before);
+}
+
+TEST_F(Frames, AreCopiedAndTheCopiesAreTheShoots) {
+    answers.folder = QString::fromStdString(own_ / "disk");
+    auto* where = find<QComboBox>("framesWhere");
+    where->setCurrentIndex(1);
+    emit where->activated(1);
+    ASSERT_TRUE(bringIn({frame("subject.tif")}));
+    const auto& all = session().studio()->contents().all<studio::Frame>();
+    ASSERT_EQ(all.size(), 1u);
+    EXPECT_EQ(all.begin()->second.path, own_ / "disk/subject.tif");
+    EXPECT_EQ(test::contentOf(own_ / "disk/subject.tif"),
+              test::contentOf(frame("subject.tif").toStdString()));
+}
+
+TEST(DurationText, GoesBothWaysAndRefusesInWords) {
+    for (const int s : {0, 1, 59, 60, 3599, 3630, -200, 90000, -86400})
+        EXPECT_EQ(*durationFrom(durationText(s)), s);
+    EXPECT_EQ(*durationFrom(QStringLiteral("3:20")), 200);
+    EXPECT_EQ(*durationFrom(QStringLiteral("+200")), 200);
+    EXPECT_EQ(*durationFrom(QStringLiteral("")), 0);
+    for (const char* bad : {"x", "1:2:3:4", "0:60:00", "1:-3:0", "99999999999", "1:", ":5"})
+        EXPECT_FALSE(durationFrom(QLatin1String(bad))) << bad;
 }
 
 }  // namespace

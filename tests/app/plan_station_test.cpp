@@ -67,7 +67,7 @@ class Planning : public WindowTest {
             click("add2");
             type("lampLabel", lamp);
         }
-        click("add5");
+        click("add6");
         type("placeLabel", "Library");
         click("DayPage");
     }
@@ -144,7 +144,7 @@ TEST_F(Planning, ImpossibleValuesAreRefusedWithTheReasonAndNothingChanges) {
     EXPECT_EQ(session().undo().count(), steps);
     EXPECT_EQ(setup().conditions.powerPercent, 100);
     click("KitPage");
-    QTest::mouseClick(find<QListView>("kitList5")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
+    QTest::mouseClick(find<QListView>("kitList6")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
     type("placeSpot", "120, 10");
     EXPECT_TRUE(message("placeSpot").contains(QStringLiteral("-90 to 90")))
         << qPrintable(message("placeSpot"));
@@ -219,7 +219,7 @@ TEST_F(Planning, TheLedgerFiltersReordersAndCounts) {
         said = said || l->text().contains(QStringLiteral("missing"));
     EXPECT_FALSE(said) << "the shoot has today's date, not that of the test's clock";
     click("KitPage");
-    QTest::mouseClick(find<QListView>("kitList6")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
+    QTest::mouseClick(find<QListView>("kitList7")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
     type("shootDate", "2026-05-14");
     for (QLabel* l : window->findChildren<QLabel*>())
         said = said || l->text().contains(QStringLiteral("3 setups, 3 left, 3 missing"));
@@ -267,7 +267,7 @@ TEST_F(Planning, TheChartThatFitsIsProposedAndTaken) {
     EXPECT_TRUE(visible<QLabel>("framingMessage")->text().contains(QStringLiteral("no chart in the kit")));
     click("KitPage");
     for (const char* width : {"280", "70"}) {
-        click("add3");
+        click("add4");
         type("copyLabel", width);
         type("copyWidth", width);
     }
@@ -336,7 +336,7 @@ TEST_F(Planning, WhatIsUsedStaysInTheKitAndAnotherShootIsBegun) {
 
 TEST_F(Planning, ADisplayIsCheckedToday) {
     click("KitPage");
-    click("add4");
+    click("add5");
     click("kitDeed");
     const auto& all = session().studio()->contents().all<plan::Checked>();
     ASSERT_EQ(all.size(), 1u);
@@ -346,12 +346,12 @@ TEST_F(Planning, ADisplayIsCheckedToday) {
 TEST_F(Planning, DaylightSaysHowLongAChartShotHolds) {
     enterDay();
     click("KitPage");
-    QTest::mouseClick(find<QListView>("kitList5")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
+    QTest::mouseClick(find<QListView>("kitList6")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
     type("placeSpot", "52.4, 0.26");
     type("placeClock", "1");
     QTest::mouseClick(find<QListView>("kitList2")->viewport(), Qt::LeftButton, {}, QPoint(40, 38));
     choose("lampKind", "Daylight");
-    QTest::mouseClick(find<QListView>("kitList6")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
+    QTest::mouseClick(find<QListView>("kitList7")->viewport(), Qt::LeftButton, {}, QPoint(40, 12));
     type("shootDate", "2026-05-14");
     click("DayPage");
     EXPECT_TRUE(visible<QLabel>("sunTitle")->text().contains(QStringLiteral("Sun ")))

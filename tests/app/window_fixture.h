@@ -26,11 +26,12 @@ namespace refero {
 class Answers : public Dialogs {
   public:
     QStringList frames;
-    QString target, file;
+    QString target, file, folder;
     std::optional<std::pair<QString, QString>> names;
 
     QStringList openFrames(QWidget*) override { return frames; }
     QString openFile(QWidget*, const QString&, const QString&) override { return file; }
+    QString openFolder(QWidget*, const QString&) override { return folder; }
     QString saveFile(QWidget*, const QString&, const QString& suggestion, const QString&) override {
         suggested = suggestion;
         return target;

@@ -242,5 +242,26 @@ TEST(FrameFile, UnknownEndingsAreRefused) {
     EXPECT_EQ(folder.files(), 0u);
 }
 
+TEST(FrameFile, HeifIsReadWithinItsCodecsLoss) {
+    const TemporaryFolder folder;
+    const EncodedImage image = gradient(128, 96);
+    const std::string file = folder / "a.heic";
+    auto out = OIIO::ImageOutput::create(file);
+    ASSERT_TRUE(out);
+    OIIO::ImageSpec spec(128, 96, 3, OIIO::TypeDesc::UINT8);
+    spec.attribute("compression", "heic:100");
+    ASSERT_TRUE(out->open(file, spec)) << out->geterror();
+    ASSERT_TRUE(out->write_image(OIIO::TypeDesc::FLOAT, image.values().data()));
+    out->close();
+    const auto frame = io::readFrame(file);
+    ASSERT_TRUE(frame) << frame.error().message;
+    ASSERT_EQ(frame->image.width(), 128);
+    double furthest = 0;
+    for (std::size_t i = 0; i < image.values().size(); ++i)
+        furthest = std::max(furthest,
+                            std::abs(encode(Encoding::srgb, frame->image.values()[i]) - image.values()[i]));
+    EXPECT_LT(furthest, 0.05);
+}
+
 }  // namespace
 }  // namespace refero

@@ -172,5 +172,33 @@ TEST_F(RawFile, WhatIsDamagedOrNoRawFileIsNamed) {
     EXPECT_FALSE(writeDng(folder / "b.dng", ramp(1, 1, Mosaic::rggb), {}));
 }
 
+TEST_F(RawFile, CarriesAPreviewThatServesForLooking) {
+    sim::Shot shot = test::plainShot();
+    shot.file = "p.dng";
+    shot.width = 2400;
+    shot.height = 1600;
+    ASSERT_TRUE(sim::shootToFile(shot, folder.path()));
+    const auto preview = readRawPreview(folder / "p.dng");
+    ASSERT_TRUE(preview) << preview.error().message;
+    EXPECT_EQ(preview->image.width(), 1200);
+    const auto look = readForLooking(folder / "p.dng", 1000);
+    ASSERT_TRUE(look);
+    EXPECT_TRUE(look->preview);
+    EXPECT_FALSE(look->sensor);
+    const auto reading = readAnyChart(*look);
+    ASSERT_TRUE(reading) << reading.error().message;
+    const auto whole = readFrame(folder / "p.dng");
+    EXPECT_EQ(whole->image.width(), 2400) << "the preview does not stand in for the sensor";
+    const auto exact = readAnyChart(*whole);
+    ASSERT_TRUE(exact);
+    for (std::size_t i = 0; i < 4; ++i)
+        EXPECT_LT((reading->corners[i] * 2 - exact->corners[i]).norm(), 4) << "the same place";
+    const auto larger = readForLooking(folder / "p.dng", 2000);
+    ASSERT_TRUE(larger);
+    EXPECT_FALSE(larger->preview) << "too small a preview is passed over";
+    ASSERT_TRUE(writeDng(file, ramp(64, 48, Mosaic::rggb), {}));
+    EXPECT_FALSE(readRawPreview(file));
+}
+
 }  // namespace
 }  // namespace refero::io

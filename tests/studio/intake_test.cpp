@@ -82,7 +82,8 @@ class FramesComeIn : public testing::Test {
     }
     std::vector<Brought> bring(const std::vector<fs::path>& paths) {
         std::vector<Arrival> arrivals;
-        for (const auto& p : filesBehind(paths)) arrivals.push_back(lookAt(p));
+        for (const io::MediaItem& item : io::mediaItems(filesBehind(paths)))
+            arrivals.push_back(lookAt(item, look));
         Edit e = studio->edit("Bring in");
         auto out = bringIn(e, studio->contents(), day(), arrivals);
         EXPECT_TRUE(studio->commit(e));
@@ -90,6 +91,7 @@ class FramesComeIn : public testing::Test {
     }
     plan::Day day() const { return dayOf(studio->contents(), shoot, plan::ClearSky()); }
 
+    LookOptions look{io::shippedCharts(), {}};
     test::TemporaryFolder folder;
     fs::path card = folder.path() / "card";
     std::unique_ptr<Studio> studio;

@@ -52,6 +52,11 @@ void ContactSheet::setGroups(std::vector<SheetGroup> groups) {
     if (other) emit chosenChanged();
 }
 
+void ContactSheet::drawAnew() {
+    thumbnails_.forgetAll();
+    viewport()->update();
+}
+
 void ContactSheet::relay() {
     std::vector<int> counts;
     for (const SheetGroup& g : groups_) counts.push_back(static_cast<int>(g.frames.size()));

@@ -38,6 +38,8 @@ class ContactSheet : public QAbstractScrollArea {
     const std::vector<SheetGroup>& groups() const { return groups_; }
     std::vector<qint64> chosen() const;
     void choose(const std::vector<qint64>& frames);
+    /// For another display.
+    void drawAnew();
     const SheetLayout& layOut() const { return layout_; }
     /// For dragging onto other parts of the window.
     static QString mimeType() { return QStringLiteral("application/x-refero-frames"); }

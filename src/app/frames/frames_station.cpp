@@ -8,12 +8,18 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/dialogs.h"
+#include "app/forms/duration_text.h"
+#include "app/forms/form.h"
+#include "app/frames/frame_viewer.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "io/media_path.h"
 
 namespace refero {
 namespace {
@@ -22,8 +28,12 @@ QString text(const std::string& s) {
     return QString::fromStdString(s);
 }
 
-// What its file says, a line each.
-QString factsOf(const studio::Frame& f) {
+QString secondsText(double s) {
+    return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
+}
+
+// What its file says and what is seen in it, a line each.
+QString factsOf(const studio::Frame& f, const QString& chartName) {
     QStringList lines;
     if (!f.taken.empty())
         lines << QStringLiteral("Taken ") +
@@ -34,9 +44,26 @@ QString factsOf(const studio::Frame& f) {
         camera << text(f.body) + (f.serial.empty() ? QString() : QLatin1Char(' ') + text(f.serial));
     if (!f.lens.empty()) camera << text(f.lens);
     if (!camera.isEmpty()) lines << camera.join(QStringLiteral(", "));
+    QStringList exposure;
+    if (f.exposureSeconds > 0) exposure << secondsText(f.exposureSeconds);
+    if (f.fNumber > 0) exposure << QStringLiteral("f/%1").arg(f.fNumber);
+    if (f.iso > 0) exposure << QStringLiteral("ISO %1").arg(f.iso);
+    if (!f.balance.empty()) exposure << QStringLiteral("balance %1").arg(text(f.balance).toLower());
+    if (!f.pictureProfile.empty()) exposure << text(f.pictureProfile);
+    if (!exposure.isEmpty()) lines << exposure.join(QStringLiteral(", "));
+    if (!f.chart.empty())
+        lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
+    if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
+    if (!f.slip.empty()) lines << QStringLiteral("Shows the slip %1").arg(text(f.slip));
+    const io::MediaPath media = io::mediaPath(f.path);
+    const bool clip = io::isClip(media.file);
+    if (f.pictures > 1)
+        lines << (clip ? QStringLiteral("Clip of %1 pictures") : QStringLiteral("Sequence of %1 pictures"))
+                     .arg(f.pictures);
+    if (media.seconds) lines << QStringLiteral("At %1 s").arg(*media.seconds, 0, 'f', 2);
     lines << QStringLiteral("%1 MB, %2")
                  .arg(double(f.bytes) / 1e6, 0, 'f', 1)
-                 .arg(QFileInfo(text(f.path)).dir().dirName());
+                 .arg(QFileInfo(text(media.file.string())).dir().dirName());
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -52,7 +79,38 @@ QString left(qint64 ms) {
 FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session), dialogs_(dialogs) {
     setObjectName(QStringLiteral("framesStation"));
-    auto* row = new QHBoxLayout(this);
+    auto* whole = new QHBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    pages_ = new QStackedWidget(this);
+    pages_->addWidget(buildSheetPage());
+    viewer_ = new FrameViewer(session_, dialogs_, pages_);
+    pages_->addWidget(viewer_);
+    whole->addWidget(pages_);
+    connect(viewer_, &FrameViewer::leaveWanted, this, [this] {
+        pages_->setCurrentIndex(0);
+        sheet_->setFocus();
+    });
+    connect(viewer_, &FrameViewer::shownChanged, this, [this](qint64 id) { sheet_->choose({id}); });
+    connect(viewer_, &FrameViewer::readingWanted, this, [this] {
+        const auto* f = session_.studio()->contents().find<studio::Frame>(viewer_->shown());
+        if (!f || f->setup == 0) return;
+        session_.select(static_cast<int>(f->setup));
+        emit readingWanted();
+    });
+    connect(&session_, &Session::displayChanged, sheet_, &ContactSheet::drawAnew);
+    connect(sheet_, &ContactSheet::chosenChanged, this, &FramesStation::showChosen);
+    connect(sheet_, &ContactSheet::moveWanted, this, [this](const std::vector<qint64>& frames, qint64 setup) {
+        session_.putFrames({frames.begin(), frames.end()}, setup);
+    });
+    connect(sheet_, &ContactSheet::opened, this, &FramesStation::view);
+    connect(&session_, &Session::planChanged, this, &FramesStation::refresh);
+    connect(&session_, &Session::intakeProgress, this, &FramesStation::showProgress);
+    connect(&session_, &Session::intakeFinished, this, &FramesStation::finished);
+}
+
+QWidget* FramesStation::buildSheetPage() {
+    auto* page = new QWidget(this);
+    auto* row = new QHBoxLayout(page);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
     auto* column = new QVBoxLayout;
@@ -65,45 +123,47 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     row->addLayout(column, 1);
     panel_ = buildPanel();
     row->addWidget(panel_);
-    connect(sheet_, &ContactSheet::chosenChanged, this, &FramesStation::showChosen);
-    connect(sheet_, &ContactSheet::moveWanted, this, [this](const std::vector<qint64>& frames, qint64 setup) {
-        session_.putFrames({frames.begin(), frames.end()}, setup);
-    });
-    connect(sheet_, &ContactSheet::opened, this, [this](qint64 id) {
-        const auto* f = session_.studio()->contents().find<studio::Frame>(id);
-        if (!f || f->setup == 0) return;
+    return page;
+}
+
+void FramesStation::view(qint64 frame) {
+    std::vector<studio::Id> among;
+    for (const SheetGroup& g : sheet_->groups())
+        for (const SheetFrame& f : g.frames) among.push_back(f.id);
+    if (const auto* f = session_.studio()->contents().find<studio::Frame>(frame); f && f->setup != 0)
         session_.select(static_cast<int>(f->setup));
-        if (f->role == studio::FrameRole::chart) emit readingWanted();
-    });
-    connect(&session_, &Session::planChanged, this, &FramesStation::refresh);
-    connect(&session_, &Session::intakeProgress, this, &FramesStation::showProgress);
-    connect(&session_, &Session::intakeFinished, this, &FramesStation::finished);
+    pages_->setCurrentWidget(viewer_);
+    viewer_->show(frame, std::move(among));
 }
 
 QWidget* FramesStation::buildBar() {
     auto* bar = new QWidget(this);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(16, 8, 16, 8);
+    auto* lines = new QVBoxLayout(bar);
+    lines->setContentsMargins(16, 8, 16, 8);
+    lines->setSpacing(8);
+    lines->addLayout(buildIntakeRow(bar));
+    lines->addLayout(buildShownRow(bar));
+    return bar;
+}
+
+QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
+    auto* row = new QHBoxLayout;
     row->setSpacing(8);
     auto* in = new look::Button(look::Button::Kind::plain, QStringLiteral("Bring in frames"), bar);
     in->setObjectName(QStringLiteral("bringIn"));
-    in->setToolTip(
-        QStringLiteral("Or drop files, folders or a card on the window. The pictures stay where they are."));
+    in->setToolTip(QStringLiteral("Or drop files, folders or a card on the window."));
     row->addWidget(in);
-    show_ = new QComboBox(bar);
-    show_->setObjectName(QStringLiteral("framesShown"));
-    show_->setAccessibleName(QStringLiteral("Frames shown"));
-    show_->addItems({QStringLiteral("All frames"), QStringLiteral("Chart frames"),
-                     QStringLiteral("In no setup"), QStringLiteral("Doubtful")});
-    row->addWidget(show_);
-    count_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
-    count_->setObjectName(QStringLiteral("framesCount"));
-    count_->setWordWrap(false);
-    row->addWidget(count_);
+    where_ = new QComboBox(bar);
+    where_->setObjectName(QStringLiteral("framesWhere"));
+    where_->setAccessibleName(QStringLiteral("What becomes of the files"));
+    where_->addItems({QStringLiteral("Files stay in place"), QStringLiteral("Copy them, verified, to...")});
+    where_->setToolTip(QStringLiteral("A verified copy is read again from the disk and compared."));
+    row->addWidget(where_);
     row->addStretch(1);
     progress_ = new look::Label({}, look::Size::small);
     progress_->setObjectName(QStringLiteral("intakeProgress"));
     progress_->setWordWrap(false);
+    progress_->setMinimumWidth(40);
     row->addWidget(progress_);
     stop_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Stop"), bar);
     stop_->setObjectName(QStringLiteral("stopIntake"));
@@ -112,11 +172,36 @@ QWidget* FramesStation::buildBar() {
     row->addWidget(stop_);
     connect(in, &QAbstractButton::clicked, this, [this] {
         const QStringList paths = dialogs_.openFrames(this);
-        if (!paths.isEmpty()) session_.bringInFiles(paths);
+        if (!paths.isEmpty()) bringIn(paths);
     });
+    connect(where_, &QComboBox::activated, this, &FramesStation::chooseWhere);
     connect(stop_, &QAbstractButton::clicked, &session_, &Session::stopBringingIn);
+    return row;
+}
+
+QHBoxLayout* FramesStation::buildShownRow(QWidget* bar) {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    show_ = new QComboBox(bar);
+    show_->setObjectName(QStringLiteral("framesShown"));
+    show_->setAccessibleName(QStringLiteral("Frames shown"));
+    show_->addItems({QStringLiteral("All frames"), QStringLiteral("Chart frames"),
+                     QStringLiteral("In no setup"), QStringLiteral("Doubtful"),
+                     QStringLiteral("Grey cards")});
+    row->addWidget(show_);
+    order_ = new QComboBox(bar);
+    order_->setObjectName(QStringLiteral("framesOrder"));
+    order_->setAccessibleName(QStringLiteral("Order of the frames"));
+    order_->addItems({QStringLiteral("By time"), QStringLiteral("By name"), QStringLiteral("Charts first")});
+    row->addWidget(order_);
+    count_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    count_->setObjectName(QStringLiteral("framesCount"));
+    count_->setWordWrap(false);
+    count_->setMinimumWidth(40);
+    row->addWidget(count_, 1);
     connect(show_, &QComboBox::activated, this, &FramesStation::refresh);
-    return bar;
+    connect(order_, &QComboBox::activated, this, &FramesStation::refresh);
+    return row;
 }
 
 QWidget* FramesStation::buildPanel() {
@@ -135,6 +220,14 @@ QWidget* FramesStation::buildPanel() {
     reason_->setObjectName(QStringLiteral("frameReason"));
     doubt_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Medium);
     doubt_->setObjectName(QStringLiteral("frameDoubt"));
+    clock_ = new Form(panel);
+    clock_->addText(
+        {QStringLiteral("cameraClock"),
+         QStringLiteral("Camera's clock was behind by"),
+         {},
+         QStringLiteral("As 0:03:20; -1:00:00 where it was ahead. All frames of this body move, and "
+                        "are sorted anew.")});
+    connect(clock_, &Form::entered, this, [this](const QString&, const QString& text) { setClock(text); });
     begin_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Begin a setup with them"), panel);
     begin_->setObjectName(QStringLiteral("beginSetup"));
     begin_->setToolTip(QStringLiteral("A new setup with their body and lens; name it with F2."));
@@ -147,7 +240,7 @@ QWidget* FramesStation::buildPanel() {
     for (QWidget* w :
          {static_cast<QWidget*>(title_), static_cast<QWidget*>(facts_), static_cast<QWidget*>(setup_),
           static_cast<QWidget*>(reason_), static_cast<QWidget*>(doubt_), static_cast<QWidget*>(begin_),
-          static_cast<QWidget*>(problems_)})
+          static_cast<QWidget*>(clock_), static_cast<QWidget*>(problems_)})
         column->addWidget(w);
     column->setAlignment(begin_, Qt::AlignLeft);
     column->addStretch(1);
@@ -167,28 +260,68 @@ QWidget* FramesStation::buildEmpty() {
         QStringLiteral(
             "Files, folders or a whole card. Refero finds the chart shots and the slips, and sorts every "
             "frame into "
-            "its setup by slip, body, lens and time, with the reason. The pictures stay where they are."),
+            "its setup by slip, body, lens and time, with the reason. The files stay where they are, or are "
+            "copied "
+            "and each copy compared."),
         look::Size::title));
     column->addStretch(3);
     return empty;
 }
 
-bool FramesStation::isShown(const studio::Frame& f) const {
-    if (f.shoot != session_.shootId()) return false;
+void FramesStation::chooseWhere(int index) {
+    if (index == 0) {
+        copyTo_.clear();
+    } else {
+        const QString folder = dialogs_.openFolder(this, QStringLiteral("Copy the frames into"));
+        if (!folder.isEmpty()) copyTo_ = folder;
+    }
+    const QSignalBlocker block(where_);
+    where_->setItemText(1, copyTo_.isEmpty() ? QStringLiteral("Copy them, verified, to...")
+                                             : QStringLiteral("Copy to %1").arg(QDir(copyTo_).dirName()));
+    where_->setCurrentIndex(copyTo_.isEmpty() ? 0 : 1);
+    where_->setToolTip(copyTo_.isEmpty() ? QStringLiteral("A verified copy is read again and compared.")
+                                         : copyTo_);
+}
+
+void FramesStation::bringIn(const QStringList& paths) {
+    session_.bringInFiles(paths, copyTo_);
+}
+
+void FramesStation::setClock(const QString& text) {
+    const auto chosen = sheet_->chosen();
+    const auto seconds = durationFrom(text);
+    clock_->setMessage(QStringLiteral("cameraClock"),
+                       seconds ? QString() : QString::fromStdString(seconds.error().message));
+    if (seconds && !chosen.empty()) session_.setCameraClock(chosen.front(), *seconds);
+}
+
+bool FramesStation::isShown(const studio::Frame& f, const QString& doubt) const {
     switch (static_cast<Show>(show_->currentIndex())) {
         case Show::charts:
             return f.role == studio::FrameRole::chart;
         case Show::loose:
             return f.setup == 0;
         case Show::doubted:
-            return !f.doubt.empty();
+            return !doubt.isEmpty();
+        case Show::cards:
+            return f.greyCard;
         case Show::all:
             break;
     }
     return true;
 }
 
-std::vector<SheetGroup> FramesStation::groups() const {
+void FramesStation::order(std::vector<const studio::Frame*>& frames) const {
+    const auto by = static_cast<Order>(order_->currentIndex());
+    const auto name = [](const studio::Frame& f) { return f.path.substr(f.path.rfind('/') + 1); };
+    std::stable_sort(frames.begin(), frames.end(), [&](const studio::Frame* a, const studio::Frame* b) {
+        if (by == Order::name) return name(*a) < name(*b);
+        if (by == Order::certainty && a->certainty != b->certainty) return a->certainty > b->certainty;
+        return a->taken < b->taken;
+    });
+}
+
+std::vector<SheetGroup> FramesStation::groups() {
     std::vector<SheetGroup> out;
     std::map<studio::Id, std::size_t> at;
     for (const Setup& s : session_.setups()) {
@@ -196,16 +329,21 @@ std::vector<SheetGroup> FramesStation::groups() const {
         out.push_back({s.id, s.light, s.place, {}});
     }
     out.push_back({0, QStringLiteral("In no setup"), {}, {}});
-    for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>()) {
-        if (!isShown(f)) continue;
-        const auto found = at.find(f.setup);
+    std::vector<const studio::Frame*> shown;
+    for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>())
+        if (f.shoot == session_.shootId() && isShown(f, doubts_[id])) shown.push_back(&f);
+    order(shown);
+    for (const studio::Frame* f : shown) {
+        const auto found = at.find(f->setup);
         SheetGroup& g = out[found == at.end() ? out.size() - 1 : found->second];
+        const QString& doubt = doubts_[f->id];
+        const QString file = QFileInfo(text(io::mediaPath(f->path).file.string())).fileName();
         g.frames.push_back(
-            {id, text(f.path), text(f.sha256), QFileInfo(text(f.path)).fileName(),
-             text(f.because) + (f.doubt.empty() ? QString() : QStringLiteral("\nBut: ") + text(f.doubt)),
-             f.role == studio::FrameRole::chart, !f.doubt.empty()});
+            {f->id, text(f->path), thumbnailKey(f->sha256, f->path),
+             f->pictures > 1 ? QStringLiteral("%1, %2").arg(file).arg(f->pictures) : file,
+             text(f->because) + (doubt.isEmpty() ? QString() : QStringLiteral("\nBut: ") + doubt),
+             f->role == studio::FrameRole::chart, !doubt.isEmpty()});
     }
-    // By time would be by name on most cards; the order in which they came is both.
     for (SheetGroup& g : out)
         g.detail = (g.detail.isEmpty() ? QString() : g.detail + QStringLiteral(", ")) +
                    QStringLiteral("%1 %2")
@@ -220,12 +358,16 @@ std::vector<SheetGroup> FramesStation::groups() const {
 void FramesStation::refresh() {
     if (!isVisible() || !session_.studio()) return;
     int all = 0, charts = 0, loose = 0, doubted = 0;
+    doubts_.clear();
+    const studio::Doubts doubts(session_.studio()->contents(), session_.day());
     for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>()) {
         if (f.shoot != session_.shootId()) continue;
         ++all;
         charts += f.role == studio::FrameRole::chart;
         loose += f.setup == 0;
-        doubted += !f.doubt.empty();
+        const QString doubt = text(doubts.of(f));
+        doubted += !doubt.isEmpty();
+        doubts_[id] = doubt;
     }
     count_->setText(QStringLiteral("%1 frames, %2 with a chart, %3 in no setup, %4 doubtful")
                         .arg(all)
@@ -234,10 +376,17 @@ void FramesStation::refresh() {
                         .arg(doubted));
     count_->setVisible(all > 0);
     show_->setVisible(all > 0);
+    order_->setVisible(all > 0);
     sheet_->setVisible(all > 0);
     empty_->setVisible(all == 0);
     sheet_->setGroups(groups());
     showChosen();
+}
+
+QString FramesStation::chartName(const std::string& id) const {
+    for (const Chart& c : session_.charts())
+        if (c.id == id) return text(c.name);
+    return text(id);
 }
 
 void FramesStation::showChosen() {
@@ -249,18 +398,20 @@ void FramesStation::showChosen() {
                     : one ? QFileInfo(text(f->path)).fileName()
                           : QStringLiteral("%1 frames").arg(chosen.size()));
     facts_->setText(
-        one ? factsOf(*f)
+        one ? factsOf(*f, chartName(f->chart))
         : f ? QString()
             : QStringLiteral("Drag frames onto another setup to correct what was sorted wrongly."));
     facts_->setToolTip(one ? text(f->path) : QString());
     reason_->setText(one ? text(f->because) : QString());
-    doubt_->setText(one ? text(f->doubt) : QString());
+    doubt_->setText(one ? doubts_[f->id] : QString());
     for (QLabel* l : {static_cast<QLabel*>(reason_), static_cast<QLabel*>(doubt_)})
         l->setVisible(!l->text().isEmpty());
     begin_->setVisible(f && std::all_of(chosen.begin(), chosen.end(), [&](qint64 id) {
                            const auto* frame = session_.studio()->contents().find<studio::Frame>(id);
                            return frame && frame->setup == 0;
                        }));
+    clock_->setVisible(f && !f->taken.empty());
+    if (f) clock_->setText(QStringLiteral("cameraClock"), durationText(f->clockSeconds));
     const QSignalBlocker block(setup_);
     setup_->setVisible(f);
     setup_->clear();
@@ -309,7 +460,8 @@ void FramesStation::showEvent(QShowEvent* event) {
 void FramesStation::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), look::palette().ground);
-    p.fillRect(panel_->geometry(), look::palette().panel);
+    if (panel_->isVisible())
+        p.fillRect(QRect(panel_->mapTo(this, QPoint()), panel_->size()), look::palette().panel);
 }
 
 }  // namespace refero

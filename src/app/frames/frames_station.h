@@ -8,6 +8,8 @@
 #include "app/session/session.h"
 
 class QComboBox;
+class QHBoxLayout;
+class QStackedWidget;
 
 namespace refero {
 namespace look {
@@ -15,6 +17,8 @@ class Button;
 class Label;
 }  // namespace look
 class Dialogs;
+class Form;
+class FrameViewer;
 
 /// Everything that came in, as a contact sheet by setup: chart frames marked, what belongs nowhere, problems
 /// named.
@@ -23,6 +27,8 @@ class FramesStation : public QWidget {
   public:
     FramesStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void setCompact(bool compact);
+    /// Stays in place or copied, as is chosen here.
+    void bringIn(const QStringList& paths);
 
   signals:
     /// A frame is to be looked at: its setup is the current one.
@@ -33,22 +39,36 @@ class FramesStation : public QWidget {
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    enum class Show { all, charts, loose, doubted };
+    enum class Show { all, charts, loose, doubted, cards };
+    enum class Order { time, name, certainty };
     QWidget* buildBar();
+    QHBoxLayout* buildIntakeRow(QWidget* bar);
+    QHBoxLayout* buildShownRow(QWidget* bar);
     QWidget* buildPanel();
     QWidget* buildEmpty();
+    QWidget* buildSheetPage();
+    void chooseWhere(int index);
+    void setClock(const QString& text);
+    void view(qint64 frame);
     void refresh();
     void showChosen();
     void showProgress(int done, int all, qint64 left);
     void finished(int broughtIn, const QStringList& problems);
-    bool isShown(const studio::Frame& frame) const;
-    std::vector<SheetGroup> groups() const;
+    bool isShown(const studio::Frame& frame, const QString& doubt) const;
+    std::vector<SheetGroup> groups();
+    void order(std::vector<const studio::Frame*>& frames) const;
     void moveChosen(int index);
+    QString chartName(const std::string& id) const;
 
     Session& session_;
     Dialogs& dialogs_;
     ContactSheet* sheet_;
-    QComboBox *show_, *setup_;
+    QStackedWidget* pages_;
+    FrameViewer* viewer_;
+    QComboBox *show_, *setup_, *order_, *where_;
+    Form* clock_;
+    QString copyTo_;                        ///< empty: frames stay where they are
+    std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
     look::Button *stop_, *begin_;
     QWidget *panel_, *empty_;

@@ -7,10 +7,12 @@
 #include <QSaveFile>
 #include <QStandardPaths>
 #include <algorithm>
+#include <cmath>
 
 #include "app/views/display_colour.h"
 #include "core/read/swatch.h"
 #include "io/frame_file.h"
+#include "io/media_path.h"
 
 namespace refero {
 namespace {
@@ -21,28 +23,30 @@ QString fileOf(const QString& key) {
     return key.isEmpty() ? QString() : Thumbnails::folder() + QLatin1Char('/') + key + QStringLiteral(".jpg");
 }
 
-QImage made(const QString& path) {
-    const auto frame = io::readFrame(path.toStdString());
-    if (!frame) return {};
-    const int factor =
-        std::max(1, std::max(frame->image.width(), frame->image.height()) / (2 * Thumbnails::kLongSide));
-    const LinearImage small = shrunk(frame->image, factor);
+QImage drawn(const LinearImage& image) {
+    const int factor = std::max(1, std::max(image.width(), image.height()) / (2 * Thumbnails::kLongSide));
+    const LinearImage small = shrunk(image, factor);
     Rendering r = compileUntouched(OutputSpace::srgb);
     r.matrix = r.matrix * roughGains(small).asDiagonal();
-    return displayImage(small, r, Thumbnails::kLongSide)
+    return srgbImage(small, r, Thumbnails::kLongSide)
         .scaled(Thumbnails::kLongSide, Thumbnails::kLongSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+}
+
+void write(const QString& file, const QImage& image) {
+    QDir().mkpath(Thumbnails::folder());
+    // A thumbnail that could not be kept is made again next time.
+    QSaveFile out(file);
+    if (out.open(QIODevice::WriteOnly) && image.save(&out, "JPG", 90)) out.commit();
 }
 
 QImage keptOrMade(const QString& path, const QString& key) {
     const QString file = fileOf(key);
     QImage image;
     if (!file.isEmpty() && image.load(file)) return image;
-    image = made(path);
-    if (image.isNull() || file.isEmpty()) return image;
-    QDir().mkpath(Thumbnails::folder());
-    // A thumbnail that could not be kept is made again next time.
-    QSaveFile out(file);
-    if (out.open(QIODevice::WriteOnly) && image.save(&out, "JPG", 90)) out.commit();
+    const auto frame = io::readForLooking(path.toStdString(), Thumbnails::kLongSide);
+    if (!frame) return {};
+    image = drawn(frame->image);
+    if (!image.isNull() && !file.isEmpty()) write(file, image);
     return image;
 }
 
@@ -57,11 +61,29 @@ Thumbnails::~Thumbnails() {
     pool_.waitForDone();
 }
 
+void Thumbnails::forgetAll() {
+    waiting_.clear();
+    kept_.clear();
+    failed_.clear();
+}
+
 QString Thumbnails::folder() {
     const QString own = qEnvironmentVariable("REFERO_THUMBNAIL_FOLDER");
     return own.isEmpty() ? QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation) +
                                QStringLiteral("/refero/thumbnails")
                          : own;
+}
+
+void Thumbnails::keep(const QString& key, const LinearImage& small) {
+    if (key.isEmpty() || small.empty() || QFileInfo::exists(fileOf(key))) return;
+    write(fileOf(key), drawn(small));
+}
+
+QString thumbnailKey(const std::string& sha256, const std::filesystem::path& path) {
+    if (sha256.empty()) return {};
+    const auto seconds = io::mediaPath(path).seconds;
+    return QString::fromStdString(sha256) +
+           (seconds ? QStringLiteral("-%1").arg(std::llround(*seconds * 1000)) : QString());
 }
 
 QPixmap Thumbnails::of(const QString& path, const QString& key) {
@@ -80,7 +102,7 @@ void Thumbnails::next() {
     waiting_.pop_front();
     running_.insert(w.path);
     pool_.start([this, w] {
-        const QImage image = keptOrMade(w.path, w.key);
+        const QImage image = forDisplay(keptOrMade(w.path, w.key));
         QMetaObject::invokeMethod(
             this, [this, path = w.path, image] { done(path, image); }, Qt::QueuedConnection);
     });

@@ -9,6 +9,9 @@
 #include <QSet>
 #include <QThreadPool>
 #include <deque>
+#include <filesystem>
+
+#include "core/frame/image.h"
 
 namespace refero {
 
@@ -22,10 +25,14 @@ class Thumbnails : public QObject {
     explicit Thumbnails(QObject* parent = nullptr);
     ~Thumbnails() override;
 
-    /// Null while it is being made, or where it cannot be; `key` is the content's hash, or empty.
+    /// Null while it is being made, or where it cannot be; `key` is from thumbnailKey, or empty.
     QPixmap of(const QString& path, const QString& key);
     /// What is still waiting is not wanted any more.
     void forgetWaiting() { waiting_.clear(); }
+    /// They are to be drawn for another display.
+    void forgetAll();
+    /// Keeps the picture of a frame that was looked at anyway. Any thread; a failure is no one's loss.
+    static void keep(const QString& key, const LinearImage& small);
     /// In the XDG cache folder, or where REFERO_THUMBNAIL_FOLDER says.
     static QString folder();
 
@@ -44,5 +51,8 @@ class Thumbnails : public QObject {
     std::deque<Wanted> waiting_;
     QThreadPool pool_;
 };
+
+/// The content's hash, and for a moment of a clip its time; empty where the content is not known.
+QString thumbnailKey(const std::string& sha256, const std::filesystem::path& path);
 
 }  // namespace refero

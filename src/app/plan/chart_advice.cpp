@@ -9,7 +9,6 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/plan/framing_view.h"
-#include "io/chart_file.h"
 
 namespace refero {
 
@@ -43,11 +42,11 @@ void ChartAdvice::clearOffers() {
     }
 }
 
-void ChartAdvice::show(const plan::Setup& setup, const plan::Day& day) {
+void ChartAdvice::show(const plan::Setup& setup, const plan::Day& day, const std::vector<Chart>& charts) {
     clearOffers();
     figures_->setText({});
     const auto view = plan::viewOf(setup, day.kit);
-    const auto candidates = plan::candidatesOf(day.kit, io::shippedCharts());
+    const auto candidates = plan::candidatesOf(day.kit, charts);
     const auto all = view.and_then([&](const plan::View& v) { return plan::recommend(v, candidates); });
     if (!all) {
         view_->show({}, view ? view->sensorWidthMm / view->sensorHeightMm : 1.5);

@@ -21,7 +21,7 @@ class ChartAdvice : public QWidget {
     Q_OBJECT
   public:
     explicit ChartAdvice(QWidget* parent = nullptr);
-    void show(const plan::Setup& setup, const plan::Day& day);
+    void show(const plan::Setup& setup, const plan::Day& day, const std::vector<Chart>& charts);
 
   signals:
     void copyWanted(qint64 copy);

@@ -4,8 +4,6 @@
 
 #include <QRegularExpression>
 
-#include "io/chart_file.h"
-
 namespace refero {
 namespace {
 
@@ -87,28 +85,31 @@ std::vector<Binding<plan::Lamp>> lampFields() {
                  QStringLiteral("Stays cool"), QStringLiteral("Gets hot"))};
 }
 
-std::vector<Binding<plan::ChartCopy>> chartCopyFields() {
+std::vector<Binding<plan::ChartCopy>> chartCopyFields(std::function<std::vector<Chart>()> charts) {
     using plan::ChartCopy;
     Binding<ChartCopy> design{row("copyChart", "Chart", "", "Which design this is a copy of.")};
-    design.choices = [](const ChartCopy&) {
+    design.choices = [charts](const ChartCopy&) {
         QStringList all;
-        for (const Chart& c : io::shippedCharts()) all << QString::fromStdString(c.name);
+        for (const Chart& c : charts()) all << QString::fromStdString(c.name);
         return all;
     };
-    design.index = [](const ChartCopy& copy) {
-        const auto& all = io::shippedCharts();
+    design.index = [charts](const ChartCopy& copy) {
+        const auto all = charts();
         for (std::size_t i = 0; i < all.size(); ++i)
             if (all[i].id == copy.chart) return static_cast<int>(i);
         return -1;
     };
-    design.choose = [](ChartCopy& copy, int i) {
-        copy.chart = io::shippedCharts()[static_cast<std::size_t>(i)].id;
+    design.choose = [charts](ChartCopy& copy, int i) {
+        const std::string chosen = charts()[static_cast<std::size_t>(i)].id;
+        // What was measured belongs to the other design.
+        if (chosen != copy.chart) copy.values.clear();
+        copy.chart = chosen;
         return true;
     };
     // The copy's size is said as its width; what is kept is the scale against the chart file.
     Binding<ChartCopy> width{row("copyWidth", "Width", "mm", "Of the whole chart; its height follows.")};
-    const auto chartWidth = [](const ChartCopy& copy) {
-        for (const Chart& c : io::shippedCharts())
+    const auto chartWidth = [charts](const ChartCopy& copy) {
+        for (const Chart& c : charts())
             if (c.id == copy.chart) return c.outlineMm.x();
         return 0.0;
     };
@@ -143,6 +144,77 @@ std::vector<Binding<plan::Checked>> checkedFields() {
                   &Checked::checkedOn),
         numberField(row("checkedEvery", "Check every", "days", "A month is common practice for displays."),
                     &Checked::everyDays)};
+}
+
+std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
+    std::function<std::vector<plan::Body>()> bodies) {
+    using plan::RecordingCurve;
+    Binding<RecordingCurve> body{row("curveBody", "Body", "", "Whose recording this is.")};
+    body.choices = [bodies](const RecordingCurve&) {
+        QStringList all{QStringLiteral("Any body")};
+        for (const plan::Body& b : bodies()) all << QString::fromStdString(b.label());
+        return all;
+    };
+    body.index = [bodies](const RecordingCurve& c) {
+        const auto all = bodies();
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (all[i].id == c.body) return static_cast<int>(i) + 1;
+        return 0;
+    };
+    body.choose = [bodies](RecordingCurve& c, int i) {
+        const auto all = bodies();
+        c.body = i == 0 ? 0 : all[static_cast<std::size_t>(i) - 1].id;
+        return true;
+    };
+    Binding<RecordingCurve> recording{
+        row("curveRecording", "Recording", "", "Which of its recordings is written like that.")};
+    recording.choices = [](const RecordingCurve&) {
+        QStringList all;
+        for (const plan::Recording r : plan::kRecordings) all << inWords(name(r));
+        return all;
+    };
+    recording.index = [](const RecordingCurve& c) { return static_cast<int>(c.recording); };
+    recording.choose = [](RecordingCurve& c, int i) {
+        c.recording = plan::kRecordings[static_cast<std::size_t>(i)];
+        return true;
+    };
+    const auto constant = [](Form::Row r, double LogCurve::*member) {
+        Binding<RecordingCurve> b{r};
+        b.text = [member](const RecordingCurve& c) { return QString::number(c.curve.*member, 'g', 12); };
+        b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
+            return numberFrom(caption, t).map([&](double v) { c.curve.*member = v; });
+        };
+        return b;
+    };
+    const auto optional = [](Form::Row r, std::optional<double> LogCurve::*member) {
+        Binding<RecordingCurve> b{r};
+        b.text = [member](const RecordingCurve& c) {
+            return c.curve.*member ? QString::number(*(c.curve.*member), 'g', 12) : QString();
+        };
+        b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
+            if (t.isEmpty()) {
+                (c.curve.*member).reset();
+                return {};
+            }
+            return numberFrom(caption, t).map([&](double v) { c.curve.*member = v; });
+        };
+        return b;
+    };
+    const char* const kAbove = "Stored = log slope x log(linear slope x light + linear offset) + log offset.";
+    return {textField(row("curveLabel", "Name", "", "What the camera calls it."), &RecordingCurve::label),
+            body,
+            recording,
+            constant(row("curveBase", "Base", "", "Of the logarithm: 2, 10 or 2.71828."), &LogCurve::base),
+            constant(row("curveLogSlope", "Log slope", "", kAbove), &LogCurve::logSlope),
+            constant(row("curveLogOffset", "Log offset", "", kAbove, true), &LogCurve::logOffset),
+            constant(row("curveLinearSlope", "Linear slope", "", kAbove), &LogCurve::linearSlope),
+            constant(row("curveLinearOffset", "Linear offset", "", kAbove, true), &LogCurve::linearOffset),
+            optional(row("curveBreak", "Straight below", "",
+                         "Linear light under which the curve is a straight line; empty: nowhere."),
+                     &LogCurve::linearBreak),
+            optional(row("curveStraight", "Its slope", "",
+                         "Of the straight part; empty: it goes on smoothly.", true),
+                     &LogCurve::straightSlope)};
 }
 
 std::vector<Binding<plan::Shoot>> shootFields() {

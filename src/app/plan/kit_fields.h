@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "app/forms/binding.h"
+#include "core/chart/chart.h"
 #include "core/plan/shoot.h"
 
 namespace refero {
@@ -13,8 +14,12 @@ namespace refero {
 std::vector<Binding<plan::Body>> bodyFields();
 std::vector<Binding<plan::Lens>> lensFields();
 std::vector<Binding<plan::Lamp>> lampFields();
-std::vector<Binding<plan::ChartCopy>> chartCopyFields();
+/// Their designs are chosen among `charts`.
+std::vector<Binding<plan::ChartCopy>> chartCopyFields(std::function<std::vector<Chart>()> charts);
 std::vector<Binding<plan::Checked>> checkedFields();
+/// Bodies are chosen by name: `bodies` gives those of the kit.
+std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
+    std::function<std::vector<plan::Body>()> bodies);
 std::vector<Binding<plan::Place>> placeFields();
 std::vector<Binding<plan::Shoot>> shootFields();
 

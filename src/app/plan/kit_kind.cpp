@@ -3,8 +3,10 @@
 #include "app/plan/kit_kind.h"
 
 #include <QDate>
+#include <QVBoxLayout>
 
 #include "app/forms/record_form.h"
+#include "app/plan/curve_plot.h"
 #include "app/plan/kit_fields.h"
 #include "studio/plan_edits.h"
 
@@ -47,6 +49,10 @@ QString detailOf(const plan::ChartCopy& c) {
 QString detailOf(const plan::Checked& c) {
     return c.checkedOn.empty() ? QStringLiteral("never checked")
                                : QStringLiteral("checked ") + text(c.checkedOn);
+}
+QString detailOf(const plan::RecordingCurve& c) {
+    return inWords(name(c.recording)) +
+           QStringLiteral(", mid-grey %1 %").arg(100 * c.curve.encode(kMidGrey), 0, 'f', 1);
 }
 QString detailOf(const plan::Place& p) {
     return p.latitude ? QStringLiteral("%1°, %2°").arg(*p.latitude, 0, 'f', 2).arg(*p.longitude, 0, 'f', 2)
@@ -165,6 +171,37 @@ class CheckedKind : public KindOf<plan::Checked> {
     }
 };
 
+// The form with the curve drawn under it.
+class CurveKind : public KindOf<plan::RecordingCurve> {
+  public:
+    explicit CurveKind(Session& session)
+        : KindOf(session, "Log recordings", "log recording",
+                 recordingCurveFields([&session] { return session.studio()->contents().kit().bodies; })) {}
+    QWidget* makeForm(QWidget* parent) override {
+        auto* whole = new QWidget(parent);
+        auto* column = new QVBoxLayout(whole);
+        column->setContentsMargins(0, 0, 0, 0);
+        column->addWidget(KindOf::makeForm(whole));
+        plot_ = new CurvePlot(whole);
+        column->addWidget(plot_);
+        return whole;
+    }
+    void show(studio::Id id) override {
+        KindOf::show(id);
+        if (const auto* r = contents().find<plan::RecordingCurve>(id)) plot_->setCurve(r->curve);
+    }
+
+  protected:
+    studio::Id addTo(studio::Edit& edit) const override {
+        plan::RecordingCurve c;
+        c.label = "New log recording";
+        return edit.add(c);
+    }
+
+  private:
+    CurvePlot* plot_ = nullptr;
+};
+
 class ShootKind : public KindOf<plan::Shoot> {
   public:
     using KindOf::KindOf;
@@ -190,7 +227,9 @@ std::vector<std::unique_ptr<KitKind>> kitKinds(Session& s) {
     out.push_back(std::make_unique<KindOf<plan::Body>>(s, "Bodies", "body", bodyFields()));
     out.push_back(std::make_unique<KindOf<plan::Lens>>(s, "Lenses", "lens", lensFields()));
     out.push_back(std::make_unique<KindOf<plan::Lamp>>(s, "Lights", "light", lampFields()));
-    out.push_back(std::make_unique<KindOf<plan::ChartCopy>>(s, "Charts", "chart copy", chartCopyFields()));
+    out.push_back(std::make_unique<CurveKind>(s));
+    out.push_back(std::make_unique<KindOf<plan::ChartCopy>>(s, "Charts", "chart copy",
+                                                            chartCopyFields([&s] { return s.charts(); })));
     out.push_back(std::make_unique<CheckedKind>(s, "Displays and instruments", "display or instrument",
                                                 checkedFields()));
     out.push_back(std::make_unique<PlaceKind>(s, "Places of this shoot", "place", placeFields()));

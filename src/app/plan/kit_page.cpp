@@ -17,7 +17,7 @@ namespace refero {
 namespace {
 
 // What is carried is in the first column; charts, places and the rest in the second.
-constexpr std::size_t kFirstColumn = 3;
+constexpr std::size_t kFirstColumn = 4;
 
 }  // namespace
 

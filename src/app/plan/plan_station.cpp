@@ -67,7 +67,8 @@ QWidget* PlanStation::buildBar() {
     auto* caption =
         new look::Label(QStringLiteral("A change is"), look::Size::small, look::Label::Tone::quiet);
     caption->setWordWrap(false);
-    row->addWidget(caption);
+    caption_ = caption;
+    row->addWidget(caption_);
     policy_ = new QComboBox(bar);
     policy_->setObjectName(QStringLiteral("policyChoice"));
     policy_->setAccessibleName(QStringLiteral("What counts as a change"));
@@ -157,6 +158,7 @@ PlanStation::Page PlanStation::page() const {
 }
 
 void PlanStation::setCompact(bool compact) {
+    caption_->setVisible(!compact);
     day_->setCompact(compact);
 }
 

@@ -57,6 +57,7 @@ class PlanStation : public QWidget {
     KitPage* kit_;
     QComboBox *shoot_, *policy_;
     look::Button* date_;
+    QWidget* caption_;
     QList<QAbstractButton*> tabs_;
     std::vector<studio::Id> shoots_;
 };

@@ -135,7 +135,7 @@ void SetupEditor::refresh() {
     change_->setText(changeSince(*s));
     showState(*s);
     form_->setRecord(*s);
-    advice_->show(*s, session_.day());
+    advice_->show(*s, session_.day(), session_.charts());
 }
 
 void SetupEditor::paintEvent(QPaintEvent*) {

@@ -121,6 +121,7 @@ void Session::rebuild() {
     };
     const auto before = ids(setups_);
     day_ = studio::dayOf(studio_->contents(), shoot_, builder_.sky(), clock_());
+    charts_ = studio::chartsOf(studio_->contents());
     setups_ = builder_.build(studio_->contents(), day_);
     for (Setup& s : setups_) putAtHand(s);
     if (ids(setups_) != before) emit listChanged();

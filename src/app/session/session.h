@@ -13,6 +13,7 @@
 #include "app/session/setup_builder.h"
 #include "core/fit/fit.h"
 #include "core/plan/call_sheet.h"
+#include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/studio.h"
 
@@ -56,12 +57,19 @@ class Session : public QObject {
     studio::Id newShoot(studio::Edit& edit) const;
 
     /// Brings files and folders into the shoot, one after the other in the background; each is sorted into a
-    /// setup with the reason. One step, however many they are.
-    void bringInFiles(const QStringList& paths);
+    /// setup with the reason. One step, however many they are. With `copyTo`, verified copies are made there
+    /// and those are the shoot's frames.
+    void bringInFiles(const QStringList& paths, const QString& copyTo = {});
     void stopBringingIn();
     bool bringingIn() const { return intake_ != nullptr; }
     /// Puts frames into a setup (0: none) by hand.
     void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
+    /// A clip stands for another of its pictures; a chart in it is read.
+    void takeMoment(studio::Id frame, double seconds);
+    /// A camera's clock was behind by so many seconds; see studio::setClock.
+    void setCameraClock(studio::Id frame, int seconds);
+    /// The charts that are looked for: shipped, and the studio's own.
+    const std::vector<Chart>& charts() const { return charts_; }
     /// A new setup with the first frame's body and lens, and these frames in it.
     void beginSetupWith(const std::vector<studio::Id>& frames);
 
@@ -107,6 +115,8 @@ class Session : public QObject {
     void intakeProgress(int done, int all, qint64 left);
     /// All came in, or it was stopped; what could not be read is named, a line each.
     void intakeFinished(int broughtIn, const QStringList& problems);
+    /// Pictures are to be drawn anew, for another display.
+    void displayChanged();
     /// Something could not be kept; the message says why and what is unharmed.
     void refused(const QString& message);
 
@@ -134,6 +144,8 @@ class Session : public QObject {
     bool commit(const studio::Edit& edit);
     void minutePassed();
     void readFrame(int id);
+    std::vector<Chart> chartsFor(int id) const;
+    std::optional<Transfer> curveFor(int id) const;
     void rebuild();
     void putAtHand(Setup& setup);
     void showAtHand(int id);
@@ -152,6 +164,7 @@ class Session : public QObject {
     std::map<int, AtHand> atHand_;
     studio::Id shoot_ = 0;
     plan::Day day_;
+    std::vector<Chart> charts_;
     std::function<plan::Moment()> clock_ = plan::now;
     QTimer* minute_;
     int current_ = 0, jobs_ = 0;

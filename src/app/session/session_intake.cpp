@@ -4,13 +4,17 @@
 #include <QElapsedTimer>
 #include <QFileInfo>
 
+#include "app/frames/thumbnails.h"
 #include "app/session/kit_lookup.h"
 #include "app/session/session_background.h"
+#include "io/media_path.h"
+#include "io/read_frame.h"
 
 namespace refero {
 
 struct Session::Intake {
-    std::vector<std::filesystem::path> files;
+    std::vector<io::MediaItem> items;
+    studio::LookOptions look;
     std::size_t next = 0;
     bool stopped = false;
     std::int64_t step = 0;  ///< that all of it belongs to; 0 before the first frame is in
@@ -28,18 +32,19 @@ constexpr qint64 kKeepEveryMs = 400;
 
 }  // namespace
 
-void Session::bringInFiles(const QStringList& paths) {
+void Session::bringInFiles(const QStringList& paths, const QString& copyTo) {
     if (intake_)
         return emit refused(QStringLiteral("Other frames are still coming in; bring these in after them."));
     auto intake = std::make_shared<Intake>();
     intake_ = intake;
+    intake->look = {charts(), copyTo.toStdString()};
     emit intakeProgress(0, 0, -1);
     std::vector<std::filesystem::path> dropped;
     for (const QString& p : paths) dropped.emplace_back(p.toStdString());
-    inBackground([dropped] { return studio::filesBehind(dropped); },
-                 [this, intake](std::vector<std::filesystem::path> files) {
+    inBackground([dropped] { return io::mediaItems(studio::filesBehind(dropped)); },
+                 [this, intake](std::vector<io::MediaItem> items) {
                      if (intake != intake_) return;
-                     intake->files = std::move(files);
+                     intake->items = std::move(items);
                      intake->clock.start();
                      intake->sinceKept.start();
                      lookAtNext();
@@ -52,28 +57,34 @@ void Session::stopBringingIn() {
 
 void Session::lookAtNext() {
     const auto intake = intake_;
-    const auto all = static_cast<int>(intake->files.size()), done = static_cast<int>(intake->next);
+    const auto all = static_cast<int>(intake->items.size()), done = static_cast<int>(intake->next);
     if (intake->stopped || done == all) return finishIntake();
     const qint64 left = done > 0 ? intake->clock.elapsed() * (all - done) / done : -1;
     emit intakeProgress(done, all, left);
-    inBackground([file = intake->files[intake->next]] { return studio::lookAt(file); },
-                 [this, intake](studio::Arrival arrival) {
-                     if (intake != intake_) return;
-                     ++intake->next;
-                     intake->waiting.push_back(std::move(arrival));
-                     if (intake->waiting.size() >= kBatch || intake->sinceKept.elapsed() > kKeepEveryMs)
-                         takeIn(std::exchange(intake->waiting, {}));
-                     lookAtNext();
-                 });
+    inBackground(
+        [item = intake->items[intake->next], look = intake->look] {
+            studio::Arrival a = studio::lookAt(item, look);
+            Thumbnails::keep(thumbnailKey(a.sha256, a.path), std::exchange(a.small, {}));
+            return a;
+        },
+        [this, intake](studio::Arrival arrival) {
+            if (intake != intake_) return;
+            ++intake->next;
+            intake->waiting.push_back(std::move(arrival));
+            if (intake->waiting.size() >= kBatch || intake->sinceKept.elapsed() > kKeepEveryMs)
+                takeIn(std::exchange(intake->waiting, {}));
+            lookAtNext();
+        });
 }
 
 void Session::takeIn(std::vector<studio::Arrival> arrivals) {
     const auto intake = intake_;
     intake->sinceKept.restart();
     if (arrivals.empty()) return;
-    const auto count = intake->files.size();
-    studio::Edit edit = studio_->edit(count == 1 ? "Bring in " + intake->files.front().filename().string()
-                                                 : "Bring in " + std::to_string(count) + " files");
+    const auto count = intake->items.size();
+    studio::Edit edit =
+        studio_->edit(count == 1 ? "Bring in " + intake->items.front().files.front().filename().string()
+                                 : "Bring in " + std::to_string(count) + " files");
     plan::Day day = day_;
     day.shoot.id = shootFor(edit);
     const auto before = edit.changes().size();
@@ -148,6 +159,45 @@ void Session::putFrames(const std::vector<studio::Id>& frames, studio::Id setup)
         for (const studio::Id id : frames) studio::putByHand(edit, studio_->contents(), day_, id, setup);
         return {};
     });
+    if (!kept) emit refused(QString::fromStdString(kept.error().message));
+}
+
+// Looked at like a new arrival, so that what the moment shows is known.
+void Session::takeMoment(studio::Id frame, double seconds) {
+    const auto* f = studio_->contents().find<studio::Frame>(frame);
+    if (!f) return;
+    const std::string path = io::atMoment(io::mediaPath(f->path).file, seconds);
+    inBackground(
+        [path, charts = charts()] {
+            const auto picture = io::readFrame(path);
+            return picture ? io::readAnyChart(*picture, charts) : tl::unexpected(picture.error());
+        },
+        [this, frame, path](const Result<Reading>& reading) {
+            const auto* now = studio_->contents().find<studio::Frame>(frame);
+            if (!now) return;
+            studio::Frame moved = *now;
+            moved.path = path;
+            moved.role = reading ? studio::FrameRole::chart : studio::FrameRole::subject;
+            moved.chart = reading ? reading->chart.id : std::string();
+            moved.certainty = reading ? reading->agreement : 0;
+            const Status kept =
+                perform(QStringLiteral("Take another moment of the clip"), [&](studio::Edit& edit) -> Status {
+                    edit.put(moved);
+                    return {};
+                });
+            if (!kept) return emit refused(QString::fromStdString(kept.error().message));
+            if (reading && moved.setup != 0) readFrame(static_cast<int>(moved.setup));
+        });
+}
+
+void Session::setCameraClock(studio::Id frame, int seconds) {
+    const auto* f = studio_->contents().find<studio::Frame>(frame);
+    if (!f || f->clockSeconds == seconds) return;
+    const Status kept = perform(QStringLiteral("Set the clock of %1").arg(QString::fromStdString(f->body)),
+                                [&](studio::Edit& edit) -> Status {
+                                    studio::setClock(edit, studio_->contents(), day_, frame, seconds);
+                                    return {};
+                                });
     if (!kept) emit refused(QString::fromStdString(kept.error().message));
 }
 

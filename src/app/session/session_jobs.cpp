@@ -12,6 +12,7 @@
 #include "io/content_hash.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
+#include "io/media_path.h"
 #include "io/read_frame.h"
 #include "io/reading_file.h"
 
@@ -42,6 +43,26 @@ Quad laidInTheMiddle(const LinearImage& image, const Chart& chart) {
 
 }  // namespace
 
+// The planned copy's own values count before its design's.
+std::vector<Chart> Session::chartsFor(int id) const {
+    std::vector<Chart> out = charts_;
+    const auto* s = studio_->contents().find<plan::Setup>(id);
+    const auto* copy = s ? studio_->contents().find<plan::ChartCopy>(s->chart) : nullptr;
+    if (!copy || copy->values.empty()) return out;
+    if (const auto own = studio::chartOfCopy(studio_->contents(), s->chart))
+        for (Chart& c : out)
+            if (c.id == own->id) c = *own;
+    return out;
+}
+
+std::optional<Transfer> Session::curveFor(int id) const {
+    const auto* s = studio_->contents().find<plan::Setup>(id);
+    const auto* curve = s ? day_.kit.curve(s->conditions.body, s->conditions.recording) : nullptr;
+    if (!curve) return {};
+    const auto t = Transfer::fromLog(curve->curve);
+    return t ? std::optional(*t) : std::nullopt;
+}
+
 void Session::readFrame(int id) {
     const Setup* s = setup(id);
     if (!s) return;
@@ -50,11 +71,15 @@ void Session::readFrame(int id) {
     const int job = hand.job = ++jobs_;
     const std::int64_t step = studio_->done().empty() ? 0 : studio_->done().back().id;
     inBackground(
-        [path = s->chartFrame.toStdString()]() -> FrameOutcome {
+        [path = s->chartFrame.toStdString(), charts = chartsFor(id), curve = curveFor(id)]() -> FrameOutcome {
             auto frame = io::readFrame(path);
+            // The kit knows how this body writes what does not say it itself.
+            if (frame && curve && frame->encodingSource == io::EncodingSource::assumed)
+                frame = io::readFrame(path, curve);
             if (!frame) return {nullptr, tl::unexpected(frame.error())};
             auto shared = std::make_shared<const io::Frame>(*std::move(frame));
-            return {shared, io::readAnyChart(*shared), io::contentHash(path).value_or("")};
+            return {shared, io::readAnyChart(*shared, charts),
+                    io::contentHash(io::mediaPath(path).file).value_or("")};
         },
         [this, id, job, step](FrameOutcome outcome) {
             if (atHand_[id].job != job) return;
@@ -144,7 +169,7 @@ void Session::replaceReading(int id, const QString& step, const Reading& reading
 void Session::setCorners(int id, const Quad& corners, const QString& step) {
     const Setup* s = setup(id);
     if (!s || !s->frame) return;
-    const Chart chart = s->reading ? s->reading->chart : io::shippedCharts().front();
+    const Chart chart = s->reading ? s->reading->chart : charts_.front();
     inBackground(
         [frame = s->frame, chart, corners] {
             return io::readChartIn(*frame, {frame->path, chart, {}, corners});
@@ -181,11 +206,12 @@ void Session::setEncoding(int id, const Transfer& encoding) {
     showAtHand(id);
     inBackground(
         // Another curve moves no corner.
-        [path = s->chartFrame.toStdString(), encoding, reading = s->reading]() -> FrameOutcome {
+        [path = s->chartFrame.toStdString(), encoding, reading = s->reading,
+         charts = chartsFor(id)]() -> FrameOutcome {
             auto frame = io::readFrame(path, encoding);
             if (!frame) return {nullptr, tl::unexpected(frame.error())};
             auto shared = std::make_shared<const io::Frame>(*std::move(frame));
-            if (!reading) return {shared, io::readAnyChart(*shared)};
+            if (!reading) return {shared, io::readAnyChart(*shared, charts)};
             return {shared, io::readChartIn(*shared, {path, reading->chart, {}, reading->corners})};
         },
         [this, id, job, step](const FrameOutcome& outcome) {

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "app/dialogs.h"
+#include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/session/job.h"
 #include "app/views/display_colour.h"
@@ -16,8 +17,8 @@
 #include "app/views/frame_view.h"
 #include "app/views/ladder_plot.h"
 #include "app/views/patch_table.h"
+#include "core/read/encoding_fit.h"
 #include "core/read/swatch.h"
-#include "io/chart_file.h"
 
 namespace refero {
 ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent)
@@ -49,7 +50,6 @@ QWidget* ReadingStation::buildBar() {
     chart_->setObjectName(QStringLiteral("chartChoice"));
     chart_->setAccessibleName(QStringLiteral("Chart"));
     chart_->setToolTip(QStringLiteral("Which chart the frame shows; it is recognised by itself."));
-    for (const Chart& c : io::shippedCharts()) chart_->addItem(QString::fromStdString(c.name));
     row->addWidget(chart_);
     row->addSpacing(12);
     caption("Encoding");
@@ -59,6 +59,19 @@ QWidget* ReadingStation::buildBar() {
     encoding_->setToolTip(QStringLiteral("How the frame's numbers relate to light."));
     encoding_->offerFile(QStringLiteral("Curve file..."));
     row->addWidget(encoding_);
+    question_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
+    question_->setObjectName(QStringLiteral("encodingQuestion"));
+    question_->setWordWrap(false);
+    question_->setMinimumWidth(40);
+    question_->hide();
+    row->addWidget(question_);
+    answer_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take it"), bar);
+    answer_->setObjectName(QStringLiteral("encodingAnswer"));
+    answer_->hide();
+    row->addWidget(answer_);
+    connect(answer_, &QAbstractButton::clicked, this, [this] {
+        if (proposed_) session_.setEncoding(session_.currentId(), *proposed_);
+    });
     row->addStretch(1);
     auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"),
                                  look::Size::small, look::Label::Tone::quiet);
@@ -66,7 +79,7 @@ QWidget* ReadingStation::buildBar() {
     row->addWidget(hint);
     hint_ = hint;
     connect(chart_, &QComboBox::activated, this, [this](int i) {
-        session_.setChart(session_.currentId(), io::shippedCharts()[static_cast<std::size_t>(i)]);
+        session_.setChart(session_.currentId(), session_.charts()[static_cast<std::size_t>(i)]);
     });
     connect(encoding_, &EncodingChoice::chosen, this,
             [this](const Transfer& t) { session_.setEncoding(session_.currentId(), t); });
@@ -97,10 +110,14 @@ void ReadingStation::show(const Setup* setup) {
     chart_->setEnabled(setup && setup->frame);
     encoding_->setEnabled(setup && !setup->busy);
     const QSignalBlocker blockChart(chart_);
+    chart_->clear();
+    for (const Chart& c : session_.charts()) chart_->addItem(QString::fromStdString(c.name));
     if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
     ladder_->setLadder(ready ? neutralLadder(*setup->reading) : std::vector<LadderStep>{});
     if (!setup) {
+        question_->hide();
+        answer_->hide();
         frame_->clearPicture();
         frame_->clearPlacement();
         return findings_->setMessage({}, {});
@@ -113,11 +130,47 @@ void ReadingStation::show(const Setup* setup) {
         chart_->setCurrentIndex(-1);
         frame_->clearPlacement();
     }
+    ask(*setup);
     showFindings(*setup);
 }
 
+// A file that does not say its encoding is a question, with what the greys answer.
+void ReadingStation::ask(const Setup& setup) {
+    proposed_.reset();
+    const bool open = setup.reading && setup.reading->encodingSource == "assumed";
+    question_->setVisible(open);
+    answer_->setVisible(open);
+    hint_->setVisible(!open && !compact_);
+    if (!open) return;
+    std::vector<Transfer> candidates(kEncodings.begin(), kEncodings.end());
+    for (const plan::RecordingCurve& c : session_.day().kit.curves)
+        if (const auto t = Transfer::fromLog(c.curve)) candidates.push_back(*t);
+    const Transfer assumed = setup.reading->encoding;
+    const auto better = betterEncodings(*setup.reading, candidates);
+    proposed_ = better.empty() ? assumed : better.front().encoding;
+    const auto text = [](const Transfer& t) {
+        return QString::fromUtf8(t.name().data(), static_cast<qsizetype>(t.name().size()));
+    };
+    const auto fitOf = [&](const Transfer& t) {
+        const auto fits = encodingFits(*setup.reading, {t});
+        return fits.empty() ? QStringLiteral("not at all")
+                            : QStringLiteral("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
+    };
+    question_->setText(QStringLiteral("The file does not state it:"));
+    question_->setToolTip(
+        better.empty() ? QStringLiteral("The greys agree with %1 %2.").arg(text(assumed), fitOf(assumed))
+                       : QStringLiteral("The greys agree with %1 %2, with %3 %4.")
+                             .arg(text(*proposed_), fitOf(*proposed_), text(assumed), fitOf(assumed)));
+    answer_->setText(better.empty() ? QStringLiteral("It is %1").arg(text(*proposed_))
+                                    : QStringLiteral("More likely %1").arg(text(*proposed_)));
+    answer_->setAccessibleName(answer_->text());
+    answer_->setToolTip(question_->toolTip());
+    answer_->updateGeometry();
+}
+
 void ReadingStation::narrow(bool compact) {
-    hint_->setVisible(!compact);
+    compact_ = compact;
+    hint_->setVisible(!compact && question_->isHidden());
     table_->setCompact(compact);
 }
 
@@ -206,7 +259,7 @@ void ReadingStation::proceed() {
         if (!paths.isEmpty()) session_.addChartFrame(s->id, paths.front());
         return;
     }
-    if (!s->reading) return session_.setChart(s->id, io::shippedCharts().front());
+    if (!s->reading) return session_.setChart(s->id, session_.charts().front());
     if (!s->correction) session_.correct(s->id, {});
     emit correctionWanted();
 }

@@ -8,6 +8,10 @@ class QComboBox;
 
 namespace refero {
 
+namespace look {
+class Button;
+class Label;
+}  // namespace look
 class Dialogs;
 class EncodingChoice;
 class FrameView;
@@ -29,6 +33,7 @@ class ReadingStation : public Station {
     QWidget* buildFigures();
     void show(const Setup* setup) override;
     void showPicture(const Setup& setup);
+    void ask(const Setup& setup);
     void showFindings(const Setup& setup);
     void showAwaited(const Setup& setup);
     void narrow(bool compact) override;
@@ -41,6 +46,10 @@ class ReadingStation : public Station {
     LadderPlot* ladder_;
     QComboBox* chart_;
     EncodingChoice* encoding_;
+    look::Label* question_;
+    look::Button* answer_;
+    std::optional<Transfer> proposed_;
+    bool compact_ = false;
     FramePointer shown_;
     Vector3 shownGains_{0, 0, 0};
 };

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/views/display_profile.h"
 #include "core/colour/lab.h"
 
 namespace refero {
@@ -13,10 +14,26 @@ QColor displayColour(const Lab& lab) {
     static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
     const Vector3 v = rendered(toXyz(lab).vector(), {toSrgb, Encoding::srgb});
     const auto eight = [](double s) { return static_cast<int>(std::lround(255 * std::clamp(s, 0.0, 1.0))); };
-    return QColor(eight(v.x()), eight(v.y()), eight(v.z()));
+    QRgb pixel = qRgb(eight(v.x()), eight(v.y()), eight(v.z()));
+    display::transform().apply({&pixel, 1});
+    return QColor(pixel);
+}
+
+QImage forDisplay(QImage srgb) {
+    const io::DisplayTransform through = display::transform();
+    if (through.isSrgb() || srgb.isNull()) return srgb;
+    if (srgb.format() != QImage::Format_RGB32) srgb = srgb.convertToFormat(QImage::Format_RGB32);
+    // Lines of four bytes a pixel follow each other without a gap.
+    through.apply({reinterpret_cast<std::uint32_t*>(srgb.bits()),
+                   static_cast<std::size_t>(srgb.width()) * static_cast<std::size_t>(srgb.height())});
+    return srgb;
 }
 
 QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
+    return forDisplay(srgbImage(image, toSrgb, longEdge));
+}
+
+QImage srgbImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
     const int factor = std::max(1, (std::max(image.width(), image.height()) + longEdge - 1) / longEdge);
     const EncodedImage picture = factor > 1 ? render(shrunk(image, factor), toSrgb) : render(image, toSrgb);
     QImage out(picture.width(), picture.height(), QImage::Format_RGB32);

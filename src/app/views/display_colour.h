@@ -11,10 +11,14 @@
 
 namespace refero {
 
-/// A colour for the display, which is taken to be sRGB; out-of-gamut colours are clipped.
+/// A colour for the display (see display::transform); colours outside sRGB are clipped.
 QColor displayColour(const Lab& labD50);
 
-/// A picture for the display, at most about `longEdge` pixels long. Slow: for worker threads.
+/// A picture in sRGB, at most about `longEdge` pixels long. Slow: for worker threads.
+QImage srgbImage(const LinearImage& image, const Rendering& toSrgb, int longEdge);
+/// The same for the display.
 QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longEdge);
+/// An sRGB picture for the display.
+QImage forDisplay(QImage srgb);
 
 }  // namespace refero

@@ -99,6 +99,10 @@ void PictureView::zoomAt(const QPointF& view, double factor) {
     update();
 }
 
+void PictureView::zoomTo(const QPointF& view, double scale) {
+    zoomAt(view, scale / scale_);
+}
+
 void PictureView::wheelEvent(QWheelEvent* event) {
     zoomAt(event->position(), std::pow(1.0015, event->angleDelta().y()));
     event->accept();

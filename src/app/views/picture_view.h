@@ -47,6 +47,9 @@ class PictureView : public QWidget {
     static void drawLevels(QPainter& painter, const Levels& levels, const QRectF& target, double ratio);
     QSize fullSize() const { return full_; }
 
+    /// That many view pixels a frame pixel, with the point under `view` kept in place.
+    void zoomTo(const QPointF& view, double scale);
+
   private:
     void zoomAt(const QPointF& view, double factor);
     double fittingScale() const;

@@ -9,8 +9,8 @@
 
 namespace refero {
 
-/// How stored numbers relate to linear light. All curves are continued to negative values: the power curves
-/// by symmetry about zero, ACEScct by its linear part; none of them clips.
+/// How stored numbers relate to linear light. All curves are continued to negative values: the power curves,
+/// HLG and PQ by symmetry about zero, ACEScct and Cineon straight; none of them clips.
 enum class Encoding {
     linear,
     srgb,     ///< IEC 61966-2-1
@@ -18,15 +18,21 @@ enum class Encoding {
     rec2020,  ///< ITU-R BT.2020-2 table 4, with the exact constants
     gamma22,  ///< pure power 2.2
     acescct,  ///< Academy S-2016-001
+    bt1886,   ///< ITU-R BT.1886 with black at 0: pure power 2.4, the display's side of BT.709
+    hlg,      ///< ITU-R BT.2100-2 table 5, scene light
+    pq,       ///< ITU-R BT.2100-2 table 4 (SMPTE ST 2084), display light; 1 is 10,000 cd/m2
+    cineon,   ///< printing density: 0.002 a code of 10 bits over a film gamma of 0.6, black 95, white 685
 };
 
-inline constexpr std::array kEncodings{Encoding::linear,  Encoding::srgb,    Encoding::rec709,
-                                       Encoding::rec2020, Encoding::gamma22, Encoding::acescct};
+inline constexpr std::array kEncodings{
+    Encoding::linear,  Encoding::srgb,   Encoding::rec709, Encoding::rec2020, Encoding::gamma22,
+    Encoding::acescct, Encoding::bt1886, Encoding::hlg,    Encoding::pq,      Encoding::cineon};
 
 std::string_view name(Encoding encoding);
 Result<Encoding> encodingByName(std::string_view name);
 
-/// Linear light to stored number. 1.0 is the recording's clipping level for all but ACEScct.
+/// Linear light to stored number. 1.0 is the recording's clipping level for all but ACEScct and
+/// Cineon, which go on above it.
 double encode(Encoding encoding, double linear);
 /// Stored number to linear light.
 double decode(Encoding encoding, double stored);

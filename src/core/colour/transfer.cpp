@@ -54,15 +54,33 @@ Result<Transfer> Transfer::fromCurve(Curve c) {
     return t;
 }
 
+Result<Transfer> Transfer::fromLog(LogCurve c) {
+    if (auto ok = validate(c); !ok)
+        return failure("The curve \"" + c.name + "\" cannot be used. " + ok.error().message);
+    Transfer t;
+    t.logTop_ = c.decode(1);
+    t.log_ = std::make_shared<const LogCurve>(std::move(c));
+    return t;
+}
+
+std::string_view Transfer::name() const {
+    return curve_ ? std::string_view(curve_->name)
+           : log_ ? std::string_view(log_->name)
+                  : refero::name(named_);
+}
+
 double Transfer::decode(double stored) const {
+    if (log_) return log_->decode(stored) / logTop_;
     return curve_ ? along(curve_->stored, curve_->linear, stored) : refero::decode(named_, stored);
 }
 
 double Transfer::encode(double linear) const {
+    if (log_) return log_->encode(linear * logTop_);
     return curve_ ? along(curve_->linear, curve_->stored, linear) : refero::encode(named_, linear);
 }
 
 bool Transfer::operator==(const Transfer& o) const {
+    if (log_ || o.log_) return log_ && o.log_ && *log_ == *o.log_;
     if (!curve_ || !o.curve_) return !curve_ && !o.curve_ && named_ == o.named_;
     return curve_ == o.curve_ || (curve_->name == o.curve_->name && curve_->stored == o.curve_->stored &&
                                   curve_->linear == o.curve_->linear);

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/colour/encoding.h"
+#include "core/colour/log_curve.h"
 
 namespace refero {
 
@@ -20,8 +21,8 @@ struct Curve {
     std::vector<double> linear;  ///< strictly rising; as many
 };
 
-/// How a recording's stored numbers relate to its linear light: one of the named encodings, or a curve of the
-/// camera's own. Cheap to copy.
+/// How a recording's stored numbers relate to its linear light: one of the named encodings, a curve of the
+/// camera's own, or its log curve by constants. Cheap to copy.
 class Transfer {
   public:
     Transfer(Encoding encoding = Encoding::linear) : named_(encoding) {}
@@ -31,20 +32,25 @@ class Transfer {
     /// 0.9, or running from light to number instead.
     static Result<Transfer> fromCurve(Curve curve);
     static constexpr std::size_t kMaxPoints = 65537;
+    /// Scaled in the same way. Errors are those of `validate`.
+    static Result<Transfer> fromLog(LogCurve curve);
 
     double decode(double stored) const;
     double encode(double linear) const;
-    std::string_view name() const { return curve_ ? std::string_view(curve_->name) : refero::name(named_); }
-    /// Null for the named ones.
+    std::string_view name() const;
+    /// Null for the others.
     const Curve* curve() const { return curve_.get(); }
+    const LogCurve* logCurve() const { return log_.get(); }
     /// Nothing for a curve of one's own.
-    std::optional<Encoding> named() const { return curve_ ? std::nullopt : std::optional(named_); }
+    std::optional<Encoding> named() const { return curve_ || log_ ? std::nullopt : std::optional(named_); }
 
     bool operator==(const Transfer& other) const;
 
   private:
     Encoding named_;
     std::shared_ptr<const Curve> curve_;
+    std::shared_ptr<const LogCurve> log_;
+    double logTop_ = 1;  ///< scene light of the log curve's stored number 1
 };
 
 inline std::string_view name(const Transfer& transfer) {

@@ -82,6 +82,16 @@ const ChartCopy* Kit::chart(Id id) const {
     return withId(charts, id);
 }
 
+const RecordingCurve* Kit::curve(Id body, Recording recording) const {
+    const RecordingCurve* any = nullptr;
+    for (const RecordingCurve& c : curves) {
+        if (c.recording != recording) continue;
+        if (c.body == body && body != 0) return &c;
+        if (c.body == 0) any = &c;
+    }
+    return any;
+}
+
 Status validate(const Body& b) {
     return all({named("The body", b.model), within("The sensor's width", b.sensorWidthMm, 1, 200, "mm"),
                 within("The sensor's height", b.sensorHeightMm, 1, 200, "mm"),
@@ -111,6 +121,10 @@ Status validate(const Checked& c) {
     return all({named(c.display ? "The display" : "The instrument", c.label),
                 within("The time between checks", c.everyDays, 1, 3660, "days"),
                 dated("The date of its check", c.checkedOn)});
+}
+
+Status validate(const RecordingCurve& c) {
+    return all({named("The curve", c.label), refero::validate(c.curve)});
 }
 
 }  // namespace refero::plan

@@ -9,6 +9,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/colour/log_curve.h"
 #include "core/result.h"
 
 namespace refero::plan {
@@ -25,6 +26,12 @@ std::string_view name(LightKind kind);
 Result<LightKind> lightKindByName(std::string_view name);
 /// Changes by itself with the time of day.
 bool moves(LightKind kind);
+
+enum class Recording { raw, jpeg, flatVideo, logVideo };
+inline constexpr std::array kRecordings{Recording::raw, Recording::jpeg, Recording::flatVideo,
+                                        Recording::logVideo};
+std::string_view name(Recording recording);
+Result<Recording> recordingByName(std::string_view name);
 
 /// One camera body; two of a model are two bodies.
 struct Body {
@@ -65,6 +72,7 @@ struct ChartCopy {
     std::string madeOn{};          ///< date, or empty
     int replaceAfterMonths = 24;
     std::string reference{};  ///< where this copy's own values come from; empty: the chart file's
+    std::string values{};     ///< refero-chart JSON with what was measured on this copy; empty: the design's
 };
 
 /// A display or an instrument that has to be checked from time to time.
@@ -76,17 +84,29 @@ struct Checked {
     int everyDays = 30;
 };
 
+/// How a body writes one kind of recording, by the constants of its data sheet.
+struct RecordingCurve {
+    Id id = 0;
+    std::string label{};
+    Id body = 0;  ///< 0: any
+    Recording recording = Recording::logVideo;
+    LogCurve curve{};  ///< its name is the label
+};
+
 struct Kit {
     std::vector<Body> bodies;
     std::vector<Lens> lenses;
     std::vector<Lamp> lamps;
     std::vector<ChartCopy> charts;
     std::vector<Checked> checked;
+    std::vector<RecordingCurve> curves;
 
     const Body* body(Id id) const;
     const Lens* lens(Id id) const;
     const Lamp* lamp(Id id) const;
     const ChartCopy* chart(Id id) const;
+    /// The body's own, else one for any body; null where the kit has none.
+    const RecordingCurve* curve(Id body, Recording recording) const;
 };
 
 /// Each names the field, the value and the range.
@@ -95,5 +115,6 @@ Status validate(const Lens& lens);
 Status validate(const Lamp& lamp);
 Status validate(const ChartCopy& copy);
 Status validate(const Checked& checked);
+Status validate(const RecordingCurve& curve);
 
 }  // namespace refero::plan

@@ -22,12 +22,6 @@ inline constexpr std::array kPolicies{Policy::strict, Policy::usual, Policy::run
 std::string_view name(Policy policy);
 Result<Policy> policyByName(std::string_view name);
 
-enum class Recording { raw, jpeg, flatVideo, logVideo };
-inline constexpr std::array kRecordings{Recording::raw, Recording::jpeg, Recording::flatVideo,
-                                        Recording::logVideo};
-std::string_view name(Recording recording);
-Result<Recording> recordingByName(std::string_view name);
-
 struct Shoot {
     Id id = 0;
     std::string code{};  ///< a few letters and digits that are no other shoot's; on the slips

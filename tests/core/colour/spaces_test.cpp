@@ -175,6 +175,26 @@ TEST(Encodings, MeetTheStandardsFixedPoints) {
     EXPECT_NEAR(encode(Encoding::acescct, 0.0), 0.0729055, 1e-6);
 }
 
+TEST(Encodings, OfHighDynamicRangeAndFilmAreAsPublished) {
+    // ITU-R BT.2100-2, table 5: the two parts meet at 1/12 and 1/2. ITU-R BT.2408-5, section 2: HLG's
+    // reference white is 75 % of the signal, scene light 0.265.
+    EXPECT_NEAR(encode(Encoding::hlg, 1.0 / 12), 0.5, 1e-12);
+    EXPECT_NEAR(encode(Encoding::hlg, 1), 1, 1e-8);
+    EXPECT_NEAR(decode(Encoding::hlg, 0.75), 0.265, 5e-4);
+    // ITU-R BT.2408-5, table 1: 203 cd/m2 is 58 % PQ; 100, 1000 and 4000 cd/m2 are 51, 75 and 90 %.
+    EXPECT_NEAR(encode(Encoding::pq, 0.0203), 0.58, 5e-3);
+    EXPECT_NEAR(encode(Encoding::pq, 0.01), 0.508, 5e-4);
+    EXPECT_NEAR(encode(Encoding::pq, 0.1), 0.752, 5e-4);
+    EXPECT_NEAR(encode(Encoding::pq, 0.4), 0.903, 5e-4);
+    EXPECT_NEAR(encode(Encoding::pq, 1), 1, 1e-12);
+    // ITU-R BT.1886 with black at 0.
+    EXPECT_NEAR(decode(Encoding::bt1886, 0.5), 0.18946, 1e-5);
+    // Common practice of film scanning: code 95 is black, 685 white, 90 codes a stop at the top.
+    EXPECT_NEAR(decode(Encoding::cineon, 95.0 / 1023), 0, 1e-12);
+    EXPECT_NEAR(decode(Encoding::cineon, 685.0 / 1023), 1, 1e-12);
+    EXPECT_NEAR(decode(Encoding::cineon, (685 + 90.309) / 1023), 2.011, 1e-3);
+}
+
 TEST(Encodings, GoThereAndBack) {
     for (const Encoding e : kEncodings)
         for (double v = -0.5; v <= 2.0; v += 0.0137)

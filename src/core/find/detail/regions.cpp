@@ -104,11 +104,11 @@ Quad grown(const Quad& q, double pixels) {
                                     q[2] + (q[2] - c) * 0.05, q[3] + (q[3] - c) * 0.05};
 }
 
-void collect(const cv::Mat& strength, float threshold, std::vector<Region>& out) {
+void collect(const cv::Mat& strength, float threshold, double largestShare, std::vector<Region>& out) {
     const cv::Mat even = strength < threshold;
     cv::Mat labels, stats, centres;
     const int count = cv::connectedComponentsWithStats(even, labels, stats, centres, 4, CV_32S);
-    const double largest = 0.15 * strength.rows * strength.cols;
+    const double largest = largestShare * strength.rows * strength.cols;
     for (int k = 1; k < count; ++k) {
         const int* s = stats.ptr<int>(k);
         const int area = s[cv::CC_STAT_AREA], w = s[cv::CC_STAT_WIDTH], h = s[cv::CC_STAT_HEIGHT];
@@ -149,14 +149,15 @@ std::vector<Region> unique(std::vector<Region> all) {
 
 }  // namespace
 
-std::vector<Region> evenRegions(const LinearImage& image) {
+std::vector<Region> evenRegions(const LinearImage& image, double largestShare) {
     std::vector<Region> all;
     if (image.width() < 16 || image.height() < 16) return all;
     const cv::Mat strength = edgeStrength(image);
     static constexpr std::array<float, 3> thresholds{0.010f, 0.020f, 0.042f};
     std::array<std::vector<Region>, 3> found;
     tbb::parallel_for(0, 3, [&](int i) {
-        collect(strength, thresholds[static_cast<std::size_t>(i)], found[static_cast<std::size_t>(i)]);
+        const auto k = static_cast<std::size_t>(i);
+        collect(strength, thresholds[k], largestShare, found[k]);
     });
     for (auto& f : found) all.insert(all.end(), f.begin(), f.end());
     return unique(std::move(all));

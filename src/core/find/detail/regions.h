@@ -16,7 +16,7 @@ struct Region {
     double area = 0;
 };
 
-/// All such areas, each once. The picture should be 0.3 to 5 megapixels.
-std::vector<Region> evenRegions(const LinearImage& image);
+/// All such areas up to that share of the picture, each once. The picture should be 0.3 to 5 megapixels.
+std::vector<Region> evenRegions(const LinearImage& image, double largestShare = 0.15);
 
 }  // namespace refero::detail

@@ -65,6 +65,14 @@ void pixels(const float* in, float* out, std::size_t count, const float* m, cons
     for (std::size_t k = 0; k < 3 * (count - i); ++k) out[3 * i + k] = rest[k];
 }
 
+// No output space has these: they are here so that every encoding can be asked for.
+V applyOneByOne(D d, V v, Encoding encoding) {
+    HWY_ALIGN float lane[hn::MaxLanes(d)];
+    hn::Store(v, d, lane);
+    for (float& x : lane) x = static_cast<float>(encode(encoding, x));
+    return hn::Load(d, lane);
+}
+
 void RenderSpan(const float* in, float* out, std::size_t count, const float* m, Encoding encoding) {
     const auto power = [&](const PowerCurve& curve) {
         pixels(in, out, count, m, [&curve](D d, V v) HWY_ATTR { return applyPower(d, v, curve); });
@@ -82,6 +90,13 @@ void RenderSpan(const float* in, float* out, std::size_t count, const float* m, 
             return power({0.0f, 0.0f, 1.0f, 1 / 2.2f, 0.0f});
         case Encoding::acescct:
             return pixels(in, out, count, m, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
+        case Encoding::bt1886:
+            return power({0.0f, 0.0f, 1.0f, 1 / 2.4f, 0.0f});
+        case Encoding::hlg:
+        case Encoding::pq:
+        case Encoding::cineon:
+            return pixels(in, out, count, m,
+                          [encoding](D d, V v) HWY_ATTR { return applyOneByOne(d, v, encoding); });
     }
 }
 

@@ -1,0 +1,97 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/colour/log_curve.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace refero {
+namespace {
+
+// Below this the logarithm's argument is continued straight, where no straight part is stated.
+constexpr double kLeastArgument = 1e-6;
+
+double logAt(const LogCurve& c, double light) {
+    return c.logSlope * std::log(c.linearSlope * light + c.linearOffset) / std::log(c.base) + c.logOffset;
+}
+
+double slopeAt(const LogCurve& c, double light) {
+    return c.logSlope * c.linearSlope / ((c.linearSlope * light + c.linearOffset) * std::log(c.base));
+}
+
+double knee(const LogCurve& c) {
+    return c.linearBreak.value_or((kLeastArgument - c.linearOffset) / c.linearSlope);
+}
+
+double slopeBelow(const LogCurve& c) {
+    return c.linearBreak && c.straightSlope ? *c.straightSlope : slopeAt(c, knee(c));
+}
+
+}  // namespace
+
+double LogCurve::encode(double light) const {
+    const double at = knee(*this);
+    return light > at ? logAt(*this, light) : logAt(*this, at) + slopeBelow(*this) * (light - at);
+}
+
+double LogCurve::decode(double stored) const {
+    const double at = knee(*this), there = logAt(*this, at);
+    if (stored <= there) return at + (stored - there) / slopeBelow(*this);
+    return (std::pow(base, (stored - logOffset) / logSlope) - linearOffset) / linearSlope;
+}
+
+Status validate(const LogCurve& c) {
+    struct Bound {
+        const char* what;
+        double value, low, high;
+    };
+    const Bound bounds[] = {{"base", c.base, 1.01, 1000},
+                            {"log slope", c.logSlope, 1e-3, 100},
+                            {"log offset", c.logOffset, -10, 10},
+                            {"linear slope", c.linearSlope, 1e-4, 1e4},
+                            {"linear offset", c.linearOffset, -1, 1000},
+                            {"linear break", c.linearBreak.value_or(0), -1, 1},
+                            {"slope of the straight part", c.straightSlope.value_or(1), 1e-3, 1e4}};
+    char text[160];
+    for (const Bound& b : bounds)
+        if (!(b.value >= b.low && b.value <= b.high)) {
+            std::snprintf(text, sizeof text, "The %s is %g; it can be %g to %g.", b.what, b.value, b.low,
+                          b.high);
+            return failure(text);
+        }
+    if (c.linearBreak && !(c.linearSlope * *c.linearBreak + c.linearOffset > 0))
+        return failure(
+            "At the linear break there is no logarithm: linear slope times break plus linear offset "
+            "must be above 0.");
+    const double top = c.decode(1);
+    if (!std::isfinite(top) || !(top > kMidGrey) || top > 1e6) {
+        std::snprintf(
+            text, sizeof text,
+            "The stored number 1 would be %g times white; above 0.18 and up to 1,000,000 is possible. "
+            "Is the log slope right?",
+            top);
+        return failure(text);
+    }
+    const double grey = c.encode(kMidGrey);
+    if (!(grey > 0.02 && grey < 0.98)) {
+        std::snprintf(text, sizeof text,
+                      "Mid-grey would be stored as %.3f; between 0.02 and 0.98 is possible.", grey);
+        return failure(text);
+    }
+    return {};
+}
+
+LogRange rangeOf(const LogCurve& c) {
+    LogRange r;
+    r.midGrey = c.encode(kMidGrey);
+    r.stopsAbove = std::log2(c.decode(1) / kMidGrey);
+    constexpr double kFourCodes = 4.0 / 1023, kStep = 0.05;
+    double light = kMidGrey;
+    while (r.stopsBelow < 20 && c.encode(light) - c.encode(light / 2) >= kFourCodes) {
+        light *= std::exp2(-kStep);
+        r.stopsBelow += kStep;
+    }
+    return r;
+}
+
+}  // namespace refero

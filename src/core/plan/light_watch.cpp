@@ -1,0 +1,108 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/light_watch.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace refero::plan {
+namespace {
+
+// Second radiation constant in um K over a million, between 460 and 600 nm: change of ln(blue/red) a mired.
+constexpr double kWienPerMired = 14387.77 * (1 / 0.460 - 1 / 0.600) * 1e-6;
+
+std::string clockOf(Moment at, const Day& day, const Setup& setup) {
+    int offset = 0;
+    for (const Place& p : day.places)
+        if (p.id == setup.conditions.place) offset = p.offsetMinutes;
+    return isoText(at + std::chrono::minutes(offset)).substr(11, 5);
+}
+
+std::string apart(std::chrono::seconds s) {
+    const auto minutes = std::chrono::round<std::chrono::minutes>(s).count();
+    if (minutes < 60) return std::to_string(minutes) + " min";
+    return std::to_string(minutes / 60) + " h " + std::to_string(minutes % 60) + " min";
+}
+
+struct Around {
+    const ChartShot* before = nullptr;
+    const ChartShot* after = nullptr;
+};
+
+Around shotsAround(const Day& day, const Setup& setup, Moment taken) {
+    Around a;
+    for (const ChartShot& s : day.shots) {
+        if (s.setup != setup.id || !s.usable) continue;
+        if (s.at <= taken && (!a.before || s.at > a.before->at)) a.before = &s;
+        if (s.at > taken && (!a.after || s.at < a.after->at)) a.after = &s;
+    }
+    return a;
+}
+
+std::string farFrom(const Day& day, const Setup& setup, Moment taken, const Around& around,
+                    std::chrono::minutes far) {
+    const auto since = around.before ? taken - around.before->at : std::chrono::seconds::max();
+    const auto until = around.after ? around.after->at - taken : std::chrono::seconds::max();
+    // A chart shot soon afterwards speaks for the frame as well.
+    if (until <= std::chrono::minutes(20)) return {};
+    if (around.before) {
+        const auto trusted = day.trustedUntil.find(around.before->id);
+        if (trusted != day.trustedUntil.end()) {
+            if (taken <= trusted->second) return {};
+            return "Taken at " + clockOf(taken, day, setup) + "; the chart shot of " +
+                   clockOf(around.before->at, day, setup) + " holds until " +
+                   clockOf(trusted->second, day, setup) + ".";
+        }
+    }
+    if (std::min(since, until) <= far) return {};
+    return since <= until ? "Taken " + apart(since) + " after the chart shot."
+                          : "Taken " + apart(until) + " before the chart shot.";
+}
+
+std::string movedBetween(const Day& day, const Setup& setup, const WhiteSeen& a, const WhiteSeen& b) {
+    const LightStep step = lightStep(a, b);
+    const double stops = step.stops.value_or(0);
+    if (std::abs(stops) <= day.shoot.moveLimitStops && std::abs(step.mired) <= day.shoot.moveLimitMired)
+        return {};
+    char by[96];
+    if (step.stops) {
+        std::snprintf(by, sizeof by, "by %+.1f stops and about %+.0f mired", stops, step.mired);
+    } else {
+        std::snprintf(by, sizeof by, "by about %+.0f mired", step.mired);
+    }
+    return "The light moved between " + clockOf(a.at, day, setup) + " and " + clockOf(b.at, day, setup) +
+           ", " + by + ".";
+}
+
+}  // namespace
+
+LightStep lightStep(const WhiteSeen& from, const WhiteSeen& to) {
+    LightStep s;
+    const auto warmth = [](const Vector3& w) { return std::log(w.x() / w.z()); };
+    s.mired = (warmth(to.white) - warmth(from.white)) / kWienPerMired;
+    if (from.exposure > 0 && to.exposure > 0)
+        s.stops = std::log2(to.white.y() / to.exposure) - std::log2(from.white.y() / from.exposure);
+    return s;
+}
+
+std::vector<std::string> lightDoubts(const Day& day, const Setup& setup, Moment taken,
+                                     const std::vector<WhiteSeen>& seen, const LightWatchOptions& options) {
+    std::vector<std::string> out;
+    const Around around = shotsAround(day, setup, taken);
+    if (!around.before && !around.after) return out;
+    if (auto far = farFrom(day, setup, taken, around, std::chrono::minutes(options.farMinutes)); !far.empty())
+        out.push_back(std::move(far));
+    const WhiteSeen *before = nullptr, *after = nullptr;
+    for (const WhiteSeen& w : seen) {
+        if (!(w.white.minCoeff() > 0)) continue;
+        if (w.at <= taken && (!before || w.at > before->at)) before = &w;
+        if (w.at > taken && (!after || w.at < after->at)) after = &w;
+    }
+    if (before && after)
+        if (auto moved = movedBetween(day, setup, *before, *after); !moved.empty())
+            out.push_back(std::move(moved));
+    return out;
+}
+
+}  // namespace refero::plan

@@ -1,0 +1,56 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "studio/charts.h"
+
+#include <algorithm>
+
+#include "io/chart_file.h"
+
+namespace refero::studio {
+
+std::vector<Chart> chartsOf(const Contents& contents) {
+    std::vector<Chart> out = io::shippedCharts();
+    for (const auto& [id, d] : contents.all<ChartDesign>())
+        if (auto chart = io::parseChart(d.document, d.label)) out.push_back(*std::move(chart));
+    return out;
+}
+
+std::optional<Chart> chartOfCopy(const Contents& contents, Id copy) {
+    const auto* c = contents.find<plan::ChartCopy>(copy);
+    if (!c) return {};
+    if (!c->values.empty())
+        if (auto own = io::parseChart(c->values, c->label)) return *std::move(own);
+    for (const Chart& chart : chartsOf(contents))
+        if (chart.id == c->chart) return chart;
+    return {};
+}
+
+Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart) {
+    if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
+    for (const Chart& known : chartsOf(contents))
+        if (known.id == chart.id)
+            return failure("There is a chart with the id \"" + chart.id + "\" already, " + known.name +
+                           ". Give this one another name.");
+    const Id id = edit.add(ChartDesign{0, chart.id, chart.name, io::toJson(chart).dump()});
+    plan::ChartCopy copy;
+    copy.label = chart.name;
+    copy.chart = chart.id;
+    edit.add(copy);
+    return id;
+}
+
+Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
+                  const std::string& reference) {
+    if (auto ok = validate(measured); !ok) return ok;
+    const auto* known = contents.find<plan::ChartCopy>(copy);
+    if (!known) return failure("That copy of the chart is not in the kit any more.");
+    if (known->chart != measured.id)
+        return failure("The values are of another chart, " + measured.name + ".");
+    plan::ChartCopy c = *known;
+    c.values = io::toJson(measured).dump();
+    c.reference = reference;
+    edit.put(c);
+    return {};
+}
+
+}  // namespace refero::studio

@@ -1,0 +1,200 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "studio/look_at.h"
+
+#include <algorithm>
+#include <array>
+#include <functional>
+#include <optional>
+#include <set>
+
+#include "core/find/grey_card.h"
+#include "core/plan/slip.h"
+#include "io/clip.h"
+#include "io/content_hash.h"
+#include "io/copy_verified.h"
+#include "io/media_path.h"
+#include "io/qr_read.h"
+#include "io/read_frame.h"
+
+namespace refero::studio {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr int kLookingEdge = 1000;    // previews below this hide small charts
+constexpr std::size_t kMoments = 24;  // of a clip or sequence
+constexpr double kGrey = 0.18;        // of a card, by its maker
+
+bool hidden(const fs::path& path) {
+    const std::string name = path.filename().string();
+    return !name.empty() && name.front() == '.';
+}
+
+// Real folders are gone into once, so links that lead in a circle come to an end.
+void collect(const fs::path& path, std::set<fs::path>& seen, std::vector<fs::path>& out) {
+    std::error_code error;
+    if (!fs::is_directory(path, error)) {
+        if (fs::is_regular_file(path, error)) out.push_back(path);
+        return;
+    }
+    const fs::path real = fs::canonical(path, error);
+    if (error || !seen.insert(real).second) return;
+    for (fs::directory_iterator it(path, fs::directory_options::skip_permission_denied, error), end;
+         !error && it != end; it.increment(error))
+        if (!hidden(it->path())) collect(it->path(), seen, out);
+}
+
+// The median over the usable greys of what each says.
+Vector3 whiteOf(const Reading& r) {
+    std::array<std::vector<double>, 3> said;
+    for (const std::size_t i : r.chart.neutrals()) {
+        const PatchReading& p = r.patches[i];
+        const double y = referenceXyzD50(r.chart.patches[i]).y;
+        if (y < 0.05 || p.clipped > 0.01 || p.pixels == 0) continue;
+        for (std::size_t c = 0; c < 3; ++c) said[c].push_back(p.rgb(static_cast<Eigen::Index>(c)) / y);
+    }
+    Vector3 white(0, 0, 0);
+    for (std::size_t c = 0; c < 3 && !said[c].empty(); ++c) {
+        const auto middle = said[c].begin() + static_cast<std::ptrdiff_t>(said[c].size() / 2);
+        std::nth_element(said[c].begin(), middle, said[c].end());
+        white(static_cast<Eigen::Index>(c)) = *middle;
+    }
+    return white;
+}
+
+/// What one picture shows.
+struct Sight {
+    io::Frame frame;
+    std::optional<Reading> reading;
+};
+
+Result<Sight> see(const fs::path& path, const std::vector<Chart>& charts) {
+    auto frame = io::readForLooking(path, kLookingEdge);
+    if (!frame) return tl::unexpected(frame.error());
+    Sight s{*std::move(frame), {}};
+    if (auto reading = io::readAnyChart(s.frame, charts)) s.reading = *std::move(reading);
+    return s;
+}
+
+void describe(Arrival& a, const Sight& s) {
+    a.metadata = s.frame.metadata;
+    const LinearImage& image = s.frame.image;
+    a.small = shrunk(image, std::max(1, std::max(image.width(), image.height()) / kSmallEdge));
+    for (const std::string& code : io::codesIn(image))
+        if (plan::slipFrom(code)) a.slip = code;
+    if (s.reading) {
+        a.chart = s.reading->chart.id;
+        a.certainty = s.reading->agreement;
+        a.white = whiteOf(*s.reading);
+    } else if (const auto card = a.slip.empty() ? findGreyCard(image) : std::nullopt) {
+        a.greyCard = true;
+        a.white = card->rgb / kGrey;
+    }
+}
+
+// A camera's own rendering hides how much light there was: the sensor is asked.
+void lookAtSensor(Arrival& a, const std::vector<Chart>& charts) {
+    a.white = Vector3::Zero();
+    if (a.chart.empty()) return;
+    const auto frame = io::readFrame(a.path);
+    if (!frame) return;
+    if (const auto reading = io::readAnyChart(*frame, charts)) {
+        a.white = whiteOf(*reading);
+        a.certainty = reading->agreement;
+    }
+}
+
+// The middle first, then ever finer between what was looked at.
+std::vector<double> sharesToLookAt(std::size_t pictures) {
+    std::vector<double> out;
+    for (double step = 0.5; out.size() < std::min(kMoments, pictures); step /= 2)
+        for (double at = step; at < 1 && out.size() < std::min(kMoments, pictures); at += 2 * step)
+            out.push_back(at);
+    return out;
+}
+
+void lookThrough(Arrival& a, std::size_t pictures, const LookOptions& options,
+                 const std::function<fs::path(double)>& pathAt) {
+    a.pictures = static_cast<int>(std::min<std::size_t>(pictures, 1u << 30));
+    bool any = false;
+    for (const double share : sharesToLookAt(pictures)) {
+        const fs::path path = pathAt(share);
+        const auto sight = see(path, options.charts);
+        if (!sight) {
+            if (!any) a.problem = sight.error().message;
+            continue;
+        }
+        a.problem.clear();
+        if (!any) {
+            describe(a, *sight);
+            any = true;
+        }
+        if (!sight->reading) continue;
+        describe(a, *sight);
+        a.path = path;
+        return;
+    }
+}
+
+}  // namespace
+
+std::vector<fs::path> filesBehind(const std::vector<fs::path>& dropped) {
+    std::set<fs::path> seen;
+    std::vector<fs::path> out;
+    for (const fs::path& path : dropped) collect(path, seen, out);
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end()), out.end());
+    return out;
+}
+
+Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
+    Arrival a;
+    std::vector<fs::path> files = item.files;
+    a.path = files.front();
+    if (a.path.string().find('\n') != std::string::npos) {
+        a.problem = "A file whose name is of several lines is left out; rename it.";
+        return a;
+    }
+    std::error_code error;
+    for (const fs::path& f : files) a.bytes += static_cast<std::int64_t>(fs::file_size(f, error));
+    if (item.isSequence()) {
+        const auto at = [&](double share) {
+            return files[std::min(files.size() - 1, static_cast<std::size_t>(share * double(files.size())))];
+        };
+        a.path = at(0.5);
+        lookThrough(a, files.size(), options, at);
+    } else if (io::isClip(a.path)) {
+        const auto clip = io::Clip::open(a.path);
+        if (!clip) {
+            a.problem = clip.error().message;
+            return a;
+        }
+        const fs::path file = a.path;
+        const double seconds = clip->info().seconds;
+        lookThrough(a, clip->info().pictures, options,
+                    [&](double share) { return fs::path(io::atMoment(file, share * seconds)); });
+    } else if (const auto sight = see(a.path, options.charts)) {
+        describe(a, *sight);
+        if (sight->frame.preview) lookAtSensor(a, options.charts);
+    } else {
+        a.problem = sight.error().message;
+    }
+    if (!a.problem.empty()) return a;
+    if (!options.copyTo.empty()) {
+        const auto picked = io::mediaPath(a.path);
+        for (const fs::path& f : files) {
+            const auto copy = io::copyVerified(f, options.copyTo);
+            if (!copy) {
+                a.problem = copy.error().message;
+                return a;
+            }
+            if (f == picked.file)
+                a.path = picked.seconds ? fs::path(io::atMoment(*copy, *picked.seconds)) : *copy;
+        }
+    }
+    a.sha256 = io::contentHash(io::mediaPath(a.path).file).value_or("");
+    return a;
+}
+
+}  // namespace refero::studio
