@@ -34,6 +34,10 @@ Demo::~Demo() {
     *alive_ = false;
 }
 
+Result<sim::Scene> Demo::scene() {
+    return sim::parseScene(sceneText(), "the demo");
+}
+
 QString Demo::folder() {
     // The frames show the charts as they are defined, so a changed chart asks for new ones as a changed scene
     // does.

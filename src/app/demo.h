@@ -7,6 +7,8 @@
 #include <atomic>
 #include <memory>
 
+#include "sim/scene.h"
+
 namespace refero {
 
 class Session;
@@ -21,6 +23,8 @@ class Demo : public QObject {
 
     /// Where the frames are kept: the cache folder, one folder per version of scene and charts.
     static QString folder();
+    /// What the virtual camera shoots.
+    static Result<sim::Scene> scene();
     void start();
 
   signals:

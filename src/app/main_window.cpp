@@ -49,7 +49,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     column->addWidget(notice_);
     pages_ = new QStackedWidget(centre);
     empty_ = new EmptyState(pages_);
-    plan_ = new PlanStation(session_, pages_);
+    plan_ = new PlanStation(session_, dialogs_, pages_);
     frames_ = new FramesStation(session_, dialogs_, pages_);
     reading_ = new ReadingStation(session_, dialogs_, pages_);
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
@@ -118,6 +118,11 @@ void MainWindow::buildActions() {
         [this] { showStation(StationId::plan); });
     add("framesAction", QStringLiteral("Frames"), {QKeySequence(QStringLiteral("Ctrl+2"))},
         [this] { showStation(StationId::frames); });
+    add("onSetAction", QStringLiteral("On set: judge chart shots as they come"),
+        {QKeySequence(QStringLiteral("Ctrl+Shift+2"))}, [this] {
+            showStation(StationId::frames);
+            frames_->showOnSet();
+        });
     add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))},
         [this] { showStation(StationId::reading); });
     add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},

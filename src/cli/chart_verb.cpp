@@ -10,19 +10,6 @@
 namespace refero::cli {
 namespace {
 
-// "My chart (2026).txt" makes the id "my-chart-2026".
-std::string idOf(const std::string& name) {
-    std::string id;
-    for (const char c : name)
-        if (std::isalnum(static_cast<unsigned char>(c))) {
-            id += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-        } else if (!id.empty() && id.back() != '-') {
-            id += '-';
-        }
-    while (!id.empty() && id.back() == '-') id.pop_back();
-    return id.empty() ? "chart" : id;
-}
-
 class ChartVerb : public Verb {
   public:
     CLI::App* declare(CLI::App& app) override {
@@ -67,7 +54,8 @@ class ChartVerb : public Verb {
         if (!colours) return failure(path.filename().string() + ": " + colours.error().message);
         const std::string name = name_.empty() ? path.stem().string() : name_;
         const std::string source = data->source.empty() ? "From " + path.filename().string() : data->source;
-        const auto chart = chartOnGrid(*colours, gridFor(colours->colours.size()), idOf(name), name, source);
+        const auto chart =
+            chartOnGrid(*colours, gridFor(colours->colours.size()), chartId(name), name, source);
         if (!chart) return tl::unexpected(chart.error());
         if (auto ok = deliver(out_, io::prettyJson(io::toJson(*chart)), s); !ok)
             return tl::unexpected(ok.error());

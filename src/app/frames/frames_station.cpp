@@ -19,6 +19,7 @@
 #include "app/frames/frame_viewer.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/onset/on_set_page.h"
 #include "io/media_path.h"
 
 namespace refero {
@@ -85,6 +86,9 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     pages_->addWidget(buildSheetPage());
     viewer_ = new FrameViewer(session_, dialogs_, pages_);
     pages_->addWidget(viewer_);
+    onSet_ = new OnSetPage(session_, dialogs_, pages_);
+    pages_->addWidget(onSet_);
+    connect(onSet_, &OnSetPage::leaveWanted, this, [this] { pages_->setCurrentIndex(0); });
     whole->addWidget(pages_);
     connect(viewer_, &FrameViewer::leaveWanted, this, [this] {
         pages_->setCurrentIndex(0);
@@ -126,6 +130,11 @@ QWidget* FramesStation::buildSheetPage() {
     return page;
 }
 
+void FramesStation::showOnSet() {
+    pages_->setCurrentWidget(onSet_);
+    onSet_->setFocus();
+}
+
 void FramesStation::view(qint64 frame) {
     std::vector<studio::Id> among;
     for (const SheetGroup& g : sheet_->groups())
@@ -159,6 +168,12 @@ QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
     where_->addItems({QStringLiteral("Files stay in place"), QStringLiteral("Copy them, verified, to...")});
     where_->setToolTip(QStringLiteral("A verified copy is read again from the disk and compared."));
     row->addWidget(where_);
+    auto* onSet = new look::Button(look::Button::Kind::plain, QStringLiteral("On set"), bar);
+    onSet->setObjectName(QStringLiteral("onSet"));
+    onSet->setToolTip(
+        QStringLiteral("Watch the folder that a camera shoots into, and judge every chart shot at once."));
+    row->addWidget(onSet);
+    connect(onSet, &QAbstractButton::clicked, this, &FramesStation::showOnSet);
     row->addStretch(1);
     progress_ = new look::Label({}, look::Size::small);
     progress_->setObjectName(QStringLiteral("intakeProgress"));

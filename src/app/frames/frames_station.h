@@ -19,6 +19,7 @@ class Label;
 class Dialogs;
 class Form;
 class FrameViewer;
+class OnSetPage;
 
 /// Everything that came in, as a contact sheet by setup: chart frames marked, what belongs nowhere, problems
 /// named.
@@ -27,6 +28,7 @@ class FramesStation : public QWidget {
   public:
     FramesStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void setCompact(bool compact);
+    void showOnSet();
     /// Stays in place or copied, as is chosen here.
     void bringIn(const QStringList& paths);
 
@@ -65,6 +67,7 @@ class FramesStation : public QWidget {
     ContactSheet* sheet_;
     QStackedWidget* pages_;
     FrameViewer* viewer_;
+    OnSetPage* onSet_;
     QComboBox *show_, *setup_, *order_, *where_;
     Form* clock_;
     QString copyTo_;                        ///< empty: frames stay where they are

@@ -33,7 +33,7 @@ inline constexpr int kCompactBelow = 1200;
 inline constexpr int kLedgerWidth = 236, kLedgerWidthCompact = 208;
 inline constexpr int kFindingsWidth = 316, kFindingsWidthCompact = 272;
 
-enum class Size { small = 12, body = 13, title = 16, large = 22, huge = 34 };
+enum class Size { small = 12, body = 13, title = 16, large = 22, huge = 34, distant = 112 };
 
 QFont font(Size size, QFont::Weight weight = QFont::Normal);
 /// The same with tabular figures, for numbers in columns.

@@ -10,6 +10,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/charts/charts_page.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/plan/coverage_page.h"
@@ -23,7 +24,8 @@
 
 namespace refero {
 
-PlanStation::PlanStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+PlanStation::PlanStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("planStation"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -33,12 +35,15 @@ PlanStation::PlanStation(Session& session, QWidget* parent) : QWidget(parent), s
     prepare_ = new PreparePage(session_, pages_);
     coverage_ = new CoveragePage(session_, pages_);
     kit_ = new KitPage(session_, pages_);
-    for (QWidget* page : {static_cast<QWidget*>(day_), static_cast<QWidget*>(prepare_),
-                          static_cast<QWidget*>(coverage_), static_cast<QWidget*>(kit_)})
+    charts_ = new ChartsPage(session_, dialogs, pages_);
+    for (QWidget* page :
+         {static_cast<QWidget*>(day_), static_cast<QWidget*>(prepare_), static_cast<QWidget*>(coverage_),
+          static_cast<QWidget*>(kit_), static_cast<QWidget*>(charts_)})
         pages_->addWidget(page);
     column->addWidget(buildBar());
     column->addWidget(pages_, 1);
     buildActions();
+    connect(charts_, &ChartsPage::told, this, &PlanStation::told);
     connect(day_, &DayPage::kitWanted, this, [this] { showPage(Page::kit); });
     connect(&session_, &Session::planChanged, this, &PlanStation::refresh);
     connect(&session_, &Session::currentChanged, this, &PlanStation::refresh);
@@ -80,7 +85,7 @@ QWidget* PlanStation::buildBar() {
     row->addWidget(policy_);
     row->addStretch(1);
     auto* group = new QButtonGroup(this);
-    for (const char* name : {"Day", "Prepare", "Coverage", "Kit"}) {
+    for (const char* name : {"Day", "Prepare", "Coverage", "Kit", "Charts"}) {
         auto* tab = new look::Button(look::Button::Kind::plain, QLatin1String(name), bar);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Page"));
         tab->setCheckable(true);
@@ -184,6 +189,8 @@ void PlanStation::refreshPage() {
             return coverage_->refresh();
         case Page::kit:
             return kit_->refresh();
+        case Page::charts:
+            return charts_->refresh();
     }
 }
 

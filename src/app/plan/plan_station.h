@@ -14,8 +14,10 @@ namespace refero {
 namespace look {
 class Button;
 }
+class ChartsPage;
 class CoveragePage;
 class DayPage;
+class Dialogs;
 class KitPage;
 class PreparePage;
 
@@ -23,9 +25,9 @@ class PreparePage;
 class PlanStation : public QWidget {
     Q_OBJECT
   public:
-    enum class Page { day, prepare, coverage, kit };
+    enum class Page { day, prepare, coverage, kit, charts };
 
-    explicit PlanStation(Session& session, QWidget* parent = nullptr);
+    PlanStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void showPage(Page page);
     Page page() const;
     void setCompact(bool compact);
@@ -55,6 +57,7 @@ class PlanStation : public QWidget {
     PreparePage* prepare_;
     CoveragePage* coverage_;
     KitPage* kit_;
+    ChartsPage* charts_;
     QComboBox *shoot_, *policy_;
     look::Button* date_;
     QWidget* caption_;

@@ -66,6 +66,9 @@ class Session : public QObject {
     void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
     /// A clip stands for another of its pictures; a chart in it is read.
     void takeMoment(studio::Id frame, double seconds);
+    /// The newest chart frame of a setup counts from now on: it is read, and what was built from an older one
+    /// goes.
+    void readNewest(int id);
     /// A camera's clock was behind by so many seconds; see studio::setClock.
     void setCameraClock(studio::Id frame, int seconds);
     /// The charts that are looked for: shipped, and the studio's own.
@@ -143,7 +146,7 @@ class Session : public QObject {
     void inBackground(Work work, Done done);
     bool commit(const studio::Edit& edit);
     void minutePassed();
-    void readFrame(int id);
+    void readFrame(int id, const QString& other = {});
     std::vector<Chart> chartsFor(int id) const;
     std::optional<Transfer> curveFor(int id) const;
     void rebuild();

@@ -33,6 +33,12 @@ const studio::Frame* chartFrameOf(const studio::Contents& contents, int setup) {
     return found;
 }
 
+const studio::Frame* chartFrameAt(const studio::Contents& contents, int setup, const std::string& path) {
+    for (const auto& [id, f] : contents.all<studio::Frame>())
+        if (f.setup == setup && f.role == studio::FrameRole::chart && f.path == path) return &f;
+    return nullptr;
+}
+
 Quad laidInTheMiddle(const LinearImage& image, const Chart& chart) {
     const double w = image.width(), h = image.height();
     const double scale = 0.4 * std::min(w / chart.outlineMm.x(), h / chart.outlineMm.y());
@@ -42,6 +48,11 @@ Quad laidInTheMiddle(const LinearImage& image, const Chart& chart) {
 }
 
 }  // namespace
+
+void Session::readNewest(int id) {
+    if (const auto* newest = chartFrameOf(studio_->contents(), id))
+        readFrame(id, QString::fromStdString(newest->path));
+}
 
 // The planned copy's own values count before its design's.
 std::vector<Chart> Session::chartsFor(int id) const {
@@ -63,15 +74,16 @@ std::optional<Transfer> Session::curveFor(int id) const {
     return t ? std::optional(*t) : std::nullopt;
 }
 
-void Session::readFrame(int id) {
+void Session::readFrame(int id, const QString& other) {
     const Setup* s = setup(id);
     if (!s) return;
+    const QString path = other.isEmpty() ? s->chartFrame : other;
     AtHand& hand = atHand_[id];
     hand.busy = true;
     const int job = hand.job = ++jobs_;
     const std::int64_t step = studio_->done().empty() ? 0 : studio_->done().back().id;
     inBackground(
-        [path = s->chartFrame.toStdString(), charts = chartsFor(id), curve = curveFor(id)]() -> FrameOutcome {
+        [path = path.toStdString(), charts = chartsFor(id), curve = curveFor(id)]() -> FrameOutcome {
             auto frame = io::readFrame(path);
             // The kit knows how this body writes what does not say it itself.
             if (frame && curve && frame->encodingSource == io::EncodingSource::assumed)
@@ -138,19 +150,23 @@ void Session::loadFrame(int id) {
 void Session::putReading(Edit& edit, int id, const Reading& reading) const {
     const studio::Contents& contents = studio_->contents();
     const auto* before = readingOf(contents, id);
+    const auto* read = chartFrameAt(contents, id, reading.framePath);
     studio::ReadingRecord record = before ? *before : studio::ReadingRecord{};
     record.setup = id;
-    if (!before || !contents.find<studio::Frame>(record.frame))
-        if (const auto* frame = chartFrameOf(contents, id)) record.frame = frame->id;
+    // Of another frame than before: shot at another time, perhaps under other conditions.
+    const bool other = before && read && before->frame != read->id;
+    if (!before || other || !contents.find<studio::Frame>(record.frame))
+        if (const auto* frame = read ? read : chartFrameOf(contents, id)) record.frame = frame->id;
+    if (other) edit.removeCorrections(id);
     record.made = plan::isoText(plan::now());
     const plan::Setup& setup = edit.latest<plan::Setup>(id);
     const auto* place = contents.find<plan::Place>(setup.conditions.place);
-    if (!before)
+    if (!before || other)
         record.shotAt = shotAt(reading.taken, place ? place->offsetMinutes : 0).value_or(record.made);
     record.verdict = name(reading.verdict);
     record.document = io::toJson(reading).dump();
+    if (!before || other) record.conditions = setup.conditions;
     if (before) return edit.put(record);
-    record.conditions = setup.conditions;
     edit.add(record);
 }
 

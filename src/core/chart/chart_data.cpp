@@ -3,7 +3,9 @@
 #include "core/chart/chart_data.h"
 
 #include <algorithm>
+#include <cctype>
 #include <cmath>
+#include <map>
 #include <set>
 
 #include "core/colour/adaptation.h"
@@ -35,13 +37,6 @@ bool inRange(const ChartData& data, const ChartData::Sample& s) {
                    });
     }
     return false;
-}
-
-Lab labOf(const Reflectance& r) {
-    static const Spectrum d50 = *illuminantByName("d50");
-    Patch p;
-    p.reflectance = r;
-    return toLab(referenceXyzD50(p, d50), white::d50);
 }
 
 double hueApart(double a, double b) {
@@ -110,6 +105,13 @@ Result<ChartColours> brought(const ChartData& data) {
 }
 
 // Ranges after common practice for what charts carry; only a start for a person to correct.
+Lab labOf(const Reflectance& r) {
+    static const Spectrum d50 = *illuminantByName("d50");
+    Patch p;
+    p.reflectance = r;
+    return toLab(referenceXyzD50(p, d50), white::d50);
+}
+
 Role proposedRole(const Lab& lab) {
     const Lch c = toLch(lab);
     if (c.C < 4) return Role::neutral;
@@ -127,6 +129,18 @@ Role proposedRole(const Lab& lab) {
                                         {225.0, Role::secondary}})
             if (hueApart(c.h, hue) < 24) return role;
     return Role::other;
+}
+
+std::string chartId(const std::string& name) {
+    std::string id;
+    for (const char c : name)
+        if (std::isalnum(static_cast<unsigned char>(c))) {
+            id += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+        } else if (!id.empty() && id.back() != '-') {
+            id += '-';
+        }
+    while (!id.empty() && id.back() == '-') id.pop_back();
+    return id.empty() ? "chart" : id;
 }
 
 ChartGrid proposedGrid(std::size_t patches) {
@@ -177,6 +191,25 @@ Result<Chart> chartOnGrid(const ChartColours& colours, const ChartGrid& g, const
     }
     if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
     return chart;
+}
+
+Result<Chart> withColours(const Chart& design, const ChartColours& colours, const std::string& source) {
+    if (colours.colours.size() != design.patches.size())
+        return failure(design.name + " has " + std::to_string(design.patches.size()) + " patches, the data " +
+                       std::to_string(colours.colours.size()) + " colours.");
+    std::map<std::string, const ChartColours::Colour*> byId;
+    for (const auto& c : colours.colours) byId[c.id] = &c;
+    const bool named = std::all_of(design.patches.begin(), design.patches.end(),
+                                   [&](const Patch& p) { return byId.contains(p.id); });
+    Chart out = design;
+    out.source = source.empty() ? "Measured on this copy. " + colours.method : source;
+    for (std::size_t i = 0; i < out.patches.size(); ++i) {
+        const ChartColours::Colour& c = named ? *byId[out.patches[i].id] : colours.colours[i];
+        out.patches[i].labD50 = c.labD50;
+        out.patches[i].reflectance = c.reflectance;
+    }
+    if (auto ok = validate(out); !ok) return tl::unexpected(ok.error());
+    return out;
 }
 
 ChartData dataOf(const Chart& chart) {

@@ -47,6 +47,9 @@ struct ChartColours {
 /// error where the illuminant is not known here.
 Result<ChartColours> brought(const ChartData& data);
 
+/// Colour of a reflectance under D50 for the 2 degree observer.
+Lab labOf(const Reflectance& reflectance);
+
 /// Roles are a person's affair; this is a first proposal from the colour alone.
 Role proposedRole(const Lab& labD50);
 
@@ -60,10 +63,17 @@ struct ChartGrid {
 /// number allows it.
 ChartGrid proposedGrid(std::size_t patches);
 
+/// An id for a name: "My chart (2026)" gives "my-chart-2026".
+std::string chartId(const std::string& name);
+
 /// A chart of these colours in that grid. An error where there are more colours than places, or a size is not
 /// possible.
 Result<Chart> chartOnGrid(const ChartColours& colours, const ChartGrid& grid, const std::string& id,
                           const std::string& name, const std::string& source);
+
+/// A chart of known design with other colours, as one copy of it was measured: by the patches' ids where all
+/// are named so, else in their order. An error where the numbers differ.
+Result<Chart> withColours(const Chart& design, const ChartColours& colours, const std::string& source = {});
 
 /// The other way: what a chart file knows, for the formats of others. Spectra where every patch has one.
 ChartData dataOf(const Chart& chart);

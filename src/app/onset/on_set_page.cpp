@@ -1,0 +1,199 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/onset/on_set_page.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QVBoxLayout>
+
+#include "app/demo.h"
+#include "app/dialogs.h"
+#include "app/look/button.h"
+#include "app/look/label.h"
+#include "app/onset/verdict_board.h"
+#include "app/session/job.h"
+#include "io/read_frame.h"
+#include "sim/tethered_camera.h"
+
+namespace refero {
+namespace {
+
+constexpr int kRemembered = 8;
+
+}  // namespace
+
+OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session), dialogs_(dialogs) {
+    setObjectName(QStringLiteral("onSetPage"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    auto* back = new look::Button(look::Button::Kind::plain, QStringLiteral("Contact sheet"), this);
+    back->setObjectName(QStringLiteral("leaveOnSet"));
+    back->setToolTip(QStringLiteral("Back to all frames (Esc); the watch goes on."));
+    connect(back, &QAbstractButton::clicked, this, &OnSetPage::leaveWanted);
+    row->addWidget(back);
+    choose_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Watch a folder"), this);
+    choose_->setObjectName(QStringLiteral("watchFolder"));
+    choose_->setToolTip(QStringLiteral("Into which the camera's own program leaves its frames."));
+    shoot_ =
+        new look::Button(look::Button::Kind::plain, QStringLiteral("Release the simulated camera"), this);
+    shoot_->setObjectName(QStringLiteral("releaseCamera"));
+    shoot_->setToolTip(
+        QStringLiteral("A stand-in that shoots the demo's charts into the folder, first too dark, then "
+                       "too light, then right."));
+    stop_ = new look::Button(look::Button::Kind::plain, QStringLiteral("End the watch"), this);
+    stop_->setObjectName(QStringLiteral("endWatch"));
+    where_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    where_->setObjectName(QStringLiteral("watchedWhere"));
+    where_->setWordWrap(false);
+    where_->setMinimumWidth(40);
+    for (QWidget* w :
+         {static_cast<QWidget*>(choose_), static_cast<QWidget*>(shoot_), static_cast<QWidget*>(stop_)})
+        row->addWidget(w);
+    row->addWidget(where_, 1);
+    column->addLayout(row);
+    board_ = new VerdictBoard(this);
+    column->addWidget(board_, 1);
+    history_ = new look::Label({}, look::Size::body, look::Label::Tone::text);
+    history_->setObjectName(QStringLiteral("watchedHistory"));
+    history_->setContentsMargins(48, 8, 48, 16);
+    column->addWidget(history_);
+    connect(choose_, &QAbstractButton::clicked, this, &OnSetPage::chooseFolder);
+    connect(shoot_, &QAbstractButton::clicked, this, &OnSetPage::shoot);
+    connect(stop_, &QAbstractButton::clicked, this, [this] { watch({}); });
+    connect(&watched_, &WatchedFolder::arrived, this, &OnSetPage::arrived);
+    connect(&watched_, &WatchedFolder::lost, this, [this] {
+        watch({});
+        board_->say(
+            QStringLiteral("Folder gone"),
+            QStringLiteral("The watched folder is not there any more. Nothing that came in is lost."));
+    });
+    connect(&session_, &Session::intakeFinished, this, [this] {
+        cameIn();
+        bringInNext();
+    });
+    watch({});
+}
+
+void OnSetPage::chooseFolder() {
+    const QString folder = dialogs_.openFolder(this, QStringLiteral("Watch the folder"));
+    if (!folder.isEmpty()) watch(folder);
+}
+
+void OnSetPage::watch(const QString& folder) {
+    watched_.watch(folder);
+    const bool on = !folder.isEmpty();
+    shoot_->setVisible(on);
+    stop_->setVisible(on);
+    choose_->setVisible(!on);
+    where_->setText(on ? QStringLiteral("Watching %1").arg(QDir::toNativeSeparators(folder)) : QString());
+    where_->setToolTip(folder);
+    if (on) {
+        board_->say(QStringLiteral("Waiting"),
+                    QStringLiteral("Shoot the chart: it is judged as soon as it is here."));
+    } else {
+        board_->say(
+            QStringLiteral("On set"),
+            QStringLiteral(
+                "Watch the folder that the camera shoots into. Every chart shot is judged at once, so "
+                "that mistakes are mended while the light still stands."));
+    }
+}
+
+void OnSetPage::shoot() {
+    if (shooting_ || watched_.folder().isEmpty()) return;
+    if (!camera_) {
+        auto scene = Demo::scene();
+        if (!scene)
+            return board_->say(QStringLiteral("No camera"), QString::fromStdString(scene.error().message));
+        camera_ = std::make_shared<sim::SimulatedCamera>(*std::move(scene));
+    }
+    shooting_ = true;
+    shoot_->setEnabled(false);
+    runJob(
+        this, [camera = camera_, folder = watched_.folder().toStdString()] { return camera->shoot(folder); },
+        [this](const Result<std::filesystem::path>& done) {
+            shooting_ = false;
+            shoot_->setEnabled(true);
+            if (!done) board_->say(QStringLiteral("Not shot"), QString::fromStdString(done.error().message));
+        });
+}
+
+void OnSetPage::arrived(const QString& path) {
+    toJudge_ << path;
+    judgeNext();
+}
+
+void OnSetPage::judgeNext() {
+    if (judging_ || toJudge_.isEmpty()) return;
+    judging_ = true;
+    const QString path = toJudge_.takeFirst();
+    since_.start();
+    board_->say(QStringLiteral("Reading"), QFileInfo(path).fileName());
+    runJob(
+        this,
+        [path = path.toStdString(), charts = session_.charts()]() -> Judged {
+            const auto frame = io::readFrame(path);
+            if (!frame) return {tl::unexpected(frame.error()), false};
+            return {io::readAnyChart(*frame, charts), true};
+        },
+        [this, path](const Judged& j) { judged(path, j); });
+}
+
+void OnSetPage::judged(const QString& path, const Judged& j) {
+    judging_ = false;
+    lastMs_ = since_.elapsed();
+    const QString file = QFileInfo(path).fileName();
+    if (j.reading) {
+        judged_[path] = j.reading->verdict;
+        board_->show(*j.reading);
+    } else if (!j.readable) {
+        board_->say(QStringLiteral("Not readable"), QString::fromStdString(j.reading.error().message));
+    } else {
+        board_->say(QStringLiteral("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
+    }
+    said_.prepend(
+        QStringLiteral("%1   %2, %3 s").arg(file, board_->headline()).arg(double(lastMs_) / 1000, 0, 'f', 1));
+    while (said_.size() > kRemembered) said_.removeLast();
+    history_->setText(said_.join(QStringLiteral("      ")));
+    if (j.readable) toBringIn_ << path;
+    bringInNext();
+    judgeNext();
+}
+
+// One intake runs at a time; what came meanwhile goes in together.
+void OnSetPage::bringInNext() {
+    if (toBringIn_.isEmpty() || session_.bringingIn()) return;
+    session_.bringInFiles(std::exchange(toBringIn_, {}));
+}
+
+// A chart shot that is no worse than the setup's reading takes its place: the last word counts.
+void OnSetPage::cameIn() {
+    for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>()) {
+        const auto it = judged_.find(QString::fromStdString(f.path));
+        if (it == judged_.end() || f.setup == 0) continue;
+        const Verdict verdict = it->second;
+        judged_.erase(it);
+        const Setup* s = session_.setup(static_cast<int>(f.setup));
+        if (!s || !s->reading || s->reading->framePath == f.path || verdict > s->reading->verdict) continue;
+        session_.readNewest(s->id);
+    }
+}
+
+void OnSetPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) return emit leaveWanted();
+    QWidget::keyPressEvent(event);
+}
+
+void OnSetPage::paintEvent(QPaintEvent*) {
+    QPainter(this).fillRect(rect(), look::palette().ground);
+}
+
+}  // namespace refero

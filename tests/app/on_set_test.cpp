@@ -1,0 +1,116 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/onset/on_set_page.h"
+
+#include <QSignalSpy>
+
+#include "app/onset/verdict_board.h"
+#include "app/session/watched_folder.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+namespace fs = std::filesystem;
+
+class OnSet : public WindowTest {
+  protected:
+    void SetUp() override {
+        openWindow();
+        qputenv("REFERO_THUMBNAIL_FOLDER", QByteArray::fromStdString(own_ / "thumbnails"));
+        fs::create_directories(tether);
+        test::put(tether / "old.tif", "was there before");
+        window->showStation(MainWindow::StationId::frames);
+        QTest::keyClick(window.get(), Qt::Key_2, Qt::ControlModifier | Qt::ShiftModifier);
+        answers.folder = QString::fromStdString(tether.string());
+        QTest::mouseClick(visible<QAbstractButton>("watchFolder"), Qt::LeftButton);
+    }
+    VerdictBoard& board() { return *visible<VerdictBoard>("verdictBoard"); }
+    OnSetPage& page() { return *find<OnSetPage>("onSetPage"); }
+    void drop(const char* from, const char* as) {
+        fs::copy_file(frame(from).toStdString(), tether / ".part");
+        fs::rename(tether / ".part", tether / as);
+    }
+    fs::path tether = fs::path(own_ / "tether");
+};
+
+TEST_F(OnSet, AChartShotIsJudgedAsSoonAsItIsThere) {
+    EXPECT_EQ(board().headline(), QStringLiteral("Waiting"));
+    drop("hot.tif", "1.tif");
+    ASSERT_TRUE(eventually([&] { return page().lastMilliseconds() >= 0; }));
+    EXPECT_EQ(board().headline(), QStringLiteral("Shoot again")) << qPrintable(board().text());
+    EXPECT_FALSE(board().text().isEmpty()) << "and what to do";
+    ASSERT_TRUE(eventually([&] { return session().studio()->contents().all<studio::Frame>().size() == 1; }));
+    drop("good.tif", "2.tif");
+    ASSERT_TRUE(eventually([&] { return board().headline() == QLatin1String("Good"); }))
+        << qPrintable(board().headline() + board().text());
+    drop("subject.tif", "3.tif");
+    ASSERT_TRUE(eventually([&] { return board().headline() == QLatin1String("No chart"); }));
+    ASSERT_TRUE(eventually([&] { return session().studio()->contents().all<studio::Frame>().size() == 3; }))
+        << "all came in, the old one did not";
+    test::put(tether / "4.tif", "torn");
+    ASSERT_TRUE(eventually([&] { return board().headline() == QLatin1String("Not readable"); }));
+    QTest::keyClick(&page(), Qt::Key_Escape);
+    EXPECT_TRUE(eventually([&] { return find<QWidget>("contactSheet")->isVisible(); }));
+    EXPECT_FALSE(page().folder().isEmpty()) << "the watch goes on";
+}
+
+TEST_F(OnSet, ABetterShotTakesThePlaceOfTheOneBefore) {
+    ASSERT_TRUE(session().perform(QStringLiteral("Plan"), [&](studio::Edit& edit) -> Status {
+        plan::Setup s;
+        s.shoot = session().shootFor(edit);
+        s.label = "Tiles";
+        s.conditions.body = edit.add(plan::Body{0, "Heron"});
+        s.conditions.lens = edit.add(plan::Lens{0, "60 mm", "", 60, 60});
+        edit.add(s);
+        return {};
+    }));
+    const auto verdict = [&] {
+        const auto& r = session().setups()[0].reading;
+        return r ? std::optional(r->verdict) : std::nullopt;
+    };
+    drop("hot.tif", "1.tif");
+    ASSERT_TRUE(eventually([&] { return verdict() == Verdict::reshoot; }));
+    drop("good.tif", "2.tif");
+    EXPECT_TRUE(eventually([&] { return verdict() == Verdict::pass; })) << "read anew from the better frame";
+    EXPECT_EQ(session().setups()[0].reading->framePath, (tether / "2.tif").string());
+    drop("hot.tif", "3.tif");  // the same content as the first: nothing new
+    EXPECT_TRUE(eventually([&] { return board().headline() == QLatin1String("Shoot again"); }));
+    QTest::qWait(300);
+    EXPECT_EQ(verdict(), Verdict::pass) << "a worse one does not";
+}
+
+TEST_F(OnSet, TheStandInShootsIntoTheFolder) {
+    auto* release = visible<QAbstractButton>("releaseCamera");
+    QTest::mouseClick(release, Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return page().lastMilliseconds() >= 0; }, 60000));
+    EXPECT_EQ(board().headline(), QStringLiteral("Shoot again")) << "the first is far too dark";
+    QTest::mouseClick(visible<QAbstractButton>("endWatch"), Qt::LeftButton);
+    EXPECT_TRUE(page().folder().isEmpty());
+    EXPECT_EQ(board().headline(), QStringLiteral("On set"));
+}
+
+TEST(WatchedFolder, WaitsUntilAFileIsWholeAndSaysWhenTheFolderIsGone) {
+    const test::TemporaryFolder folder;
+    const fs::path in = folder.path() / "in";
+    fs::create_directories(in);
+    WatchedFolder watched;
+    QSignalSpy arrived(&watched, &WatchedFolder::arrived), lost(&watched, &WatchedFolder::lost);
+    watched.watch(QString::fromStdString(in.string()));
+    test::put(in / ".side.tif", "hidden");
+    std::ofstream growing(in / "a.tif");
+    for (int i = 0; i < 6; ++i) {
+        growing << "some more" << std::flush;
+        QTest::qWait(WatchedFolder::kLookEveryMs / 2);
+    }
+    EXPECT_TRUE(arrived.isEmpty()) << "still growing";
+    growing.close();
+    EXPECT_TRUE(eventually([&] { return arrived.size() == 1; }, 3000));
+    QTest::qWait(3 * WatchedFolder::kLookEveryMs);
+    EXPECT_EQ(arrived.size(), 1) << "once";
+    fs::remove_all(in);
+    EXPECT_TRUE(eventually([&] { return lost.size() == 1; }, 4000));
+}
+
+}  // namespace
+}  // namespace refero

@@ -1,0 +1,20 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Curves as two columns of numbers or as a 1D LUT.
+#include <cmath>
+#include <cstdlib>
+
+#include "io/curve_file.h"
+#include "on_disk.h"
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t size) {
+    const auto t = refero::io::readCurve(refero::fuzz::onDisk(bytes, size, ".cube"));
+    if (!t) return 0;
+    double before = t->decode(0);
+    for (int i = 1; i <= 64; ++i) {
+        const double now = t->decode(i / 64.0);
+        if (!std::isfinite(now) || now < before) std::abort();
+        before = now;
+    }
+    return 0;
+}

@@ -1,0 +1,57 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Writes the seed corpus: one small proper file of every kind, as the product itself writes it.
+#include <cstdio>
+#include <filesystem>
+
+#include "core/chart/chart_data.h"
+#include "io/chart_data/chart_data_file.h"
+#include "io/chart_file.h"
+#include "io/curve_file.h"
+#include "io/dng_file.h"
+#include "io/safe_write.h"
+
+int main(int argc, char** argv) {
+    using namespace refero;
+    namespace fs = std::filesystem;
+    if (argc != 2) return 2;
+    const fs::path to = argv[1];
+    const auto put = [&](const char* target, const char* file, const std::string& text) {
+        fs::create_directories(to / target);
+        if (!io::writeFile(to / target / file, text)) std::exit(1);
+    };
+    Chart chart = io::shippedCharts().front();
+    chart.patches.resize(3);
+    ChartData spectra = dataOf(chart), lab = spectra;
+    lab.kind = ChartData::Kind::lab;
+    for (std::size_t i = 0; i < lab.samples.size(); ++i)
+        lab.samples[i].value = {chart.patches[i].labD50.L, chart.patches[i].labD50.a,
+                                chart.patches[i].labD50.b};
+    for (const auto& [name, format] :
+         {std::pair("a.txt", io::ChartDataFormat::cgats), std::pair("a.cxf", io::ChartDataFormat::cxf),
+          std::pair("a.csv", io::ChartDataFormat::table)}) {
+        put("chart_data", name, io::toText(spectra, format));
+        put("chart_data", (std::string("lab-") + name).c_str(), io::toText(lab, format));
+    }
+    put("chart_data", "entities.cxf",
+        "<?xml version=\"1.0\"?><!DOCTYPE x [<!ENTITY a \"aaaa\"><!ENTITY b \"&a;&a;&a;\">]><x>&b;</x>");
+    put("chart_file", "a.chart.json", io::toJson(chart).dump());
+    LogCurve log;
+    log.name = "log";
+    put("chart_file", "a.log.json", io::toJson(log).dump());
+    put("curve", "columns.txt", "stored linear\n0 0\n0.5 0.2\n1 1\n");
+    put("curve", "a.cube", "LUT_1D_SIZE 3\n0 0 0\n0.2 0.2 0.2\n1 1 1\n");
+    fs::create_directories(to / "dng");
+    io::DngOptions o;
+    o.metadata.body = "Heron";
+    o.metadata.lens = "60 mm";
+    o.metadata.taken = "2026:05:14 09:12:08";
+    Mosaic m(16, 12, Mosaic::rggb);
+    for (int y = 0; y < 12; ++y)
+        for (int x = 0; x < 16; ++x) m.at(x, y) = float(x * y) / 200;
+    if (!io::writeDng(to / "dng/a.dng", m, o)) return 1;
+    o.marginLeft = 1;
+    o.previewLongEdge = 8;
+    if (!io::writeDng(to / "dng/b.dng", m, o)) return 1;
+    return 0;
+}
