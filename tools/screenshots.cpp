@@ -1,9 +1,13 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Remakes docs/screenshots/ from the demo: drives the real window, without a monitor where there is none.
+#include <QAbstractButton>
 #include <QApplication>
 #include <QComboBox>
+#include <QDir>
 #include <QElapsedTimer>
+#include <QListView>
+#include <QPlainTextEdit>
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
@@ -11,8 +15,12 @@
 #include <functional>
 
 #include "app/frames/contact_sheet.h"
+#include "app/frames/frame_viewer.h"
+#include "app/frames/frames_station.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/onset/on_set_page.h"
+#include "app/onset/verdict_board.h"
 #include "app/plan/plan_station.h"
 #include "app/views/compare_view.h"
 #include "app/views/frame_view.h"
@@ -34,6 +42,18 @@ bool waitFor(const std::function<bool()>& condition, int seconds) {
     }
     QTest::qWait(60);
     return true;
+}
+
+QString pastedChart() {
+    QString text = QStringLiteral("SAMPLE_ID,SAMPLE_NAME,LAB_L,LAB_A,LAB_B\n");
+    const double greys[] = {95, 82, 68, 54, 40, 24};
+    for (int i = 0; i < 6; ++i) text += QStringLiteral("A%1,grey %1,%2,0,0\n").arg(i + 1).arg(greys[i]);
+    text += QStringLiteral(
+        "B1,light skin,72,14,17\nB2,dark "
+        "skin,42,15,19\nB3,leaf,45,-22,30\nB4,sky,58,-6,-26\nB5,clay,50,32,38\n"
+        "B6,straw,78,4,48\nC1,red,42,58,32\nC2,green,52,-48,30\nC3,blue,30,18,-52\nC4,cyan,55,-28,-26\n"
+        "C5,magenta,50,50,-14\nC6,yellow,84,4,78\n");
+    return text;
 }
 
 class Shooter {
@@ -98,6 +118,8 @@ int shoot(MainWindow& window, const QString& folder) {
     plan->showPage(PlanStation::Page::prepare);
     s.take("plan-prepare");
     plan->showPage(PlanStation::Page::kit);
+    auto* recordings = window.findChild<QListView*>(QStringLiteral("kitList3"));
+    recordings->setCurrentIndex(recordings->model()->index(0, 0));
     s.take("plan-kit");
     session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::frames);
@@ -126,6 +148,39 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!s.pictureReady()) return 1;
     QTest::qWait(1200);
     s.take("correction");
+
+    window.showStation(MainWindow::StationId::frames);
+    sheet->choose({sheet->groups()[0].frames[0].id});
+    QTest::keyClick(sheet, Qt::Key_Return);
+    auto* large = window.findChild<PointedView*>();
+    if (!waitFor([&] { return large->hasPicture(); }, 30)) return 1;
+    QTest::mouseMove(large, large->rect().center());
+    s.take("frame");
+    QTest::keyClick(large, Qt::Key_Escape);
+
+    window.showStation(MainWindow::StationId::plan);
+    plan->showPage(PlanStation::Page::charts);
+    QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("newChart")), Qt::LeftButton);
+    window.findChild<QPlainTextEdit*>(QStringLiteral("chartPaste"))->setPlainText(pastedChart());
+    s.take("chart-assistant");
+
+    const QTemporaryDir cable;
+    QDir(cable.path()).mkdir(QStringLiteral("tether"));
+    window.showStation(MainWindow::StationId::frames);
+    window.findChild<FramesStation*>()->showOnSet();
+    auto* onSet = window.findChild<OnSetPage*>();
+    onSet->watch(cable.filePath(QStringLiteral("tether")));
+    auto* board = window.findChild<VerdictBoard*>();
+    for (const char* verdict : {"Shoot again", "Shoot again", "Good"}) {
+        const int before = int(onSet->judgedSoFar());
+        QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("releaseCamera")),
+                          Qt::LeftButton);
+        if (!waitFor([&] { return onSet->judgedSoFar() > before; }, 60)) return 1;
+        std::printf("on set: %s, expected %s, %lld ms\n", qPrintable(board->headline()), verdict,
+                    static_cast<long long>(onSet->lastMilliseconds()));
+        if (before == 0) s.take("on-set");
+    }
+    onSet->watch({});
 
     io::ExportOptions options;
     const QTemporaryDir away;

@@ -42,19 +42,19 @@ struct Field {
 
 const std::array<Field, 6>& fields() {
     static const std::array<Field, 6> all{
-        {{"gridRows", "Rows", "", "From the top.", false, 1, 100,
+        {{"gridRows", "Rows, columns", "", "Rows from the top.", false, 1, 100,
           [](const ChartGrid& g) { return double(g.rows); },
           [](ChartGrid& g, double v) { g.rows = static_cast<int>(v); }},
          {"gridColumns", "Columns", "", "From the left.", true, 1, 100,
           [](const ChartGrid& g) { return double(g.columns); },
           [](ChartGrid& g, double v) { g.columns = static_cast<int>(v); }},
-         {"gridWidth", "Patch", "mm", "Width of one patch.", false, 0.5, 2000,
+         {"gridWidth", "Patch size", "mm", "Width of one patch.", false, 0.5, 2000,
           [](const ChartGrid& g) { return g.patchWidthMm; },
           [](ChartGrid& g, double v) { g.patchWidthMm = v; }},
          {"gridHeight", "Patch's height", "mm", "Height of one patch.", true, 0.5, 2000,
           [](const ChartGrid& g) { return g.patchHeightMm; },
           [](ChartGrid& g, double v) { g.patchHeightMm = v; }},
-         {"gridGap", "Gap", "mm", "Between patches; 0 where they touch.", false, 0, 1000,
+         {"gridGap", "Gap, margin", "mm", "Between patches; 0 where they touch.", false, 0, 1000,
           [](const ChartGrid& g) { return g.gapMm; }, [](ChartGrid& g, double v) { g.gapMm = v; }},
          {"gridMargin", "Margin", "mm", "From the outline to the patches.", true, 0, 1000,
           [](const ChartGrid& g) { return g.marginMm; }, [](ChartGrid& g, double v) { g.marginMm = v; }}}};

@@ -211,7 +211,7 @@ void ChartsPage::showAbout() {
         lines << QStringLiteral(
             "It is taken to be as its design. Measured, its readings become as good as it is.");
     }
-    facts_->setText(lines.join(QLatin1Char('\n')));
+    facts_->setText(lines.join(QStringLiteral("\n\n")));
 }
 
 void ChartsPage::showPicture() {

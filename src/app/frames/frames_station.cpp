@@ -236,12 +236,12 @@ QWidget* FramesStation::buildPanel() {
     doubt_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Medium);
     doubt_->setObjectName(QStringLiteral("frameDoubt"));
     clock_ = new Form(panel);
-    clock_->addText(
-        {QStringLiteral("cameraClock"),
-         QStringLiteral("Camera's clock was behind by"),
-         {},
-         QStringLiteral("As 0:03:20; -1:00:00 where it was ahead. All frames of this body move, and "
-                        "are sorted anew.")});
+    clock_->addText({QStringLiteral("cameraClock"),
+                     QStringLiteral("Clock behind"),
+                     {},
+                     QStringLiteral("How far this camera's clock was behind, as 0:03:20; -1:00:00 where it "
+                                    "was ahead. All frames of this body move, and "
+                                    "are sorted anew.")});
     connect(clock_, &Form::entered, this, [this](const QString&, const QString& text) { setClock(text); });
     begin_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Begin a setup with them"), panel);
     begin_->setObjectName(QStringLiteral("beginSetup"));

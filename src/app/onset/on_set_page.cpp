@@ -93,7 +93,7 @@ void OnSetPage::watch(const QString& folder) {
     shoot_->setVisible(on);
     stop_->setVisible(on);
     choose_->setVisible(!on);
-    where_->setText(on ? QStringLiteral("Watching %1").arg(QDir::toNativeSeparators(folder)) : QString());
+    where_->setText(on ? QStringLiteral("Watching %1").arg(QDir(folder).dirName()) : QString());
     where_->setToolTip(folder);
     if (on) {
         board_->say(QStringLiteral("Waiting"),
@@ -150,6 +150,7 @@ void OnSetPage::judgeNext() {
 void OnSetPage::judged(const QString& path, const Judged& j) {
     judging_ = false;
     lastMs_ = since_.elapsed();
+    ++count_;
     const QString file = QFileInfo(path).fileName();
     if (j.reading) {
         judged_[path] = j.reading->verdict;

@@ -30,6 +30,7 @@ class OnSetPage : public QWidget {
     const QString& folder() const { return watched_.folder(); }
     /// From a file's being whole to its verdict's being shown, of the last one.
     qint64 lastMilliseconds() const { return lastMs_; }
+    int judgedSoFar() const { return count_; }
 
   signals:
     void leaveWanted();
@@ -63,6 +64,7 @@ class OnSetPage : public QWidget {
     bool judging_ = false, shooting_ = false;
     QElapsedTimer since_;
     qint64 lastMs_ = -1;
+    int count_ = 0;
 };
 
 }  // namespace refero

@@ -79,7 +79,7 @@ std::vector<std::size_t> startingRegions(const std::vector<Region>& regions, std
         for (const auto& [support, i] : ranked) {
             if (out.size() >= most || std::find(out.begin(), out.end(), i) != out.end()) continue;
             const double apart = pass == 0 ? 9 : 2;
-            const bool near = std::any_of(out.begin(), out.end(), [&](std::size_t o) {
+            const bool near = std::any_of(out.begin(), out.end(), [&, i = i](std::size_t o) {
                 return (regions[o].centre - regions[i].centre).squaredNorm() < apart * regions[i].area;
             });
             if (!near) out.push_back(i);
