@@ -36,7 +36,7 @@ CREATE TABLE chart_design (
 -- How a body (0: any) writes one kind of recording; NULL where the curve has no straight part.
 CREATE TABLE recording_curve (
   id INTEGER PRIMARY KEY, label TEXT NOT NULL, body INTEGER NOT NULL, recording TEXT NOT NULL, base REAL NOT NULL,
-  log_slope REAL NOT NULL, log_offset REAL NOT NULL, linear_slope REAL NOT NULL, linear_offset REAL NOT NULL,
+  logarithm_slope REAL NOT NULL, logarithm_offset REAL NOT NULL, linear_slope REAL NOT NULL, linear_offset REAL NOT NULL,
   linear_break REAL, straight_slope REAL) STRICT;
 
 CREATE TABLE checked (

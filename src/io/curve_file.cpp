@@ -124,8 +124,8 @@ Result<Transfer> transferByNameOrPath(const std::string& wanted) {
 Json toJson(const LogCurve& c) {
     Json j{{"name", c.name},
            {"base", c.base},
-           {"log_slope", c.logSlope},
-           {"log_offset", c.logOffset},
+           {"logarithm_slope", c.logSlope},
+           {"logarithm_offset", c.logOffset},
            {"linear_slope", c.linearSlope},
            {"linear_offset", c.linearOffset}};
     if (c.linearBreak) j["linear_break"] = *c.linearBreak;
@@ -137,8 +137,8 @@ LogCurve logCurveFrom(const Node& node) {
     LogCurve c;
     c.name = node.at("name").text();
     c.base = node.at("base").number();
-    c.logSlope = node.at("log_slope").number();
-    c.logOffset = node.at("log_offset").number();
+    c.logSlope = node.at("logarithm_slope").number();
+    c.logOffset = node.at("logarithm_offset").number();
     c.linearSlope = node.at("linear_slope").number();
     c.linearOffset = node.at("linear_offset").number();
     if (node.has("linear_break")) c.linearBreak = node.at("linear_break").number();
@@ -154,9 +154,9 @@ void putTransfer(Json& object, const std::string& key, const Transfer& t) {
 
 Transfer transferFrom(const Node& object, const std::string& key) {
     const Node named = object.at(key.c_str());
-    const std::string curve = key + "_curve", log = key + "_log";
-    if (object.has(log.c_str())) {
-        const Node constants = object.at(log.c_str());
+    const std::string curve = key + "_curve", byConstants = key + "_log";
+    if (object.has(byConstants.c_str())) {
+        const Node constants = object.at(byConstants.c_str());
         const auto t = Transfer::fromLog(logCurveFrom(constants));
         if (!t) constants.fail("is wrong: " + t.error().message);
         return *t;

@@ -67,8 +67,8 @@ void fields(V& v, plan::RecordingCurve& r) {
     v("body", r.body);
     v("recording", r.recording);
     v("base", r.curve.base);
-    v("log_slope", r.curve.logSlope);
-    v("log_offset", r.curve.logOffset);
+    v("logarithm_slope", r.curve.logSlope);
+    v("logarithm_offset", r.curve.logOffset);
     v("linear_slope", r.curve.linearSlope);
     v("linear_offset", r.curve.linearOffset);
     v("linear_break", r.curve.linearBreak);

@@ -22,7 +22,7 @@ TEST(LogCurveFile, AgreesWithOpenColorIOsLogCameraTransform) {
         c.base = std::array{2.0, 10.0, 2.718281828}[random.below(3)];
         const double stopsAt1 = random.uniform(5, 8);  // above 1.0
         c.logOffset = random.uniform(0.5, 0.7);
-        c.logSlope = (1 - c.logOffset) / (stopsAt1 * std::log(2) / std::log(c.base));
+        c.logSlope = (1 - c.logOffset) / (stopsAt1 / std::log2(c.base));
         c.linearSlope = random.uniform(0.8, 1.2);
         c.linearOffset = random.uniform(0, 0.02);
         c.linearBreak = random.uniform(0.004, 0.02);
@@ -55,7 +55,9 @@ TEST(LogCurveFile, AgreesWithOpenColorIOsLogCameraTransform) {
 TEST(LogCurveFile, IsReadByItsConstantsAndKeptInDocuments) {
     const test::TemporaryFolder folder;
     const std::string file = folder / "mine.log.json";
-    test::put(file, R"({"name": "Mine", "base": 10, "log_slope": 0.25, "log_offset": 0.4, "linear_slope": 5,
+    test::put(
+        file,
+        R"({"name": "Mine", "base": 10, "logarithm_slope": 0.25, "logarithm_offset": 0.4, "linear_slope": 5,
                         "linear_offset": 0.05, "linear_break": 0.01})");
     const auto t = readCurve(file);
     ASSERT_TRUE(t) << t.error().message;
@@ -66,8 +68,10 @@ TEST(LogCurveFile, IsReadByItsConstantsAndKeptInDocuments) {
     putTransfer(j, "encoding", *t);
     EXPECT_EQ(transferFrom(Node(j, ""), "encoding"), *t);
     test::put(file, R"({"name": "Mine", "base": 10})");
-    EXPECT_NE(readCurve(file).error().message.find("log_slope"), std::string::npos);
-    test::put(file, R"({"name": "Mine", "base": 0, "log_slope": 0.25, "log_offset": 0.4, "linear_slope": 5,
+    EXPECT_NE(readCurve(file).error().message.find("logarithm_slope"), std::string::npos);
+    test::put(
+        file,
+        R"({"name": "Mine", "base": 0, "logarithm_slope": 0.25, "logarithm_offset": 0.4, "linear_slope": 5,
                         "linear_offset": 0.05})");
     EXPECT_NE(readCurve(file).error().message.find("base is 0"), std::string::npos);
 }

@@ -143,8 +143,8 @@ void ReadingStation::ask(const Setup& setup) {
     hint_->setVisible(!open && !compact_);
     if (!open) return;
     std::vector<Transfer> candidates(kEncodings.begin(), kEncodings.end());
-    for (const plan::RecordingCurve& c : session_.day().kit.curves)
-        if (const auto t = Transfer::fromLog(c.curve)) candidates.push_back(*t);
+    for (const plan::RecordingCurve& recording : session_.day().kit.curves)
+        if (const auto t = Transfer::fromLog(recording.curve)) candidates.push_back(*t);
     const Transfer assumed = setup.reading->encoding;
     const auto better = betterEncodings(*setup.reading, candidates);
     proposed_ = better.empty() ? assumed : better.front().encoding;

@@ -11,20 +11,22 @@ namespace {
 // Below this the logarithm's argument is continued straight, where no straight part is stated.
 constexpr double kLeastArgument = 1e-6;
 
-double logAt(const LogCurve& c, double light) {
-    return c.logSlope * std::log(c.linearSlope * light + c.linearOffset) / std::log(c.base) + c.logOffset;
+double logAt(const LogCurve& curve, double light) {
+    return curve.logSlope * std::log(curve.linearSlope * light + curve.linearOffset) / std::log(curve.base) +
+           curve.logOffset;
 }
 
-double slopeAt(const LogCurve& c, double light) {
-    return c.logSlope * c.linearSlope / ((c.linearSlope * light + c.linearOffset) * std::log(c.base));
+double slopeAt(const LogCurve& curve, double light) {
+    return curve.logSlope * curve.linearSlope /
+           ((curve.linearSlope * light + curve.linearOffset) * std::log(curve.base));
 }
 
-double knee(const LogCurve& c) {
-    return c.linearBreak.value_or((kLeastArgument - c.linearOffset) / c.linearSlope);
+double knee(const LogCurve& curve) {
+    return curve.linearBreak.value_or((kLeastArgument - curve.linearOffset) / curve.linearSlope);
 }
 
-double slopeBelow(const LogCurve& c) {
-    return c.linearBreak && c.straightSlope ? *c.straightSlope : slopeAt(c, knee(c));
+double slopeBelow(const LogCurve& curve) {
+    return curve.linearBreak && curve.straightSlope ? *curve.straightSlope : slopeAt(curve, knee(curve));
 }
 
 }  // namespace

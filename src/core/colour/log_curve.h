@@ -9,8 +9,8 @@
 
 namespace refero {
 
-/// A camera's log recording by the constants of its data sheet, in the common form of CLF's cameraLinToLog
-/// (Academy S-2014-006): above `linearBreak`
+/// The log recording of a camera by the constants of its data sheet, in the common form of CLF's
+/// cameraLinToLog (Academy S-2014-006): above `linearBreak`
 ///
 ///     stored = logSlope * log_base(linearSlope * light + linearOffset) + logOffset
 ///
