@@ -36,10 +36,11 @@ class Read : public Verb {
             app.add_subcommand("read", "Find the chart in a frame, measure its patches and judge the shot.");
         verb->add_option("frame", frame_, "Picture with the chart in it")->required();
         verb->add_option("--chart", chart_, "Chart file, or fen-24 or fen-48")->required();
-        verb->add_option(
-            "--encoding", encoding_,
-            "linear, srgb, rec709, rec2020, gamma22, acescct or a curve file (1D .cube, two columns); "
-            "else what the file says of itself");
+        verb->add_option("--encoding", encoding_,
+                         "linear, srgb, rec709, rec2020, gamma22, acescct, bt1886, hlg, pq, cineon or a "
+                         "curve file (1D .cube, two "
+                         "columns, .log.json); "
+                         "else what the file says of itself");
         verb->add_option("--corners", corners_,
                          "The outline's corners, \"x,y x,y x,y x,y\", instead of looking for them");
         verb->add_option("--json", json_, "Write the reading here (- for standard output)");

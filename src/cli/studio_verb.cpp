@@ -4,6 +4,7 @@
 
 #include "cli/verbs.h"
 #include "io/safe_write.h"
+#include "io/utf8.h"
 #include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/record_json.h"
@@ -118,7 +119,8 @@ class StudioVerb : public Verb {
         for (const auto& b : brought) {
             const auto* setup = contents.find<plan::Setup>(b.setup);
             const std::string where = setup ? setup->label : b.frame ? "no setup" : "not brought in";
-            frames.push_back({{"path", b.path.string()},
+            const std::string path = io::printable(b.path.string());
+            frames.push_back({{"path", path},
                               {"frame", b.frame},
                               {"setup", b.setup},
                               {"setup_label", setup ? setup->label : ""},
@@ -126,8 +128,8 @@ class StudioVerb : public Verb {
                               {"doubt", b.doubt},
                               {"chart", b.chart}});
             if (json_ != "-")
-                s.out << b.path.string() << ": " << where << (b.chart.empty() ? "" : ", shows " + b.chart)
-                      << ". " << b.reason << (b.doubt.empty() ? "" : " But: " + b.doubt) << "\n";
+                s.out << path << ": " << where << (b.chart.empty() ? "" : ", shows " + b.chart) << ". "
+                      << b.reason << (b.doubt.empty() ? "" : " But: " + b.doubt) << "\n";
         }
         if (json_.empty()) return Outcome::done;
         const io::Json report{{"format", "refero-intake"}, {"version", 1}, {"frames", frames}};

@@ -6,26 +6,12 @@
 #include <exiv2/exiv2.hpp>
 #include <mutex>
 
+#include "io/utf8.h"
+
 namespace refero::io {
 namespace {
 
 using Finder = Exiv2::ExifData::const_iterator (*)(const Exiv2::ExifData&);
-
-bool isUtf8(const std::string& text) {
-    for (std::size_t i = 0; i < text.size();) {
-        const auto c = static_cast<unsigned char>(text[i]);
-        const std::size_t more = c < 0x80                ? 0
-                                 : c >= 0xC2 && c < 0xE0 ? 1
-                                 : c >= 0xE0 && c < 0xF0 ? 2
-                                 : c >= 0xF0 && c < 0xF5 ? 3
-                                                         : 9;
-        if (more == 9 || i + more >= text.size() + (more == 0)) return false;
-        for (std::size_t k = 1; k <= more; ++k)
-            if ((static_cast<unsigned char>(text[i + k]) & 0xC0) != 0x80) return false;
-        i += more + 1;
-    }
-    return true;
-}
 
 std::string clean(std::string text) {
     std::erase_if(text, [](char c) { return static_cast<unsigned char>(c) < 0x20; });

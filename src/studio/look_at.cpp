@@ -16,6 +16,7 @@
 #include "io/media_path.h"
 #include "io/qr_read.h"
 #include "io/read_frame.h"
+#include "io/utf8.h"
 
 namespace refero::studio {
 namespace {
@@ -152,8 +153,12 @@ Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
     Arrival a;
     std::vector<fs::path> files = item.files;
     a.path = files.front();
-    if (a.path.string().find('\n') != std::string::npos) {
-        a.problem = "A file whose name is of several lines is left out; rename it.";
+    // Names that no list or document could show again.
+    const std::string name = a.path.string();
+    if (!io::isUtf8(name) || name.find_first_of("\n\r") != std::string::npos) {
+        a.problem = "Its name has " +
+                    std::string(io::isUtf8(name) ? "several lines" : "bytes that are not UTF-8") +
+                    ". Rename it and bring it in again.";
         return a;
     }
     std::error_code error;

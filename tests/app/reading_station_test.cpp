@@ -163,5 +163,23 @@ TEST_F(ReadingInTheWindow, TableIsCopiedAsText) {
     QAbstractItemModelTester tester(&table->patches(), QAbstractItemModelTester::FailureReportingMode::Fatal);
 }
 
+TEST_F(ReadingInTheWindow, AsksForAnEncodingThatTheFileDoesNotStateWithWhatTheGreysSay) {
+    sim::Shot shot = test::plainShot();
+    shot.file = "plain.png";  // has no place to state it
+    shot.encoding = Encoding::rec709;
+    ASSERT_TRUE(sim::shootToFile(shot, own_.path()));
+    window->openFrames({QString::fromStdString(own_ / "plain.png")});
+    ASSERT_TRUE(eventually([&] { return session().current()->reading.has_value(); }));
+    EXPECT_EQ(session().current()->reading->encodingSource, "assumed");
+    auto* answer = visible<look::Button>("encodingAnswer");
+    EXPECT_EQ(answer->text(), QStringLiteral("More likely rec709"))
+        << "sRGB is what such files are taken for";
+    EXPECT_TRUE(answer->toolTip().contains(QStringLiteral("stops")));
+    QTest::mouseClick(answer, Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->reading->encodingSource == "stated"; }));
+    EXPECT_EQ(session().current()->reading->encoding, Transfer(Encoding::rec709));
+    EXPECT_TRUE(eventually([&] { return !find<QWidget>("encodingQuestion")->isVisible(); }));
+}
+
 }  // namespace
 }  // namespace refero

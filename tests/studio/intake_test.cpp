@@ -2,11 +2,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/intake.h"
 
+#include <OpenImageIO/imageio.h>
 #include <gtest/gtest.h>
 
+#include <cstdlib>
+#include <map>
+
 #include "io/frame_file.h"
+#include "io/media_path.h"
 #include "io/qr_code.h"
 #include "io/qr_read.h"
+#include "io/utf8.h"
 #include "shoots.h"
 #include "sim/shoot.h"
 #include "support/shots.h"
@@ -164,6 +170,116 @@ TEST_F(FramesComeIn, ASlipDecidesAndIsOverruledByHand) {
     Edit again = studio->edit("Again");
     sortAgain(again, studio->contents(), day(), {out[0].frame, out[1].frame});
     EXPECT_TRUE(again.changes().empty()) << "what was put by hand stays";
+}
+
+// A card as it comes from a hostile world: everything is named, nothing stops, the good frame comes in.
+TEST_F(FramesComeIn, WhatCannotBeReadIsNamedAndSkipped) {
+    ASSERT_TRUE(sim::shootToFile(shot("good.tif", "60 mm", false), card));
+    const std::string whole = test::contentOf(card / "good.tif");
+    test::put(card / "empty.tif", "");
+    test::put(card / "cut.tif", whole.substr(0, whole.size() / 3));
+    test::put(card / "renamed.jpg", whole.substr(0, 2000));
+    test::put(card / "archive.tif", std::string("PK\x03\x04") + std::string(400, '\0'));
+    test::put(card / "several\nlines.tif", whole);
+    test::put(card / "latin-\xE9.tif", whole);
+    test::put(card / "sound.mp4", std::string("\0\0\0\x18"
+                                              "ftypM4A ",
+                                              12) +
+                                      std::string(64, '\0'));
+    std::error_code error;
+    fs::create_symlink(card / "nowhere.tif", card / "dangling.tif", error);
+    fs::create_directory_symlink(card, card / "again", error);
+    // 60,000 pixels wide: within the limit by its area, and beyond it.
+    for (const int height : {4, 8000}) {
+        auto out = OIIO::ImageOutput::create("wide.tif");
+        const std::string file = card / ("wide-" + std::to_string(height) + ".tif");
+        ASSERT_TRUE(out->open(file, OIIO::ImageSpec(60000, height, 3, OIIO::TypeDesc::UINT8)));
+        const std::vector<unsigned char> row(3 * 60000, 90);
+        for (int y = 0; y < 4; ++y) out->write_scanline(y, 0, OIIO::TypeDesc::UINT8, row.data());
+        out->close();
+    }
+    int in = 0;
+    std::map<std::string, std::string> said;
+    for (const Brought& b : bring({card})) {
+        in += b.frame != 0;
+        said[b.path.filename().string()] = b.reason;
+        EXPECT_FALSE(b.reason.empty()) << b.path;
+        EXPECT_TRUE(b.frame != 0 || !io::isUtf8(b.path.string()) || b.reason.size() > 10) << b.path;
+    }
+    EXPECT_EQ(in, 2) << "the good one, and the flat one that is an odd picture but a picture";
+    EXPECT_EQ(said.size(), 10u) << "the dangling link and the circle are no files";
+    const auto says = [&](const char* file, const char* part) {
+        EXPECT_NE(said[file].find(part), std::string::npos) << file << ": " << said[file];
+    };
+    says("empty.tif", "empty");
+    says("several\nlines.tif", "several lines");
+    says("latin-\xE9.tif", "UTF-8");
+    says("wide-8000.tif", "megapixels");
+    EXPECT_EQ(studio->contents().all<Frame>().size(), 2u);
+}
+
+TEST_F(FramesComeIn, AClockThatWasWrongIsSetForItsBodyAndForWhatComesLater) {
+    for (const char* file : {"1.tif", "2.tif"})
+        ASSERT_TRUE(sim::shootToFile(shot(file, "60 mm", false), card));
+    const Id first = bring({card})[0].frame;
+    Edit e = studio->edit("Clock");
+    setClock(e, studio->contents(), day(), first, 3600);
+    ASSERT_TRUE(studio->commit(e));
+    for (const auto& [id, f] : studio->contents().all<Frame>()) EXPECT_EQ(f.taken, "2026-05-14T10:12:08Z");
+    ASSERT_TRUE(sim::shootToFile(shot("3.tif", "60 mm", false), card));
+    const auto later = bring({card});
+    EXPECT_EQ(studio->contents().find<Frame>(later[2].frame)->taken, "2026-05-14T10:12:08Z")
+        << "the camera is as wrong as it was";
+    Edit back = studio->edit("Clock");
+    setClock(back, studio->contents(), day(), first, 0);
+    ASSERT_TRUE(studio->commit(back));
+    for (const auto& [id, f] : studio->contents().all<Frame>()) EXPECT_EQ(f.taken, "2026-05-14T09:12:08Z");
+}
+
+TEST_F(FramesComeIn, ASequenceAndAClipStandAsOneAndAreLookedThroughForAChart) {
+    for (int i = 1; i <= 5; ++i) {
+        char name[32];
+        std::snprintf(name, sizeof name, "take.%04d.exr", i);
+        ASSERT_TRUE(sim::shootToFile(shot(name, "60 mm", i == 2), card));
+    }
+    const auto out = bring({card});
+    ASSERT_EQ(out.size(), 1u);
+    const Frame* f = studio->contents().find<Frame>(out[0].frame);
+    ASSERT_TRUE(f);
+    EXPECT_EQ(f->pictures, 5);
+    EXPECT_EQ(f->role, FrameRole::chart);
+    EXPECT_EQ(fs::path(f->path).filename(), "take.0002.exr") << "the one that shows the chart";
+    EXPECT_GT(f->certainty, 0.8);
+    EXPECT_GT(f->whiteGreen, 0.3);
+    const auto clipFile = folder / "clip.mkv";
+    const std::string call = "ffmpeg -nostdin -loglevel error -y -framerate 2 -i " +
+                             (card / "still.%d.png").string() + " -c:v ffv1 -pix_fmt gbrp " + clipFile;
+    for (int i = 1; i <= 6; ++i) {
+        sim::Shot s = shot(("still." + std::to_string(i) + ".png").c_str(), "60 mm", i == 5);
+        s.encoding = Encoding::srgb;
+        ASSERT_TRUE(sim::shootToFile(s, card));
+    }
+    ASSERT_EQ(std::system(call.c_str()), 0);
+    const auto clip = bring({clipFile});
+    ASSERT_EQ(clip.size(), 1u);
+    const Frame* c = studio->contents().find<Frame>(clip[0].frame);
+    ASSERT_TRUE(c) << clip[0].reason;
+    EXPECT_EQ(c->pictures, 6);
+    EXPECT_EQ(c->role, FrameRole::chart);
+    const auto at = io::mediaPath(c->path);
+    ASSERT_TRUE(at.seconds) << c->path;
+    EXPECT_GE(*at.seconds, 2.0);
+    EXPECT_LT(*at.seconds, 2.5);
+}
+
+TEST_F(FramesComeIn, VerifiedCopiesBecomeTheFrames) {
+    ASSERT_TRUE(sim::shootToFile(shot("1.tif", "60 mm", false), card));
+    look.copyTo = folder.path() / "disk";
+    const auto out = bring({card});
+    const Frame* f = studio->contents().find<Frame>(out[0].frame);
+    ASSERT_TRUE(f);
+    EXPECT_EQ(f->path, (folder.path() / "disk/1.tif").string());
+    EXPECT_EQ(test::contentOf(f->path), test::contentOf(card / "1.tif"));
 }
 
 }  // namespace

@@ -9,6 +9,7 @@
 #include "app/session/session_background.h"
 #include "io/media_path.h"
 #include "io/read_frame.h"
+#include "io/utf8.h"
 
 namespace refero {
 
@@ -90,7 +91,8 @@ void Session::takeIn(std::vector<studio::Arrival> arrivals) {
     const auto before = edit.changes().size();
     for (const studio::Brought& b : studio::bringIn(edit, studio_->contents(), day, arrivals)) {
         if (b.frame == 0)
-            intake->problems << QString::fromStdString(b.path.filename().string() + ": " + b.reason);
+            intake->problems << QString::fromStdString(io::printable(b.path.filename().string()) + ": " +
+                                                       b.reason);
         if (b.frame != 0 && !studio_->contents().find<studio::Frame>(b.frame))
             intake->frames.push_back(b.frame);
     }

@@ -67,7 +67,10 @@ LinearImage toLinear(EncodedImage&& stored, const Transfer& encoding, std::size_
     return out;
 }
 
-LinearImage shrunk(const LinearImage& image, int factor) {
+LinearImage shrunk(const LinearImage& image, int wanted) {
+    if (image.empty()) return {};
+    // Of a very long and narrow picture a line is left.
+    const int factor = std::clamp(wanted, 1, std::min(image.width(), image.height()));
     const int w = image.width() / factor, h = image.height() / factor;
     LinearImage out(w, h);
     const float weight = 1.0f / static_cast<float>(factor * factor);

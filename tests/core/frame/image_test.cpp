@@ -41,6 +41,16 @@ TEST(ToLinear, MakesEveryValueFiniteAndCountsThem) {
     EXPECT_EQ(linear.pixel(3, 0)[0], 0.5f);
 }
 
+TEST(Shrunk, LeavesALineOfALongAndNarrowPicture) {
+    LinearImage image(600, 4);
+    for (float& v : image.values()) v = 0.25f;
+    const LinearImage small = shrunk(image, 100);
+    EXPECT_EQ(small.height(), 1);
+    EXPECT_EQ(small.width(), 150);
+    EXPECT_FLOAT_EQ(small.values()[7], 0.25f);
+    EXPECT_TRUE(shrunk(LinearImage(), 3).empty());
+}
+
 TEST(Shrunk, IsTheMeanOfEachBlock) {
     LinearImage image(5, 4);
     for (int y = 0; y < 4; ++y)
