@@ -164,6 +164,7 @@ PlanStation::Page PlanStation::page() const {
 
 void PlanStation::setCompact(bool compact) {
     caption_->setVisible(!compact);
+    shoot_->setMinimumWidth(compact ? 130 : 180);
     day_->setCompact(compact);
 }
 
