@@ -62,14 +62,22 @@ struct Times {
     bool variable = false;
 };
 
-constexpr std::size_t kMostCounted = 200000;
+// Reading packets reads the file: of a long clip only its beginning is gone through, and the container's own
+// word is taken for the rest.
+constexpr std::size_t kMostCounted = 600;
 
 Times timesOf(AVFormatContext& file, const AVStream& stream) {
     const double unit = av_q2d(stream.time_base);
     std::vector<double> shown;
     double lastDuration = 0;
+    bool whole = true;
     const Packet packet(av_packet_alloc());
-    while (shown.size() < kMostCounted && av_read_frame(&file, packet.get()) >= 0) {
+    while (av_read_frame(&file, packet.get()) >= 0) {
+        if (shown.size() == kMostCounted) {
+            whole = false;
+            av_packet_unref(packet.get());
+            break;
+        }
         const std::int64_t at = packet->pts != AV_NOPTS_VALUE ? packet->pts : packet->dts;
         if (packet->stream_index == stream.index && at != AV_NOPTS_VALUE) {
             shown.push_back(double(at) * unit);
@@ -81,6 +89,9 @@ Times timesOf(AVFormatContext& file, const AVStream& stream) {
     t.count = shown.size();
     if (shown.empty()) return t;
     std::sort(shown.begin(), shown.end());
+    // Packets come in decoding order: the last shown of a beginning have gaps that later packets fill.
+    constexpr std::size_t kReordered = 32;
+    if (!whole) shown.resize(shown.size() - kReordered);
     t.first = shown.front();
     double least = 1e9, most = 0;
     for (std::size_t i = 1; i < shown.size(); ++i) {
@@ -92,6 +103,16 @@ Times timesOf(AVFormatContext& file, const AVStream& stream) {
     if (shown.size() > 1 && !(lastDuration > 0))
         lastDuration = (shown.back() - shown.front()) / double(shown.size() - 1);
     t.end = shown.back() + lastDuration;
+    if (whole) return t;
+    const double stated = stream.duration != AV_NOPTS_VALUE ? double(stream.duration) * unit
+                          : file.duration != AV_NOPTS_VALUE ? double(file.duration) / AV_TIME_BASE
+                                                            : 0;
+    if (stated > t.end - t.first) {
+        t.end = t.first + stated;
+        const double rate = double(shown.size() - 1) / (shown.back() - shown.front());
+        t.count = stream.nb_frames > 0 ? static_cast<std::size_t>(stream.nb_frames)
+                                       : static_cast<std::size_t>(std::llround(stated * rate));
+    }
     return t;
 }
 

@@ -180,6 +180,23 @@ TEST_F(ClipTest, PicturesArePickedByTimeAtConstantAndVariableRate) {
         EXPECT_EQ(numberAt(*variable, t), static_cast<int>(std::floor(std::sqrt(t * 100) + 1e-6))) << t;
 }
 
+// Beyond the beginning that is gone through, the container's own word counts.
+TEST_F(ClipTest, ALongClipIsNotReadThroughToBeOpened) {
+    const std::string source = "-f lavfi -i color=gray:s=32x32:r=50:d=20";
+    for (const char* file : {"long.mp4", "long.mkv"}) {
+        encode("-pix_fmt yuv420p -c:v libx264", file, source);
+        auto clip = Clip::open(folder / file);
+        ASSERT_TRUE(clip) << clip.error().message;
+        EXPECT_NEAR(double(clip->info().pictures), 1000, 1) << file;
+        EXPECT_NEAR(clip->info().seconds, 20, 0.05) << file;
+        EXPECT_NEAR(clip->info().picturesPerSecond, 50, 0.2) << file;
+        EXPECT_FALSE(clip->info().variableRate) << file;
+        const auto late = clip->at(19.5);
+        ASSERT_TRUE(late) << late.error().message;
+        EXPECT_NEAR(late->seconds, 19.5, 0.021) << file;
+    }
+}
+
 TEST_F(ClipTest, AFrameIsReadAtTheMomentThatItsPathNames) {
     const std::string source = "-f lavfi -i \"color=black:s=64x64:r=10:d=2,geq=lum='16+10*N':cb=128:cr=128\"";
     encode("-pix_fmt yuv420p -c:v ffv1 -metadata creation_time=2026-05-14T09:30:00Z", "a.mkv", source);

@@ -9,8 +9,8 @@
 
 namespace refero {
 
-/// A verdict in letters for somebody three metres away: capitals as high as a 300th of that distance and more
-/// on a display of 0.28 mm pixels (common practice for signs), with its shape, and what to do under it.
+/// A verdict in letters for somebody three metres away (capitals of 81 px, 23 mm on a display of 0.28 mm
+/// pixels), with its shape, and what to do under it.
 class VerdictBoard : public QWidget {
     Q_OBJECT
   public:
