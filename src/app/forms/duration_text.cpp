@@ -30,8 +30,10 @@ Result<int> durationFrom(const QString& given) {
         seconds = seconds * 60 + v;
     }
     if (!ok || seconds > 400 * 86400)
-        return failure("\"" + given.toStdString() +
-                       "\" is not a time: hours, minutes and seconds are wanted, as 0:03:20.");
+        return failure(
+            QStringLiteral("\"%1\" is not a time: hours, minutes and seconds are wanted, as 0:03:20.")
+                .arg(given)
+                .toStdString());
     return static_cast<int>(negative ? -seconds : seconds);
 }
 
