@@ -43,6 +43,9 @@ class Read : public Verb {
                          "else what the file says of itself");
         verb->add_option("--corners", corners_,
                          "The outline's corners, \"x,y x,y x,y x,y\", instead of looking for them");
+        verb->add_option("--limits", limits_, "Judge by these: Copy work, Product, Event or Film")
+            ->capture_default_str();
+        verb->add_flag("--even-light", evenLight_, "Take uneven light over the chart out of the patches");
         verb->add_option("--json", json_, "Write the reading here (- for standard output)");
         return verb;
     }
@@ -50,7 +53,9 @@ class Read : public Verb {
     Result<Outcome> run(Streams& s) override {
         const auto chart = io::chartByNameOrPath(chart_);
         if (!chart) return tl::unexpected(chart.error());
-        io::ReadRequest request{frame_, *chart, {}, {}};
+        const auto limits = limitsByName(limits_);
+        if (!limits) return tl::unexpected(limits.error());
+        io::ReadRequest request{frame_, *chart, {}, {}, *limits, evenLight_};
         if (!encoding_.empty()) {
             const auto e = io::transferByNameOrPath(encoding_);
             if (!e) return tl::unexpected(e.error());
@@ -92,7 +97,8 @@ class Read : public Verb {
         out << label(r.verdict) << "\n";
     }
 
-    std::string frame_, chart_, encoding_, corners_, json_;
+    std::string frame_, chart_, encoding_, corners_, json_, limits_ = "Product";
+    bool evenLight_ = false;
 };
 
 }  // namespace

@@ -7,27 +7,43 @@
 
 namespace refero::io {
 
-Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+namespace {
+
+ReadOptions optionsFor(const Frame& frame) {
     ReadOptions options;
-    options.corners = request.corners;
     options.sensor = frame.sensor ? &*frame.sensor : nullptr;
-    auto reading = readChart(frame.image, request.chart, aboutFrame(frame), options);
+    return options;
+}
+
+}  // namespace
+
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+    ReadOptions options = optionsFor(frame);
+    options.corners = request.corners;
+    options.limits = request.limits;
+    options.takeOutLight = request.takeOutLight;
+    const auto known = shippedCharts();
+    if (!request.corners) options.others = known;
+    ChartFinder finder(frame.image);
+    auto reading = readChart(finder, frame.image, request.chart, aboutFrame(frame), options);
     if (reading || request.corners) return reading;
-    for (const Chart& other : shippedCharts()) {
+    for (const Chart& other : known) {
         if (other.id == request.chart.id) continue;
-        if (findChart(frame.image, other))
+        if (finder.find(other))
             return failure("No " + request.chart.name + " was found, but this frame shows a " + other.name +
                            ". Read it with that chart.");
     }
     return reading;
 }
 
-Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts) {
+Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts, const Limits& limits) {
     std::string partial;
+    ChartFinder finder(frame.image);
+    ReadOptions options = optionsFor(frame);
+    options.limits = limits;
+    options.others = charts;
     for (const Chart& chart : charts) {
-        ReadOptions options;
-        options.sensor = frame.sensor ? &*frame.sensor : nullptr;
-        auto reading = readChart(frame.image, chart, aboutFrame(frame), options);
+        auto reading = readChart(finder, frame.image, chart, aboutFrame(frame), options);
         if (reading) return reading;
         if (!reading.error().message.starts_with("No ")) partial = reading.error().message;
     }

@@ -16,6 +16,8 @@ struct ReadRequest {
     Chart chart;
     std::optional<Transfer> encoding;
     std::optional<Quad> corners;
+    Limits limits{};
+    bool takeOutLight = false;
 };
 
 /// Reads the chart in a decoded frame. Where it is not found, the other shipped charts are tried, so that a
@@ -23,6 +25,7 @@ struct ReadRequest {
 Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request);
 
 /// The one of these charts that the frame shows, with its reading; an error where none is found.
-Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts = shippedCharts());
+Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts = shippedCharts(),
+                             const Limits& limits = {});
 
 }  // namespace refero::io

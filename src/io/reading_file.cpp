@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/reading_file.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "io/chart_file.h"
@@ -20,9 +21,180 @@ Vector3 vectorFrom(const Node& n) {
     return {v[0], v[1], v[2]};
 }
 
-Json checkJson(const Check& c) {
-    return {{"id", c.id},       {"verdict", name(c.verdict)}, {"value", c.value},   {"unit", c.unit},
-            {"limit", c.limit}, {"title", c.title},           {"reason", c.reason}, {"remedy", c.remedy}};
+Json point(const Point& p) {
+    return Json::array({p.x(), p.y()});
+}
+
+Point pointFrom(const Node& n) {
+    const auto v = n.numbers(2);
+    return {v[0], v[1]};
+}
+
+Json points(const std::vector<Point>& all) {
+    Json out = Json::array();
+    for (const Point& p : all) out.push_back(point(p));
+    return out;
+}
+
+std::vector<Point> pointsFrom(const Node& n) {
+    std::vector<Point> out;
+    for (const Node& p : n.items()) out.push_back(pointFrom(p));
+    return out;
+}
+
+Json ids(const Reading& r, const std::vector<std::size_t>& patches) {
+    Json out = Json::array();
+    for (const std::size_t i : patches) out.push_back(r.patches[i].id);
+    return out;
+}
+
+std::vector<std::size_t> idsFrom(const Node& n, const Chart& chart) {
+    std::vector<std::size_t> out;
+    for (const Node& id : n.items()) {
+        const std::string wanted = id.text();
+        std::size_t at = 0;
+        while (at < chart.patches.size() && chart.patches[at].id != wanted) ++at;
+        if (at == chart.patches.size()) id.fail("is " + wanted + ", which the chart does not have");
+        out.push_back(at);
+    }
+    return out;
+}
+
+Verdict verdictFrom(const std::string& v) {
+    return v == "reshoot" ? Verdict::reshoot : v == "review" ? Verdict::review : Verdict::pass;
+}
+
+Json checkJson(const Reading& r, const Check& c) {
+    Json j{{"id", c.id},
+           {"verdict", name(c.verdict)},
+           {"value", c.value},
+           {"unit", c.unit},
+           {"limit", c.limit},
+           {"good", {c.low, c.high}},
+           {"scale", {c.scaleLow, c.scaleHigh}},
+           {"title", c.title},
+           {"reason", c.reason},
+           {"remedy", c.remedy}};
+    if (!c.evidence.patches.empty()) j["evidence"]["patches"] = ids(r, c.evidence.patches);
+    for (const auto& line : c.evidence.lines) j["evidence"]["lines"].push_back(points(line));
+    return j;
+}
+
+Check checkFrom(const Node& n, const Chart& chart) {
+    Check c;
+    c.id = n.at("id").text();
+    c.verdict = verdictFrom(n.at("verdict").text());
+    c.value = n.at("value").number();
+    c.unit = n.text("unit", "");
+    c.limit = n.text("limit", "");
+    c.title = n.text("title", c.id);
+    c.reason = n.text("reason", "");
+    c.remedy = n.text("remedy", "");
+    if (n.has("good")) {
+        const auto v = n.at("good").numbers(2);
+        c.low = v[0];
+        c.high = v[1];
+    }
+    if (n.has("scale")) {
+        const auto v = n.at("scale").numbers(2);
+        c.scaleLow = v[0];
+        c.scaleHigh = v[1];
+    }
+    if (!n.has("evidence")) return c;
+    const Node e = n.at("evidence");
+    if (e.has("patches")) c.evidence.patches = idsFrom(e.at("patches"), chart);
+    if (e.has("lines"))
+        for (const Node& line : e.at("lines").items()) c.evidence.lines.push_back(pointsFrom(line));
+    return c;
+}
+
+template <class Matrix>
+Json flat(const Matrix& m) {
+    Json out = Json::array();
+    for (Eigen::Index row = 0; row < m.rows(); ++row)
+        for (Eigen::Index column = 0; column < m.cols(); ++column) out.push_back(m(row, column));
+    return out;
+}
+
+Matrix3 matrixFrom(const Node& n) {
+    const auto v = n.numbers(9);
+    Matrix3 m;
+    for (Eigen::Index i = 0; i < 9; ++i) m(i / 3, i % 3) = v[static_cast<std::size_t>(i)];
+    return m;
+}
+
+Json lightJson(const Reading& r) {
+    const ChartLight& l = *r.light;
+    Json j{{"field_stops", l.field.stops},
+           {"field_middle_mm", point(l.field.middleMm)},
+           {"field_half_mm", point(l.field.halfMm)},
+           {"range_stops", l.rangeStops},
+           {"lightest_mm", point(l.lightestMm)},
+           {"darkest_mm", point(l.darkestMm)},
+           {"residual_stops", l.residualStops},
+           {"white", vector(l.white)},
+           {"xyz_to_rgb", flat(l.xyzToRgb)},
+           {"veil", vector(l.veil)},
+           {"veil_share", l.veilShare},
+           {"covered", ids(r, l.covered)},
+           {"covered_mm", points(l.coveredMm)},
+           {"shining", ids(r, l.shining)},
+           {"shining_mm", points(l.shiningMm)},
+           {"shine_share", l.shineShare}};
+    if (l.shadow)
+        j["shadow"] = {{"through_mm", point(l.shadow->throughMm)},
+                       {"darker_way", point(l.shadow->darkerWay)},
+                       {"stops", l.shadow->stops},
+                       {"soft_mm", l.shadow->softMm}};
+    return j;
+}
+
+ChartLight lightFrom(const Node& n, const Chart& chart) {
+    ChartLight l;
+    const auto stops = n.at("field_stops").numbers(6);
+    std::copy_n(stops.begin(), 6, l.field.stops.begin());
+    l.field.middleMm = pointFrom(n.at("field_middle_mm"));
+    l.field.halfMm = pointFrom(n.at("field_half_mm"));
+    if (!(l.field.halfMm.minCoeff() > 0)) n.at("field_half_mm").fail("must be above 0");
+    l.rangeStops = n.number("range_stops", 0);
+    l.lightestMm = pointFrom(n.at("lightest_mm"));
+    l.darkestMm = pointFrom(n.at("darkest_mm"));
+    l.residualStops = n.number("residual_stops", 0);
+    l.white = vectorFrom(n.at("white"));
+    l.xyzToRgb = matrixFrom(n.at("xyz_to_rgb"));
+    l.veil = vectorFrom(n.at("veil"));
+    l.veilShare = n.number("veil_share", 0);
+    l.covered = idsFrom(n.at("covered"), chart);
+    l.coveredMm = pointsFrom(n.at("covered_mm"));
+    l.shining = idsFrom(n.at("shining"), chart);
+    l.shiningMm = pointsFrom(n.at("shining_mm"));
+    l.shineShare = n.number("shine_share", 0);
+    if (n.has("shadow")) {
+        const Node s = n.at("shadow");
+        l.shadow = ShadowEdge{pointFrom(s.at("through_mm")), pointFrom(s.at("darker_way")),
+                              s.at("stops").number(), std::max(1e-3, s.at("soft_mm").number())};
+    }
+    return l;
+}
+
+Json sharpnessJson(const Sharpness& s) {
+    return {{"edge_pixels", s.widthPixels},
+            {"across_pixels", s.acrossPixels},
+            {"down_pixels", s.downPixels},
+            {"movement_degrees", s.movementDegrees},
+            {"smallest_side_pixels", s.smallestSidePixels},
+            {"sides", s.sides}};
+}
+
+Sharpness sharpnessFrom(const Node& n) {
+    Sharpness s;
+    s.widthPixels = n.number("edge_pixels", 0);
+    s.acrossPixels = n.number("across_pixels", 0);
+    s.downPixels = n.number("down_pixels", 0);
+    s.movementDegrees = n.number("movement_degrees", 0);
+    s.smallestSidePixels = n.number("smallest_side_pixels", 0);
+    s.sides = static_cast<std::size_t>(std::max(0.0, n.number("sides", 0)));
+    return s;
 }
 
 Json frameJson(const Reading& r) {
@@ -56,14 +228,15 @@ void frameFrom(const Node& n, Reading& r) {
 PatchReading patchFrom(const Node& n) {
     PatchReading p;
     p.id = n.at("id").text();
-    if (n.has("centre")) {
-        const auto c = n.at("centre").numbers(2);
-        p.centre = {c[0], c[1]};
-    }
+    if (n.has("centre")) p.centre = pointFrom(n.at("centre"));
     p.rgb = vectorFrom(n.at("rgb"));
     if (n.has("deviation")) p.deviation = vectorFrom(n.at("deviation"));
     p.clipped = n.number("clipped", 0);
     p.pixels = static_cast<std::size_t>(std::max(0.0, n.number("pixels", 1)));
+    if (n.has("clipped_channels")) p.clippedChannels = vectorFrom(n.at("clipped_channels"));
+    if (n.has("covariance")) p.covariance = matrixFrom(n.at("covariance"));
+    p.rejected = n.number("rejected", 0);
+    p.blotch = n.number("blotch", 0);
     return p;
 }
 
@@ -79,10 +252,7 @@ Reading readingFrom(const Node& root) {
     if (root.has("corners")) {
         const auto items = root.at("corners").items();
         if (items.size() != 4) root.at("corners").fail("must be four points");
-        for (std::size_t i = 0; i < 4; ++i) {
-            const auto p = items[i].numbers(2);
-            r.corners[i] = {p[0], p[1]};
-        }
+        for (std::size_t i = 0; i < 4; ++i) r.corners[i] = pointFrom(items[i]);
     }
     // By id, into the chart's order: scripts may have sorted or edited the list.
     r.patches.resize(r.chart.patches.size());
@@ -99,11 +269,23 @@ Reading readingFrom(const Node& root) {
     for (std::size_t i = 0; i < seen.size(); ++i)
         if (!seen[i]) root.at("patches").fail("lacks patch " + r.chart.patches[i].id);
     r.agreement = root.number("agreement", 1);
-    r.verdict = Verdict::pass;
-    if (root.has("verdict")) {
-        const std::string v = root.at("verdict").text();
-        r.verdict = v == "reshoot" ? Verdict::reshoot : v == "review" ? Verdict::review : Verdict::pass;
-    }
+    r.robustAgreement = root.number("robust_agreement", r.agreement);
+    r.confidence = root.number("confidence", 1);
+    r.cornersByHand = root.truth("corners_by_hand", false);
+    r.wrongQuarterTurns = static_cast<int>(root.number("corners_wrong_quarter_turns", 0));
+    if (root.has("other_charts"))
+        for (const Node& n : root.at("other_charts").items()) {
+            const auto q = pointsFrom(n);
+            if (q.size() != 4) n.fail("must be four points");
+            r.otherCharts.push_back({q[0], q[1], q[2], q[3]});
+        }
+    if (root.has("sharpness")) r.sharpness = sharpnessFrom(root.at("sharpness"));
+    if (root.has("light")) r.light = lightFrom(root.at("light"), r.chart);
+    r.lightTakenOut = root.text("light_taken_out", "");
+    r.limits = root.text("limits", r.limits);
+    if (root.has("checks"))
+        for (const Node& n : root.at("checks").items()) r.checks.push_back(checkFrom(n, r.chart));
+    r.verdict = root.has("verdict") ? verdictFrom(root.at("verdict").text()) : Verdict::pass;
     return r;
 }
 
@@ -133,6 +315,15 @@ Json toJson(const Reading& r) {
     j["corners"] = Json::array();
     for (const Point& p : r.corners) j["corners"].push_back({p.x(), p.y()});
     j["agreement"] = r.agreement;
+    j["robust_agreement"] = r.robustAgreement;
+    j["confidence"] = r.confidence;
+    if (r.cornersByHand) j["corners_by_hand"] = true;
+    if (r.wrongQuarterTurns) j["corners_wrong_quarter_turns"] = r.wrongQuarterTurns;
+    for (const Quad& q : r.otherCharts) j["other_charts"].push_back(points({q.begin(), q.end()}));
+    if (r.sharpness.sides > 0) j["sharpness"] = sharpnessJson(r.sharpness);
+    if (r.light) j["light"] = lightJson(r);
+    if (!r.lightTakenOut.empty()) j["light_taken_out"] = r.lightTakenOut;
+    j["limits"] = r.limits;
     j["patches"] = Json::array();
     for (const PatchReading& p : r.patches)
         j["patches"].push_back({{"id", p.id},
@@ -140,9 +331,13 @@ Json toJson(const Reading& r) {
                                 {"rgb", vector(p.rgb)},
                                 {"deviation", vector(p.deviation)},
                                 {"clipped", p.clipped},
+                                {"clipped_channels", vector(p.clippedChannels)},
+                                {"covariance", flat(p.covariance)},
+                                {"rejected", p.rejected},
+                                {"blotch", p.blotch},
                                 {"pixels", p.pixels}});
     j["checks"] = Json::array();
-    for (const Check& c : r.checks) j["checks"].push_back(checkJson(c));
+    for (const Check& c : r.checks) j["checks"].push_back(checkJson(r, c));
     j["verdict"] = name(r.verdict);
     j["chart_definition"] = toJson(r.chart);
     return j;

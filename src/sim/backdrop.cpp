@@ -71,6 +71,9 @@ Backdrop::Backdrop(Set set, double aspect, unsigned seed) : aspect_(aspect) {
         case Set::clutter:
             buildClutter(aspect, seed);
             break;
+        case Set::decoys:
+            buildDecoys(aspect, seed);
+            break;
     }
     index(aspect);
 }
@@ -180,6 +183,65 @@ void Backdrop::buildClutter(double aspect, unsigned seed) {
                     grid ? key : pick(), key);
             }
     }
+}
+
+void Backdrop::buildDecoys(double aspect, unsigned seed) {
+    Random random(seed);
+    ground_ = Finish::grain;
+    material(uniform(random, 45, 80), uniform(random, -3, 4), uniform(random, -2, 10));
+    const auto black = material(9, 0, 0), dark = material(24, 0, 1), pale = material(82, 0, 2);
+    std::vector<std::uint16_t> colours;
+    for (int i = 0; i < 30; ++i)
+        colours.push_back(
+            material(uniform(random, 12, 94), uniform(random, -50, 60), uniform(random, -50, 70)));
+    const auto pick = [&] { return colours[random() % colours.size()]; };
+    // What comes first lies on top.
+    {  // a poster of colour fields, some with a grey row: the nearest thing to a chart that is none
+        const double x = uniform(random, 0.1, aspect - 0.6), y = uniform(random, 0.08, 0.5);
+        const int columns = 4 + static_cast<int>(random() % 5), rows = 3 + static_cast<int>(random() % 4);
+        const double s = uniform(random, 0.05, 0.075), gap = random() % 2 ? s * 0.12 : 0;
+        for (int j = 0; j < rows; ++j)
+            for (int i = 0; i < columns; ++i) {
+                const auto colour = j + 1 == rows ? material(95 - 80.0 * i / (columns - 1), 0, 0) : pick();
+                add(x + (i + 0.5) * (s + gap), y + (j + 0.5) * (s + gap), s, s, 0, 0, Finish::flat, colour,
+                    colour);
+            }
+        add(x + columns * (s + gap) / 2, y + rows * (s + gap) / 2, columns * (s + gap) + 0.05,
+            rows * (s + gap) + 0.05, 0, 0, Finish::flat, random() % 2 ? black : pale, pale);
+    }
+    {  // a keyboard
+        const double x0 = uniform(random, 0.02, aspect - 0.6), y0 = uniform(random, 0.62, 0.75);
+        const double s = 0.036;
+        for (int j = 0; j < 5; ++j)
+            for (int i = 0; i < 13; ++i) {
+                const double x = x0 + (i + 0.28 * j) * s, y = y0 + j * s;
+                add(x, y - 0.004, 0.008, 0.010, 0, 0, Finish::flat, pale, pale);  // its letter
+                add(x, y, s * 0.82, s * 0.82, 0, 0.005, Finish::flat, dark, dark);
+            }
+        add(x0 + 6.5 * s, y0 + 2 * s, 14.5 * s, 5.6 * s, 0, 0.01, Finish::flat, black, black);
+    }
+    {  // window panes with a gradient behind them
+        const double x0 = uniform(random, aspect * 0.5, aspect - 0.45), y0 = uniform(random, 0.05, 0.3);
+        for (int j = 0; j < 4; ++j)
+            for (int i = 0; i < 5; ++i) {
+                const auto sky = material(92 - 7 * j + uniform(random, -2, 2), -4, -14 + 3 * j);
+                add(x0 + i * 0.085, y0 + j * 0.085, 0.075, 0.075, 0, 0, Finish::flat, sky, sky);
+            }
+        add(x0 + 0.17, y0 + 0.128, 0.46, 0.37, 0, 0, Finish::flat, pale, pale);
+    }
+    for (int board = 0; board < 2; ++board) {  // book backs on shelves
+        double x = 0.02;
+        const double y = 0.32 + 0.5 * board;
+        while (x < aspect) {
+            const double w = uniform(random, 0.018, 0.045), h = uniform(random, 0.16, 0.25);
+            const auto cloth = pick();
+            add(x + w / 2, y - h * 0.75, w * 0.6, h * 0.1, 0, 0, Finish::flat, pale, pale);
+            add(x + w / 2, y - h / 2, w * 0.95, h, 0, 0.003, Finish::flat, cloth, cloth);
+            x += w;
+        }
+        add(aspect / 2, y + 0.012, aspect * 1.1, 0.024, 0, 0, Finish::grain, dark, black);
+    }
+    std::reverse(objects_.begin(), objects_.end());
 }
 
 void Backdrop::index(double aspect) {

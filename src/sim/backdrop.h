@@ -43,6 +43,7 @@ class Backdrop {
     void buildShelf(double aspect, unsigned seed);
     void buildKiln(double aspect, unsigned seed);
     void buildClutter(double aspect, unsigned seed);
+    void buildDecoys(double aspect, unsigned seed);
     void index(double aspect);
     Surface finish(const Object& o, std::uint16_t id, double u, double v, double x, double y) const;
 

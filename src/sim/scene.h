@@ -23,8 +23,51 @@ struct ChartPose {
     double tiltAxisDegrees = 0;  ///< direction in the chart's plane about which it tilts
 };
 
-/// What else is in the picture.
-enum class Set { plain, tiles, shelf, kiln, clutter };
+/// What else is in the picture. `decoys` holds things that look like charts: keyboards, window panes, book
+/// shelves and posters of colour fields.
+enum class Set { plain, tiles, shelf, kiln, clutter, decoys };
+
+/// A finger that reaches into the chart from outside; chart millimetres.
+struct Finger {
+    Point tip{0, 0};
+    double degrees = 90;  ///< where it comes from
+    double widthMm = 16;
+};
+
+/// A shadow with a straight edge: everything on its side of the line is darker; chart millimetres.
+struct Shadow {
+    Point through{0, 0};
+    double degrees = 0;  ///< the direction in which it gets dark
+    double stops = 0.7;
+    double softMm = 4;  ///< width of the edge
+};
+
+/// A light's mirror image on a shiny surface: its own colour on top of the patch's; chart millimetres.
+struct Shine {
+    Point centre{0, 0};
+    double radiusMm = 30;
+    double level = 0.1;  ///< at the middle, as a share of the perfect diffuser
+};
+
+/// Dirt that hides what is under it; chart millimetres.
+struct Blot {
+    Point centre{0, 0};
+    double radiusMm = 6;
+};
+
+/// What may go wrong at the chart.
+struct Mishaps {
+    std::vector<Finger> fingers;
+    std::optional<Shadow> shadow;
+    std::vector<Shine> shines;
+    std::vector<Blot> blots;
+};
+
+/// Another chart in the same picture.
+struct SecondChart {
+    std::string chart;
+    ChartPose pose;
+};
 
 /// One exposure of the virtual camera.
 struct Shot {
@@ -48,7 +91,20 @@ struct Shot {
     double vignettingStops = 0;  ///< at the corners
     double glare = 0;            ///< share of the mean light that veils the whole frame
     Vector3 lensTint{1, 1, 1};
-    double blurPixels = 0;  ///< standard deviation
+    Vector3 glareTint{1, 1, 1};
+    double blurPixels = 0;     ///< standard deviation
+    double motionPixels = 0;   ///< length of an even movement while the shutter was open
+    double motionDegrees = 0;  ///< its direction
+    /// Radial, of the frame's half diagonal h: a point seen at distance d from the centre lies at
+    /// d (1 + distortion (d/h)^2).
+    double distortion = 0;
+    bool mirrored = false;  ///< left and right changed, as by a mirror
+    Mishaps mishaps;
+    std::optional<SecondChart> second;
+    /// Linear recordings, too, leave the camera balanced.
+    bool balanced = false;
+    /// Exponent per channel on the encoded (or linear) value: curves that cross.
+    Vector3 toneSkew{1, 1, 1};
     bool noise = true;
     Encoding encoding = Encoding::linear;  ///< others are balanced in the camera first
     unsigned seed = 1;
@@ -65,6 +121,9 @@ struct Scene {
 /// `*.scene.json`; see docs/formats.md.
 Result<Scene> parseScene(std::string_view text, const std::string& origin);
 Result<Scene> readScene(const std::filesystem::path& path);
+
+/// The document that `parseScene` reads.
+std::string sceneText(const Scene& scene);
 
 Status validate(const Shot& shot);
 

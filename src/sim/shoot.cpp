@@ -17,7 +17,7 @@
 #include "io/frame_file.h"
 #include "io/json.h"
 #include "io/safe_write.h"
-#include "sim/backdrop.h"
+#include "sim/detail/stage.h"
 
 namespace refero::sim {
 namespace {
@@ -37,85 +37,17 @@ float gaussian(std::uint64_t counter) {
     return static_cast<float>(std::sqrt(-2 * std::log(u1)) * std::cos(2 * std::numbers::pi * u2));
 }
 
-constexpr std::uint16_t kChartBase = 60000;  // objects from here on are the chart's surround and patches
-
-/// Everything that is worked out once per shot.
-class Studio {
-  public:
-    Studio(const Shot& shot, const Body& body, const Spectrum& light, std::optional<Chart> chart)
-        : shot_(shot),
-          backdrop_(shot.set, double(shot.width) / shot.height, shot.seed),
-          chart_(std::move(chart)) {
-        const auto colour = [&](const Spectrum& s) {
-            return Vector3f(response(body, light, s).cast<float>());
-        };
-        for (const Spectrum& s : backdrop_.materials()) materials_.push_back(colour(s));
-        if (!chart_) return;
-        map_ = chartToFrame(shot, *chart_);
-        inverse_ = map_.inverse();
-        chartColours_.push_back(colour(smoothReflectance(chart_->surroundLabD50)));
-        for (const Patch& p : chart_->patches)
-            chartColours_.push_back(
-                colour(p.reflectance ? p.reflectance->spectrum() : smoothReflectance(p.labD50)));
-    }
-
-    using Vector3f = Eigen::Vector3f;
-
-    struct Hit {
-        std::uint16_t object;
-        Vector3f colour;
-    };
-
-    Hit at(double px, double py) const {
-        if (chart_) {
-            const Point mm = inverse_({px, py});
-            if (mm.x() >= 0 && mm.y() >= 0 && mm.x() <= chart_->outlineMm.x() &&
-                mm.y() <= chart_->outlineMm.y() && map_.depth(mm) > 0) {
-                for (std::size_t i = 0; i < chart_->patches.size(); ++i) {
-                    const Patch& p = chart_->patches[i];
-                    const Point d = (mm - p.centreMm).cwiseAbs() - p.sizeMm / 2;
-                    if (d.x() <= 0 && d.y() <= 0)
-                        return {static_cast<std::uint16_t>(kChartBase + 1 + i), chartColours_[i + 1]};
-                }
-                return {kChartBase, chartColours_[0]};
-            }
-        }
-        const Surface s = backdrop_.at(px / shot_.height, py / shot_.height);
-        return {s.object, (materials_[s.first] * (1 - s.mix) + materials_[s.second] * s.mix) * s.shade};
-    }
-
-    /// Light field, vignetting and lens tint at a pixel, 1 at the chart's centre for the field.
-    Vector3f transmission(double px, double py) const {
-        const double w = shot_.width, h = shot_.height, half = std::hypot(w, h) / 2;
-        const double dx = (px - w / 2) / half, dy = (py - h / 2) / half, r2 = dx * dx + dy * dy;
-        const double across =
-            dx * std::cos(radians(shot_.falloffDegrees)) + dy * std::sin(radians(shot_.falloffDegrees));
-        const double stops = -shot_.falloffStops * across / 2 - shot_.vignettingStops * r2;
-        return (shot_.lensTint * std::exp2(stops)).cast<float>();
-    }
-
-    const Homography& map() const { return map_; }
-    const std::optional<Chart>& chart() const { return chart_; }
-    const Vector3f& patchColour(std::size_t i) const { return chartColours_[i + 1]; }
-
-  private:
-    const Shot& shot_;
-    Backdrop backdrop_;
-    std::optional<Chart> chart_;
-    Homography map_, inverse_;
-    std::vector<Vector3f> materials_, chartColours_;
-};
-
-using Vector3f = Eigen::Vector3f;
+using detail::Stage;
+using detail::Vector3f;
 
 // Radiance with edges smoothed: pixels whose neighbours hit something else are sampled 4 x 4.
-LinearImage radiance(const Shot& shot, const Studio& studio) {
+LinearImage radiance(const Shot& shot, const Stage& stage) {
     const int w = shot.width, h = shot.height;
     LinearImage out(w, h);
     std::vector<std::uint16_t> ids(static_cast<std::size_t>(w) * static_cast<std::size_t>(h));
     tbb::parallel_for(0, h, [&](int y) {
         for (int x = 0; x < w; ++x) {
-            const auto hit = studio.at(x + 0.5, y + 0.5);
+            const auto hit = stage.at(x + 0.5, y + 0.5);
             ids[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)] =
                 hit.object;
             Eigen::Map<Vector3f>(out.pixel(x, y)) = hit.colour;
@@ -134,9 +66,9 @@ LinearImage radiance(const Shot& shot, const Studio& studio) {
             if (edge) {
                 colour.setZero();
                 for (int k = 0; k < 16; ++k)
-                    colour += studio.at(x + (k % 4 + 0.5) / 4, y + (k / 4 + 0.5) / 4).colour / 16;
+                    colour += stage.at(x + (k % 4 + 0.5) / 4, y + (k / 4 + 0.5) / 4).colour / 16;
             }
-            const Vector3f through = studio.transmission(x + 0.5, y + 0.5) * float(shot.exposure);
+            const Vector3f through = stage.transmission(x + 0.5, y + 0.5) * float(shot.exposure);
             Eigen::Map<Vector3f>(out.pixel(x, y)) = colour.cwiseProduct(through);
         }
     });
@@ -172,6 +104,31 @@ void blur(LinearImage& image, double sigma) {
     pass(across, image, false);
 }
 
+// An even movement along a line, in steps of about half a pixel.
+void smear(LinearImage& image, double length, double degrees) {
+    if (length < 0.3) return;
+    const int steps = std::max(2, static_cast<int>(std::ceil(length * 2)));
+    const Point along(std::cos(radians(degrees)), std::sin(radians(degrees)));
+    LinearImage out(image.width(), image.height());
+    tbb::parallel_for(0, image.height(), [&](int y) {
+        for (int x = 0; x < image.width(); ++x) {
+            Vector3f sum = Vector3f::Zero();
+            for (int k = 0; k < steps; ++k) {
+                const Point d = along * (length * ((k + 0.5) / steps - 0.5));
+                const double fx = std::clamp(x + d.x(), 0.0, image.width() - 1.001);
+                const double fy = std::clamp(y + d.y(), 0.0, image.height() - 1.001);
+                const int i = static_cast<int>(fx), j = static_cast<int>(fy);
+                const auto u = static_cast<float>(fx - i), v = static_cast<float>(fy - j);
+                const auto at = [&](int a, int b) { return Eigen::Map<const Vector3f>(image.pixel(a, b)); };
+                sum += (at(i, j) * (1 - u) + at(i + 1, j) * u) * (1 - v) +
+                       (at(i, j + 1) * (1 - u) + at(i + 1, j + 1) * u) * v;
+            }
+            Eigen::Map<Vector3f>(out.pixel(x, y)) = sum / static_cast<float>(steps);
+        }
+    });
+    image = std::move(out);
+}
+
 Vector3f meanOf(const LinearImage& image) {
     Eigen::Vector3d sum = Eigen::Vector3d::Zero();
     for (int y = 0; y < image.height(); ++y)
@@ -182,7 +139,7 @@ Vector3f meanOf(const LinearImage& image) {
 
 // Encoded recordings are balanced in the camera on a perfect grey, as their owners must do it.
 Vector3f balanceGains(const Shot& shot, const Body& body, const Spectrum& light) {
-    if (shot.encoding == Encoding::linear) return Vector3f::Ones();
+    if (shot.encoding == Encoding::linear && !shot.balanced) return Vector3f::Ones();
     Spectrum flat;
     flat.values.fill(1);
     const Vector3 white = response(body, light, flat).cwiseProduct(shot.lensTint);
@@ -208,8 +165,10 @@ EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light
                                   (pixel * 3 + static_cast<std::uint64_t>(c)));
                 }
                 v = std::round(std::clamp(v, 0.0f, 1.0f) * steps) / steps * gains(c);
-                out.pixel(x, y)[c] =
+                const auto e =
                     std::clamp(static_cast<float>(encode(shot.encoding, std::min(v, 1.0f))), 0.0f, 1.0f);
+                const auto skew = static_cast<float>(shot.toneSkew(c));
+                out.pixel(x, y)[c] = skew == 1 ? e : std::pow(e, skew);
             }
         }
     });
@@ -218,24 +177,32 @@ EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light
 
 // Means over the inner half of each patch, on a grid of points: the noise-free picture as a reader should see
 // it.
-Truth truthOf(const Shot& shot, const Studio& studio, const Vector3f& veil, const Vector3f& gains) {
-    const Chart& chart = *studio.chart();
-    Truth t{chart.id, studio.map(), studio.map()(chart.outline()), {}, true};
+Truth truthOf(const Shot& shot, const Stage& stage, const Vector3f& veil, const Vector3f& gains) {
+    const Chart& chart = *stage.chart();
+    Truth t{chart.id, stage.map(), {}, {}, true};
+    const auto seen = [&](const Point& mm) { return stage.seen(stage.map()(mm)); };
+    const Quad outline = chart.outline();
+    for (std::size_t i = 0; i < 4; ++i) t.corners[i] = seen(outline[i]);
     for (const Point& p : t.corners)
         t.whollyInFrame &= p.x() >= 0 && p.y() >= 0 && p.x() <= shot.width && p.y() <= shot.height;
     for (std::size_t i = 0; i < chart.patches.size(); ++i) {
         const Patch& p = chart.patches[i];
         constexpr int n = 9;
-        Vector3f through = Vector3f::Zero();
+        Vector3f through = Vector3f::Zero(), added = Vector3f::Zero();
+        const Vector3f even = stage.patchColour(i) * float(shot.exposure);
+        double covered = 0;
         for (int k = 0; k < n * n; ++k) {
             const Point offset((k % n + 0.5) / n - 0.5, (k / n + 0.5) / n - 0.5);
-            const Point at = studio.map()(p.centreMm + offset.cwiseProduct(p.sizeMm) / 2);
-            through += studio.transmission(at.x(), at.y()) / float(n * n);
+            const Point mm = p.centreMm + offset.cwiseProduct(p.sizeMm) / 2, at = seen(mm);
+            const Vector3f light = stage.transmission(at.x(), at.y()) / float(n * n);
+            const Vector3f shine = stage.shineAt(mm) * float(shot.exposure);
+            through += light * stage.shadowAt(mm);
+            added += shine.cwiseProduct(light);
+            covered += (stage.hiddenAt(mm) || shine.y() > 0.01f * even.y()) / double(n * n);
         }
-        const Vector3f even = studio.patchColour(i) * float(shot.exposure);
-        const Vector3f seen = even.cwiseProduct(through) + veil;
-        t.patches.push_back({p.id, studio.map()(p.centreMm), seen.cwiseProduct(gains).cast<double>(),
-                             even.cwiseProduct(gains).cast<double>()});
+        const Vector3f lit = even.cwiseProduct(through) + added + veil;
+        t.patches.push_back({p.id, seen(p.centreMm), lit.cwiseProduct(gains).cast<double>(),
+                             even.cwiseProduct(gains).cast<double>(), covered});
     }
     return t;
 }
@@ -252,7 +219,8 @@ io::Json json(const Shot& shot, const std::optional<Truth>& truth) {
         j["patches"].push_back({{"id", p.id},
                                 {"centre", {p.centre.x(), p.centre.y()}},
                                 {"rgb", {p.rgb.x(), p.rgb.y(), p.rgb.z()}},
-                                {"even_rgb", {p.even.x(), p.even.y(), p.even.z()}}});
+                                {"even_rgb", {p.even.x(), p.even.y(), p.even.z()}},
+                                {"covered", p.covered}});
     return j;
 }
 
@@ -331,29 +299,45 @@ Homography chartToFrame(const Shot& shot, const Chart& chart) {
     return at(distance);
 }
 
-Result<Exposure> shoot(const Shot& shot) {
+namespace {
+
+Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart) {
     if (auto ok = validate(shot); !ok) return tl::unexpected(ok.error());
     const auto body = bodyById(shot.camera);
     if (!body) return tl::unexpected(body.error());
     const auto light = illuminantByName(shot.light);
     if (!light) return tl::unexpected(light.error());
-    std::optional<Chart> chart;
-    if (shot.chart) {
-        auto found = io::chartByNameOrPath(*shot.chart);
+    std::optional<Chart> second;
+    if (shot.second) {
+        auto found = io::chartByNameOrPath(shot.second->chart);
         if (!found) return tl::unexpected(found.error());
-        chart = *std::move(found);
+        second = *std::move(found);
     }
-    const Studio studio(shot, *body, *light, std::move(chart));
-    LinearImage image = radiance(shot, studio);
+    const Stage stage(shot, *body, *light, std::move(chart), std::move(second));
+    LinearImage image = radiance(shot, stage);
+    smear(image, shot.motionPixels, shot.motionDegrees);
     blur(image, shot.blurPixels);
-    const Vector3f veil = meanOf(image) * float(shot.glare);
+    const Vector3f veil = meanOf(image).cwiseProduct(shot.glareTint.cast<float>()) * float(shot.glare);
     tbb::parallel_for(0, image.height(), [&](int y) {
         for (int x = 0; x < image.width(); ++x) Eigen::Map<Vector3f>(image.pixel(x, y)) += veil;
     });
     const Vector3f gains = balanceGains(shot, *body, *light);
     Exposure out{record(shot, *body, image, gains), {}};
-    if (shot.chart) out.truth = truthOf(shot, studio, veil, gains);
+    if (stage.chart()) out.truth = truthOf(shot, stage, veil, gains);
     return out;
+}
+
+}  // namespace
+
+Result<Exposure> shoot(const Shot& shot) {
+    if (!shot.chart) return taken(shot, {});
+    auto chart = io::chartByNameOrPath(*shot.chart);
+    if (!chart) return tl::unexpected(chart.error());
+    return taken(shot, *std::move(chart));
+}
+
+Result<Exposure> shoot(const Shot& shot, const Chart& chart) {
+    return taken(shot, chart);
 }
 
 Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth) {

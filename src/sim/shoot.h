@@ -22,12 +22,13 @@ struct PatchTruth {
     Vector3 rgb;   ///< mean over the inner half of the patch: linear, with light field, vignetting and glare,
                    ///< no noise
     Vector3 even;  ///< the same without light field, vignetting, tint and glare
+    double covered = 0;  ///< share of that half under fingers, blots or a shine of more than 1 % of it
 };
 
 struct Truth {
     std::string chart;
-    Homography chartToFrame;
-    Quad corners;
+    Homography chartToFrame;  ///< without the lens's distortion and the mirror
+    Quad corners;             ///< as seen, with both
     std::vector<PatchTruth> patches;
     bool whollyInFrame = false;
 };
@@ -39,6 +40,8 @@ struct Exposure {
 
 /// Takes the picture. The same shot gives the same numbers on every machine and any number of threads.
 Result<Exposure> shoot(const Shot& shot);
+/// The same of a chart that need not be a file; the shot's own is not looked at.
+Result<Exposure> shoot(const Shot& shot, const Chart& chart);
 
 /// The map from chart millimetres to pixels that `pose` asks for.
 Homography chartToFrame(const Shot& shot, const Chart& chart);

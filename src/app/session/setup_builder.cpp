@@ -56,7 +56,8 @@ const Reading* SetupBuilder::reading(const studio::ReadingRecord& record) {
     auto& kept = readings_[record.id];
     if (kept.text != record.document) {
         auto parsed = io::parseReading(record.document, "The reading");
-        if (parsed) parsed->checks = judged(*parsed);
+        // What was recorded by an older version, or by a script, may come without them.
+        if (parsed && parsed->checks.empty()) parsed->checks = judged(*parsed);
         kept = {record.document, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
     }
     return kept.document ? &*kept.document : nullptr;

@@ -10,17 +10,26 @@
 #include "app/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/meters/meter_panel.h"
 #include "app/session/job.h"
 #include "app/views/display_colour.h"
 #include "app/views/encoding_choice.h"
 #include "app/views/findings.h"
 #include "app/views/frame_view.h"
-#include "app/views/ladder_plot.h"
 #include "app/views/patch_table.h"
 #include "core/read/encoding_fit.h"
 #include "core/read/swatch.h"
 
 namespace refero {
+namespace {
+
+struct Shown {
+    PictureView::Levels levels;
+    QImage srgb;
+};
+
+}  // namespace
+
 ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent)
     : Station(session, parent), dialogs_(dialogs) {
     setObjectName(QStringLiteral("readingStation"));
@@ -32,6 +41,9 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     });
     connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
+    connect(frame_, &FrameView::regionDrawn, this,
+            [this](const QRectF& region) { meters_->setRegion(region, shown_.get()); });
+    connect(findings_, &Findings::evidenceWanted, frame_, &FrameView::setEvidence);
     lay(bar, frame_, figures);
 }
 
@@ -99,9 +111,9 @@ QWidget* ReadingStation::buildFigures() {
     row->setContentsMargins(8, 8, 8, 8);
     row->setSpacing(8);
     table_ = new PatchTable(figures);
-    ladder_ = new LadderPlot(figures);
+    meters_ = new MeterPanel(figures);
     row->addWidget(table_, 2);
-    row->addWidget(ladder_, 1);
+    row->addWidget(meters_, 1);
     return figures;
 }
 
@@ -114,7 +126,7 @@ void ReadingStation::show(const Setup* setup) {
     for (const Chart& c : session_.charts()) chart_->addItem(QString::fromStdString(c.name));
     if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
-    ladder_->setLadder(ready ? neutralLadder(*setup->reading) : std::vector<LadderStep>{});
+    meters_->setReading(ready ? setup->reading : std::nullopt);
     if (!setup) {
         question_->hide();
         answer_->hide();
@@ -178,6 +190,7 @@ void ReadingStation::showPicture(const Setup& setup) {
     frame_->setFrame(setup.frame, setup.reading ? viewingGains(*setup.reading) : Vector3::Ones());
     if (!setup.frame) {
         shown_.reset();
+        meters_->clearPicture();
         return frame_->clearPicture();
     }
     const Vector3 gains = setup.reading ? viewingGains(*setup.reading) : Vector3(0, 0, 0);
@@ -192,10 +205,15 @@ void ReadingStation::showPicture(const Setup& setup) {
         [frame = setup.frame, gains] {
             Rendering r = compileUntouched(OutputSpace::srgb);
             r.matrix = r.matrix * (gains.isZero() ? roughGains(frame->image) : gains).asDiagonal();
-            return PictureView::pyramid(displayImage(frame->image, r, 3200));
+            const QImage srgb = srgbImage(frame->image, r, 3200);
+            // The scopes read full HD, and numbers that no display's profile has changed.
+            return Shown{PictureView::pyramid(forDisplay(srgb)),
+                         srgb.scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
         },
-        [this, frame = setup.frame, full](PictureView::Levels levels) {
-            if (shown_ == frame) frame_->setPicture(std::move(levels), full);
+        [this, frame = setup.frame, full](Shown shown) {
+            if (shown_ != frame) return;
+            frame_->setPicture(std::move(shown.levels), full);
+            meters_->setPicture(shown.srgb, full);
         });
 }
 

@@ -15,10 +15,11 @@ class Label;
 class Dialogs;
 class EncodingChoice;
 class FrameView;
-class LadderPlot;
+class MeterPanel;
 class PatchTable;
 
-/// The chart frame large, the patches and the grey ladder under it, the findings beside it.
+/// The chart frame large with the evidence on it, the patches and the instruments under it, the findings
+/// beside it.
 class ReadingStation : public Station {
     Q_OBJECT
   public:
@@ -43,7 +44,7 @@ class ReadingStation : public Station {
     FrameView* frame_;
     QWidget* hint_;
     PatchTable* table_;
-    LadderPlot* ladder_;
+    MeterPanel* meters_;
     QComboBox* chart_;
     EncodingChoice* encoding_;
     look::Label* question_;

@@ -6,6 +6,7 @@
 #include <QResizeEvent>
 #include <algorithm>
 
+#include "app/look/button.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -38,11 +39,13 @@ namespace {
 
 QString valueText(const Check& c) {
     if (c.id == "encoding") return {};
-    const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast";
+    const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast" ||
+                       c.unit == "of white" || c.unit == "of its colours";
     const double v = share ? c.value * 100 : c.value;
-    const int digits = v >= 10 || c.unit == "degrees" || c.unit == "pixels" ? 0
-                       : c.unit == "CIEDE2000"                              ? 2
-                                                                            : 1;
+    const bool counted =
+        c.unit == "degrees" || c.unit == "pixels" || c.unit == "patches" || c.unit == "charts";
+    const bool fine = c.unit == "CIEDE2000" || c.unit == "stops" || c.unit == "gain";
+    const int digits = fine ? 2 : v >= 10 || counted ? 0 : 1;
     const QString unit = share                 ? QStringLiteral("% ") + QString::fromStdString(c.unit)
                          : c.unit == "degrees" ? QStringLiteral("°")
                                                : QString::fromStdString(c.unit);
@@ -62,7 +65,10 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) +
                              QStringLiteral(". ") + text(check.reason) + QStringLiteral(" ") +
                              text(check.remedy));
-    setToolTip(QStringLiteral("Allowed: %1").arg(text(check.limit)));
+    setToolTip(check.evidence.empty()
+                   ? QStringLiteral("Allowed: %1").arg(text(check.limit))
+                   : QStringLiteral("Allowed: %1. Shown on the frame.").arg(text(check.limit)));
+    if (!check.evidence.empty()) setFocusPolicy(Qt::StrongFocus);
 }
 
 // Asked several times in each layout, and measuring wrapped text is slow.
@@ -77,6 +83,31 @@ int CheckView::heightForWidth(int width) const {
 QSize CheckView::sizeHint() const {
     const int wide = testAttribute(Qt::WA_Resized) ? width() : 260;
     return {260, heightForWidth(wide)};
+}
+
+void CheckView::setChosen(bool chosen) {
+    chosen_ = chosen;
+    update();
+}
+
+void CheckView::enterEvent(QEnterEvent* event) {
+    QWidget::enterEvent(event);
+    emit pointed(true);
+}
+
+void CheckView::leaveEvent(QEvent* event) {
+    QWidget::leaveEvent(event);
+    if (!hasFocus()) emit pointed(false);
+}
+
+void CheckView::focusInEvent(QFocusEvent* event) {
+    QWidget::focusInEvent(event);
+    emit pointed(true);
+}
+
+void CheckView::focusOutEvent(QFocusEvent* event) {
+    QWidget::focusOutEvent(event);
+    emit pointed(false);
 }
 
 void CheckView::resizeEvent(QResizeEvent* event) {
@@ -149,7 +180,9 @@ int CheckView::lay(int width, QPainter* painter) const {
 void CheckView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
+    if (chosen_) painter.fillRect(rect(), look::palette().raised);
     lay(width(), &painter);
+    if (hasFocus()) look::paintFocusRing(painter, rect());
 }
 
 }  // namespace refero

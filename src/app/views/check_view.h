@@ -16,8 +16,19 @@ class CheckView : public QWidget {
     explicit CheckView(const Check& check, QWidget* parent = nullptr);
     int heightForWidth(int width) const override;
     QSize sizeHint() const override;
+    const Check& check() const { return check_; }
+    /// Its evidence is being shown.
+    void setChosen(bool chosen);
+
+  signals:
+    /// The pointer came over it or left, or the keyboard did.
+    void pointed(bool here);
 
   protected:
+    void enterEvent(QEnterEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
@@ -26,6 +37,7 @@ class CheckView : public QWidget {
     void paintGauge(class QPainter& painter, const QRectF& box) const;
 
     Check check_;
+    bool chosen_ = false;
     mutable int measuredWidth_ = -1, measuredHeight_ = 0;
 };
 

@@ -6,6 +6,7 @@
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/look/button.h"
 #include "app/look/label.h"
@@ -91,11 +92,42 @@ void Findings::setChecks(const std::vector<Check>& checks, std::optional<Verdict
     std::vector<Check> sorted = checks;
     std::stable_sort(sorted.begin(), sorted.end(),
                      [](const Check& a, const Check& b) { return a.verdict > b.verdict; });
-    for (const Check& c : sorted) list_->addWidget(new CheckView(c));
+    for (const Check& c : sorted) {
+        auto* view = new CheckView(c);
+        connect(view, &CheckView::pointed, this, [this, view](bool here) {
+            if (pointed_) pointed_->setChosen(false);
+            pointed_ = here && !view->check().evidence.empty() ? view : nullptr;
+            if (pointed_) pointed_->setChosen(true);
+            showEvidence();
+        });
+        views_.push_back(view);
+        list_->addWidget(view);
+    }
     list_->addStretch(1);
+    showEvidence();
+}
+
+void Findings::showEvidence() {
+    if (pointed_) {
+        emit evidenceWanted(pointed_->check().evidence);
+        return;
+    }
+    Evidence all;
+    for (const CheckView* view : views_) {
+        const Check& c = view->check();
+        if (c.verdict == Verdict::pass) continue;
+        all.patches.insert(all.patches.end(), c.evidence.patches.begin(), c.evidence.patches.end());
+        all.lines.insert(all.lines.end(), c.evidence.lines.begin(), c.evidence.lines.end());
+    }
+    std::sort(all.patches.begin(), all.patches.end());
+    all.patches.erase(std::unique(all.patches.begin(), all.patches.end()), all.patches.end());
+    emit evidenceWanted(all);
 }
 
 void Findings::setMessage(const QString& title, const QString& text) {
+    views_.clear();
+    pointed_ = nullptr;
+    emit evidenceWanted({});
     while (QLayoutItem* item = list_->takeAt(0)) {
         delete item->widget();
         delete item;

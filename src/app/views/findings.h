@@ -33,16 +33,22 @@ class Findings : public QWidget {
 
   signals:
     void nextStepWanted();
+    /// The evidence of these findings is to be shown: of the one pointed at, else of all that did not pass.
+    void evidenceWanted(const refero::Evidence& evidence);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
 
   private:
     class Headline;
+    void showEvidence();
+
     Headline* headline_;
     QScrollArea* scroll_;
     QVBoxLayout* list_;
     QVBoxLayout* extra_;
+    std::vector<class CheckView*> views_;
+    CheckView* pointed_ = nullptr;
     look::Label* why_;
     look::Button* step_;
 };

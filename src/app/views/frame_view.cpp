@@ -11,10 +11,13 @@
 
 #include "app/look/tokens.h"
 #include "core/read/measure.h"
+#include "core/read/spot.h"
 
 namespace refero {
 namespace {
 
+constexpr std::size_t kMostPins = 8;
+constexpr int kSpotReach = 2;  // pixels around the one pointed at
 constexpr const char* kCorners[] = {"top left", "top right", "bottom right", "bottom left"};
 
 QPointF qt(const Point& p) {
@@ -65,22 +68,129 @@ void FrameView::setMarkedPatch(int index) {
     update();
 }
 
+QPainterPath FrameView::areaPath(std::size_t patch, double inset) const {
+    QPolygonF area;
+    for (const Point& p : map_(chart_->patches[patch].corners(inset))) area << toView(qt(p));
+    QPainterPath path;
+    path.addPolygon(area);
+    path.closeSubpath();
+    return path;
+}
+
 void FrameView::paintAreas(QPainter& painter) const {
     const double inset = MeasureOptions{}.inset;
-    for (std::size_t i = 0; i < chart_->patches.size(); ++i) {
-        QPolygonF area;
-        for (const Point& p : map_(chart_->patches[i].corners(inset))) area << toView(qt(p));
+    for (std::size_t i = 0; i < chart_->patches.size(); ++i)
+        doubleLine(painter, areaPath(i, inset), static_cast<int>(i) == marked_ ? 2.5 : 1);
+}
+
+void FrameView::setEvidence(const Evidence& evidence) {
+    evidence_ = evidence;
+    update();
+}
+
+// Patches by both diagonals, which no sampling area has; lines as they are.
+void FrameView::paintEvidence(QPainter& painter) const {
+    for (const std::size_t i : evidence_.patches) {
+        if (i >= chart_->patches.size()) continue;
+        const Quad q = map_(chart_->patches[i].corners(0.9));
+        QPainterPath cross = areaPath(i, 0.9);
+        cross.moveTo(toView(qt(q[0])));
+        cross.lineTo(toView(qt(q[2])));
+        cross.moveTo(toView(qt(q[1])));
+        cross.lineTo(toView(qt(q[3])));
+        doubleLine(painter, cross, 2);
+    }
+    for (const auto& line : evidence_.lines) {
         QPainterPath path;
-        path.addPolygon(area);
-        path.closeSubpath();
-        const bool marked = static_cast<int>(i) == marked_;
-        doubleLine(painter, path, marked ? 2.5 : 1);
+        for (std::size_t k = 0; k < line.size(); ++k)
+            k ? path.lineTo(toView(qt(line[k]))) : path.moveTo(toView(qt(line[k])));
+        doubleLine(painter, path, 2.5);
     }
 }
 
+void FrameView::setRegion(const QRectF& region) {
+    region_ = region;
+    update();
+}
+
+void FrameView::paintRegion(QPainter& painter) const {
+    if (region_.isEmpty()) return;
+    QPainterPath path;
+    path.addRect(QRectF(toView(region_.topLeft()), toView(region_.bottomRight())));
+    doubleLine(painter, path, 1.5);
+}
+
+void FrameView::pin(const Point& at) {
+    if (pins_.size() == kMostPins) pins_.erase(pins_.begin());
+    pins_.push_back(at);
+    update();
+}
+
+void FrameView::clearPins() {
+    pins_.clear();
+    update();
+}
+
+QString FrameView::spotText(const Point& at) const {
+    if (!frame_) return {};
+    const auto s = spotAt(frame_->image, at, kSpotReach, gains_);
+    if (!s) return {};
+    return QStringLiteral("linear %1 %2 %3   %4 %5 %6 %   8 bit %7 %8 %9")
+               .arg(s->linear.x(), 0, 'f', 3)
+               .arg(s->linear.y(), 0, 'f', 3)
+               .arg(s->linear.z(), 0, 'f', 3)
+               .arg(s->percent.x(), 0, 'f', 0)
+               .arg(s->percent.y(), 0, 'f', 0)
+               .arg(s->percent.z(), 0, 'f', 0)
+               .arg(s->eightBit[0])
+               .arg(s->eightBit[1])
+               .arg(s->eightBit[2]) +
+           QStringLiteral("   %1%2 stops from mid-grey   L*a*b* %3 %4 %5")
+               .arg(s->stopsFromMidGrey < 0 ? QStringLiteral("\u2212") : QStringLiteral("+"))
+               .arg(std::abs(s->stopsFromMidGrey), 0, 'f', 1)
+               .arg(s->labD50.L, 0, 'f', 0)
+               .arg(s->labD50.a, 0, 'f', 1)
+               .arg(s->labD50.b, 0, 'f', 1);
+}
+
+void FrameView::paintPins(QPainter& painter) const {
+    painter.setFont(look::figures(look::Size::small));
+    const QFontMetrics metrics(painter.font());
+    for (const Point& p : pins_) {
+        const auto s = frame_ ? spotAt(frame_->image, p, kSpotReach, gains_) : std::nullopt;
+        if (!s) continue;
+        const QPointF at = toView(qt(p));
+        QPainterPath ring;
+        ring.addEllipse(at, 4, 4);
+        doubleLine(painter, ring, 1.5);
+        const QString text =
+            QStringLiteral("%1 %2 %3").arg(s->eightBit[0]).arg(s->eightBit[1]).arg(s->eightBit[2]);
+        const QRectF box(at + QPointF(8, -9), QSizeF(metrics.horizontalAdvance(text) + 10, 18));
+        painter.fillRect(box, QColor(0, 0, 0, 200));
+        painter.setPen(Qt::white);
+        painter.drawText(box, Qt::AlignCenter, text);
+    }
+}
+
+void FrameView::paintSpot(QPainter& painter) const {
+    if (!pointed_ || beforeDrag_) return;
+    const QString text = spotText(*pointed_);
+    if (text.isEmpty()) return;
+    painter.setFont(look::figures(look::Size::small));
+    const double wide = std::min<double>(width(), QFontMetrics(painter.font()).horizontalAdvance(text) + 16);
+    const QRectF box(0, height() - 22, wide, 22);
+    painter.fillRect(box, QColor(0, 0, 0, 200));
+    painter.setPen(Qt::white);
+    painter.drawText(box.adjusted(8, 0, -8, 0), Qt::AlignLeft | Qt::AlignVCenter, text);
+}
+
 void FrameView::paintOver(QPainter& painter) {
-    if (!corners_ || !hasPicture()) return;
+    if (!hasPicture()) return;
+    paintRegion(painter);
+    paintPins(painter);
+    if (!corners_) return paintSpot(painter);
     paintAreas(painter);
+    paintEvidence(painter);
     QPainterPath outline;
     QPolygonF polygon;
     for (const Point& p : *corners_) polygon << toView(qt(p));
@@ -97,6 +207,7 @@ void FrameView::paintOver(QPainter& painter) {
         painter.drawEllipse(at, 5.5, 5.5);
     }
     if (selected_ >= 0 && hasFocus()) paintLoupe(painter);
+    paintSpot(painter);
 }
 
 // The frame's own pixels around the chosen corner, balanced, and lifted so that dark ones can be told apart.
@@ -185,6 +296,10 @@ bool FrameView::moveCorner(int index, const Point& to) {
 }
 
 void FrameView::mousePressEvent(QMouseEvent* event) {
+    if (event->button() == Qt::LeftButton && event->modifiers() & Qt::ShiftModifier && hasPicture()) {
+        regionStart_ = toFrame(event->position());
+        return setRegion({});
+    }
     const int corner = event->button() == Qt::LeftButton ? cornerAt(event->position()) : -1;
     if (corner < 0) return PictureView::mousePressEvent(event);
     setFocus();
@@ -195,6 +310,10 @@ void FrameView::mousePressEvent(QMouseEvent* event) {
 }
 
 void FrameView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF here = toFrame(event->position());
+    pointed_ = Point(here.x(), here.y());
+    update();
+    if (regionStart_) return setRegion(QRectF(*regionStart_, here).normalized());
     if (beforeDrag_) {
         const QPointF to = toFrame(event->position() + grip_);
         moveCorner(selected_, {to.x(), to.y()});
@@ -205,7 +324,25 @@ void FrameView::mouseMoveEvent(QMouseEvent* event) {
     PictureView::mouseMoveEvent(event);
 }
 
+void FrameView::leaveEvent(QEvent* event) {
+    pointed_.reset();
+    update();
+    PictureView::leaveEvent(event);
+}
+
+void FrameView::mouseDoubleClickEvent(QMouseEvent* event) {
+    const QPointF here = toFrame(event->position());
+    pin({here.x(), here.y()});
+}
+
 void FrameView::mouseReleaseEvent(QMouseEvent* event) {
+    if (regionStart_) {
+        regionStart_.reset();
+        // A click is no region; it takes the old one away.
+        if (region_.width() * scale() < 3 || region_.height() * scale() < 3) setRegion({});
+        emit regionDrawn(region_);
+        return;
+    }
     if (beforeDrag_) {
         const Quad before = *beforeDrag_;
         beforeDrag_.reset();
@@ -243,6 +380,11 @@ void FrameView::keyPressEvent(QKeyEvent* event) {
             return nudge(0, -step);
         case Qt::Key_Down:
             return nudge(0, step);
+        case Qt::Key_P:
+            if (pointed_) pin(*pointed_);
+            return;
+        case Qt::Key_Delete:
+            return clearPins();
         case Qt::Key_Escape:
             if (selected_ < 0) break;
             selected_ = -1;

@@ -50,6 +50,12 @@ Point centroid(const Quad& q) {
     return (q[0] + q[1] + q[2] + q[3]) / 4;
 }
 
+bool contains(const Quad& q, const Point& p) {
+    for (std::size_t i = 0; i < 4; ++i)
+        if (cross(q[i], q[(i + 1) % 4], p) < 0) return false;
+    return true;
+}
+
 Homography Homography::inverse() const {
     return Homography(m_.inverse());
 }

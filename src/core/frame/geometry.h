@@ -25,6 +25,9 @@ bool isProperQuad(const Quad& quad);
 
 Point centroid(const Quad& quad);
 
+/// Whether the point lies in a proper quad, its border included.
+bool contains(const Quad& quad, const Point& p);
+
 /// A plane-to-plane projective map.
 class Homography {
   public:

@@ -71,4 +71,10 @@ double castOf(const Reading& reading, std::size_t patch, const Vector3& gains) {
     return worst;
 }
 
+double castError(const Reading& reading, std::size_t patch) {
+    const PatchReading& p = reading.patches[patch];
+    const Vector3 relative = p.standardError().cwiseQuotient(p.rgb.cwiseMax(1e-9));
+    return std::hypot(relative.y(), std::max(relative.x(), relative.z())) / 2.2;
+}
+
 }  // namespace refero

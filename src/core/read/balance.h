@@ -32,4 +32,7 @@ double neutralLevel(const Reading& reading, const Vector3& gains);
 /// states it.
 double castOf(const Reading& reading, std::size_t patch, const Vector3& gains);
 
+/// The standard error of that, from the noise of the patch's mean.
+double castError(const Reading& reading, std::size_t patch);
+
 }  // namespace refero

@@ -4,15 +4,44 @@
 
 #include <tbb/parallel_for.h>
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdint>
 #include <limits>
 
 namespace refero {
 namespace {
 
-using Samples = std::array<std::vector<float>, 3>;
+// A channel's pixels, and in which of the patch's sixteenths each lies.
+struct Channel {
+    std::vector<float> values;
+    std::vector<std::uint8_t> cells;
+};
+using Samples = std::array<Channel, 3>;
+
+constexpr int kCells = 4;  // a side
+
+// Where in a patch a pixel lies. A patch is small enough for perspective not to matter.
+class CellMap {
+  public:
+    explicit CellMap(const Quad& area) : corner_(area[0]) {
+        Eigen::Matrix2d sides;
+        sides << (area[1] - area[0] + area[2] - area[3]) / 2, (area[3] - area[0] + area[2] - area[1]) / 2;
+        inverse_ = std::abs(sides.determinant()) > 1e-9 ? Eigen::Matrix2d(sides.inverse()) : sides;
+    }
+    std::uint8_t operator()(int x, int y) const {
+        const Point p = inverse_ * (Point(x + 0.5, y + 0.5) - corner_) * kCells;
+        const int i = std::clamp(static_cast<int>(p.x()), 0, kCells - 1);
+        const int j = std::clamp(static_cast<int>(p.y()), 0, kCells - 1);
+        return static_cast<std::uint8_t>(j * kCells + i);
+    }
+
+  private:
+    Point corner_;
+    Eigen::Matrix2d inverse_;
+};
 
 // Calls visit(x, y) for the pixels of a w x h picture whose centres lie inside a convex quad.
 template <class Visit>
@@ -60,34 +89,80 @@ Spread spreadOf(const std::vector<float>& values) {
     return s;
 }
 
+// The largest departure of a cell's mean from a plane through all of them, less four times the mean's noise.
+// The plane is laid through the cells that agree with it, so that a spot in one does not tip it.
+double blotchOf(const Channel& channel, double deviation) {
+    constexpr int n = kCells * kCells;
+    std::array<double, n> sum{}, count{};
+    for (std::size_t i = 0; i < channel.values.size(); ++i) {
+        sum[channel.cells[i]] += channel.values[i];
+        count[channel.cells[i]] += 1;
+    }
+    if (*std::min_element(count.begin(), count.end()) < 4) return 0;
+    std::array<double, n> weight;
+    weight.fill(1);
+    Eigen::Vector3d plane = Eigen::Vector3d::Zero();
+    const auto place = [](int k) {
+        return Eigen::Vector3d(1, k % kCells - (kCells - 1) / 2.0, k / kCells - (kCells - 1) / 2.0);
+    };
+    const auto off = [&](int k) {
+        const auto i = static_cast<std::size_t>(k);
+        return sum[i] / count[i] - plane.dot(place(k));
+    };
+    for (int round = 0; round < 6; ++round) {
+        Eigen::Matrix3d a = Eigen::Matrix3d::Zero();
+        Eigen::Vector3d b = Eigen::Vector3d::Zero();
+        for (int k = 0; k < n; ++k) {
+            const auto i = static_cast<std::size_t>(k);
+            a += weight[i] * place(k) * place(k).transpose();
+            b += weight[i] * sum[i] / count[i] * place(k);
+        }
+        plane = a.ldlt().solve(b);
+        for (int k = 0; k < n; ++k)
+            weight[static_cast<std::size_t>(k)] = 1 / (std::abs(off(k)) + 1e-6 + 0.002 * std::abs(plane(0)));
+    }
+    double worst = 0;
+    for (int k = 0; k < n; ++k)
+        worst =
+            std::max(worst, std::abs(off(k)) - 4 * deviation / std::sqrt(count[static_cast<std::size_t>(k)]));
+    return worst / (std::abs(plane(0)) + 0.01);
+}
+
+double blotchOf(const Samples& s, const Vector3& deviation) {
+    return std::max(
+        {blotchOf(s[0], deviation.x()), blotchOf(s[1], deviation.y()), blotchOf(s[2], deviation.z())});
+}
+
 PatchReading summarise(const Samples& s, double clippingLevel) {
     PatchReading r;
-    const std::size_t n = s[0].size();
+    const std::size_t n = s[0].values.size();
     std::array<float, 3> centre{}, reach{};
     for (std::size_t c = 0; c < 3; ++c) {
-        const Spread spread = spreadOf(s[c]);
+        const Spread spread = spreadOf(s[c].values);
         centre[c] = spread.centre;
         reach[c] = spread.reach;
     }
-    Vector3 sum = Vector3::Zero(), squares = Vector3::Zero();
+    Vector3 sum = Vector3::Zero();
+    Matrix3 products = Matrix3::Zero();
     std::size_t anyClipped = 0;
     for (std::size_t i = 0; i < n; ++i) {
         bool inside = true, clipped = false;
         for (std::size_t c = 0; c < 3; ++c) {
-            inside &= std::abs(s[c][i] - centre[c]) <= reach[c];
-            if (s[c][i] >= clippingLevel) {
+            inside &= std::abs(s[c].values[i] - centre[c]) <= reach[c];
+            if (s[c].values[i] >= clippingLevel) {
                 r.clippedChannels(static_cast<Eigen::Index>(c)) += 1.0 / static_cast<double>(n);
                 clipped = true;
             }
         }
         anyClipped += clipped;
         if (!inside) continue;
-        const Vector3 v(s[0][i] - centre[0], s[1][i] - centre[1], s[2][i] - centre[2]);
+        const Vector3 v(s[0].values[i] - centre[0], s[1].values[i] - centre[1], s[2].values[i] - centre[2]);
         sum += v;
-        squares += v.cwiseProduct(v);
+        products += v * v.transpose();
         ++r.pixels;
     }
     r.clipped = static_cast<double>(anyClipped) / static_cast<double>(n);
+    r.rejected = 1 - static_cast<double>(r.pixels) / static_cast<double>(n);
     const Vector3 base(centre[0], centre[1], centre[2]);
     if (r.pixels == 0) {
         r.rgb = base;
@@ -96,7 +171,9 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
     const double used = static_cast<double>(r.pixels);
     const Vector3 offset = sum / used;
     r.rgb = base + offset;
-    r.deviation = (squares / used - offset.cwiseProduct(offset)).cwiseMax(0).cwiseSqrt();
+    r.covariance = products / used - offset * offset.transpose();
+    r.deviation = r.covariance.diagonal().cwiseMax(0).cwiseSqrt();
+    r.blotch = blotchOf(s, r.deviation);
     return r;
 }
 
@@ -106,10 +183,10 @@ PatchReading summariseApart(const Samples& s, double clippingLevel) {
     r.pixels = std::numeric_limits<decltype(r.pixels)>::max();
     for (std::size_t c = 0; c < 3; ++c) {
         const auto channel = static_cast<Eigen::Index>(c);
-        const Spread spread = spreadOf(s[c]);
+        const Spread spread = spreadOf(s[c].values);
         double sum = 0, squares = 0, clipped = 0;
         decltype(r.pixels) used = 0;
-        for (const float v : s[c]) {
+        for (const float v : s[c].values) {
             clipped += v >= clippingLevel;
             const double d = double(v) - spread.centre;
             if (std::abs(d) > spread.reach) continue;
@@ -119,11 +196,15 @@ PatchReading summariseApart(const Samples& s, double clippingLevel) {
         }
         const double n = std::max(1.0, static_cast<double>(used)), offset = sum / n;
         r.rgb(channel) = spread.centre + offset;
-        r.deviation(channel) = std::sqrt(std::max(0.0, squares / n - offset * offset));
-        r.clippedChannels(channel) = clipped / static_cast<double>(s[c].size());
+        r.covariance(channel, channel) = std::max(0.0, squares / n - offset * offset);
+        r.clippedChannels(channel) = clipped / static_cast<double>(s[c].values.size());
+        r.rejected =
+            std::max(r.rejected, 1 - static_cast<double>(used) / static_cast<double>(s[c].values.size()));
         r.pixels = std::min(r.pixels, used);
     }
+    r.deviation = r.covariance.diagonal().cwiseSqrt();
     r.clipped = r.clippedChannels.maxCoeff();
+    r.blotch = blotchOf(s, r.deviation);
     return r;
 }
 
@@ -147,11 +228,16 @@ std::vector<PatchReading> measure(const LinearImage& frame, const Chart& chart,
                                   const Homography& chartToFrame, const MeasureOptions& options) {
     return measureEach(chart, chartToFrame, options.inset, [&](const Quad& quad, const Point& centre) {
         Samples samples;
+        const CellMap cell(quad);
         const auto take = [&](int x, int y) {
-            for (std::size_t c = 0; c < 3; ++c) samples[c].push_back(frame.pixel(x, y)[c]);
+            const auto in = cell(x, y);
+            for (std::size_t c = 0; c < 3; ++c) {
+                samples[c].values.push_back(frame.pixel(x, y)[c]);
+                samples[c].cells.push_back(in);
+            }
         };
         forPixelsIn(quad, frame.width(), frame.height(), take);
-        if (samples[0].empty())
+        if (samples[0].values.empty())
             take(std::clamp(static_cast<int>(centre.x()), 0, frame.width() - 1),
                  std::clamp(static_cast<int>(centre.y()), 0, frame.height() - 1));
         return summarise(samples, options.clippingLevel);
@@ -162,13 +248,16 @@ std::vector<PatchReading> measure(const Mosaic& sensor, const Chart& chart, cons
                                   const MeasureOptions& options) {
     return measureEach(chart, chartToFrame, options.inset, [&](const Quad& quad, const Point& centre) {
         Samples samples;
+        const CellMap cell(quad);
         const auto take = [&](int x, int y) {
-            samples[static_cast<std::size_t>(sensor.channel(x, y))].push_back(sensor.at(x, y));
+            auto& channel = samples[static_cast<std::size_t>(sensor.channel(x, y))];
+            channel.values.push_back(sensor.at(x, y));
+            channel.cells.push_back(cell(x, y));
         };
         forPixelsIn(quad, sensor.width(), sensor.height(), take);
         // Too small for a site of each channel: the four around its middle.
-        if (std::any_of(samples.begin(), samples.end(), [](const auto& v) { return v.empty(); })) {
-            for (auto& v : samples) v.clear();
+        if (std::any_of(samples.begin(), samples.end(), [](const auto& c) { return c.values.empty(); })) {
+            for (auto& c : samples) c = {};
             const int x0 = std::clamp(static_cast<int>(centre.x() - 0.5), 0, sensor.width() - 2);
             const int y0 = std::clamp(static_cast<int>(centre.y() - 0.5), 0, sensor.height() - 2);
             for (int k = 0; k < 4; ++k) take(x0 + k % 2, y0 + k / 2);

@@ -2,13 +2,46 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/read.h"
 
+#include <algorithm>
+
+#include "core/find/detail/colour_check.h"
+#include "core/read/light_field.h"
+#include "core/read/sharpness.h"
+
 namespace refero {
+namespace {
+
+constexpr double kClearlyBetter = 0.15;  // of agreement, for corners to be called wrong
+
+// Which way round the colours agree best with corners that a person has set.
+void findWayRound(Reading& r, const LinearImage& frame) {
+    const auto agreement = [&](const Quad& corners) {
+        const auto map = fitHomography(r.chart.outline(), corners);
+        return map ? detail::plainAgreement(frame, r.chart, *map) : 0.0;
+    };
+    double best = agreement(r.corners) + kClearlyBetter;
+    for (int turns = 1; turns < 4; ++turns) {
+        Quad q = r.corners;
+        std::rotate(q.begin(), q.begin() + turns, q.end());
+        const double a = agreement(q);
+        if (a <= best) continue;
+        best = a;
+        r.wrongQuarterTurns = turns;
+    }
+}
+
+}  // namespace
 
 Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about,
                           const ReadOptions& options) {
+    ChartFinder finder(frame, options.find);
+    return readChart(finder, frame, chart, std::move(about), options);
+}
+
+Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const Chart& chart, Reading about,
+                          const ReadOptions& options) {
     if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
-    const auto place =
-        options.corners ? chartAt(frame, chart, *options.corners) : findChart(frame, chart, options.find);
+    const auto place = options.corners ? chartAt(frame, chart, *options.corners) : finder.find(chart);
     if (!place) return tl::unexpected(place.error());
     Reading r = std::move(about);
     r.width = frame.width();
@@ -17,9 +50,20 @@ Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading 
     r.found = true;
     r.corners = place->corners;
     r.agreement = place->agreement;
-    r.patches = options.sensor ? measure(*options.sensor, chart, place->chartToFrame, options.measure)
-                               : measure(frame, chart, place->chartToFrame, options.measure);
+    r.robustAgreement = place->robustAgreement;
+    r.confidence = place->confidence;
+    r.cornersByHand = options.corners.has_value();
+    const Homography& map = place->chartToFrame;
+    r.patches = options.sensor ? measure(*options.sensor, chart, map, options.measure)
+                               : measure(frame, chart, map, options.measure);
+    if (r.cornersByHand) findWayRound(r, frame);
+    r.sharpness = sharpness(frame, chart, map);
+    r.light = lightOn(r, measureGround(frame, chart, map, r.sharpness.widthPixels));
+    for (const Chart& other : options.others)
+        if (const auto beside = finder.findBeside(other, r.corners)) r.otherCharts.push_back(beside->corners);
+    if (options.takeOutLight) takeOutLight(r);
     r.checks = judged(r, options.limits);
+    r.limits = options.limits.name;
     r.verdict = worst(r.checks);
     return r;
 }

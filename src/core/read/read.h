@@ -3,6 +3,7 @@
 #pragma once
 
 #include <optional>
+#include <span>
 
 #include "core/find/finder.h"
 #include "core/frame/image.h"
@@ -19,11 +20,16 @@ struct ReadOptions {
     MeasureOptions measure;
     Limits limits;
     const Mosaic* sensor = nullptr;  ///< of the same size as the frame: patches are measured in it
+    std::span<const Chart> others;   ///< looked for beside the one that is read
+    bool takeOutLight = false;       ///< brings every patch to the light's mean over the chart
 };
 
 /// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path,
 /// encoding, metadata); the rest of it is filled in. The result has found = true.
 Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about,
+                          const ReadOptions& options = {});
+/// The same with a finder of that frame that may have looked for others.
+Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const Chart& chart, Reading about,
                           const ReadOptions& options = {});
 
 }  // namespace refero

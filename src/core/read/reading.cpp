@@ -17,6 +17,16 @@ std::string_view label(Verdict verdict) {
     return labels[static_cast<std::size_t>(verdict)];
 }
 
+double LightField::at(const Point& mm) const {
+    const double x = (mm.x() - middleMm.x()) / halfMm.x(), y = (mm.y() - middleMm.y()) / halfMm.y();
+    return stops[0] + stops[1] * x + stops[2] * y + stops[3] * x * x + stops[4] * x * y + stops[5] * y * y;
+}
+
+double ShadowEdge::at(const Point& mm) const {
+    const double t = std::clamp((mm - throughMm).dot(darkerWay) / softMm + 0.5, 0.0, 1.0);
+    return -stops * t * t * (3 - 2 * t);
+}
+
 const PatchReading* Reading::patch(std::string_view id) const {
     const auto it =
         std::find_if(patches.begin(), patches.end(), [&](const PatchReading& p) { return p.id == id; });

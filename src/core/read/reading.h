@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -9,6 +11,7 @@
 #include "core/chart/chart.h"
 #include "core/colour/transfer.h"
 #include "core/frame/geometry.h"
+#include "core/read/sharpness.h"
 
 namespace refero {
 
@@ -21,7 +24,17 @@ struct PatchReading {
     double clipped = 0;          ///< share of the pixels with a clipped channel
     Vector3 clippedChannels{0, 0, 0};
     std::size_t pixels = 0;  ///< measured
+    /// Of one pixel, of those measured; 0 off the diagonal where the channels have sites of their own.
+    Matrix3 covariance = Matrix3::Zero();
+    double rejected = 0;  ///< share of the pixels left out: specks, scratches, glints
+    /// How far a sixteenth of the patch departs from an even slope, in any channel, beyond what noise does;
+    /// share of the patch's level.
+    double blotch = 0;
 
+    /// Level over the noise of one pixel, per channel; 0 where nothing is known of the noise.
+    Vector3 signalToNoise() const {
+        return (deviation.array() > 0).select(rgb.array() / deviation.array().max(1e-12), 0.0).matrix();
+    }
     /// Standard error of `rgb`.
     Vector3 standardError() const {
         return pixels ? Vector3(deviation / std::sqrt(static_cast<double>(pixels))) : Vector3(0, 0, 0);
@@ -35,6 +48,53 @@ std::string_view name(Verdict verdict);
 /// "Good", "Look again", "Shoot again": for people.
 std::string_view label(Verdict verdict);
 
+/// Light over a chart, smooth, relative to its mean: a polynomial of second degree in stops, over chart
+/// coordinates that run from -1 to 1 along each side.
+struct LightField {
+    Point middleMm{0, 0}, halfMm{1, 1};
+    std::array<double, 6> stops{};  ///< of 1, x, y, xx, xy, yy
+
+    double at(const Point& mm) const;  ///< stops
+};
+
+/// A straight edge in the light, beyond which it is darker by that many stops.
+struct ShadowEdge {
+    Point throughMm{0, 0};
+    Point darkerWay{1, 0};  ///< unit vector on the chart
+    double stops = 0;
+    double softMm = 1;  ///< width of the edge
+
+    double at(const Point& mm) const;  ///< stops, 0 or less
+};
+
+/// What the light does on the chart.
+struct ChartLight {
+    LightField field;
+    std::optional<ShadowEdge> shadow;
+    double rangeStops = 0;  ///< between the lightest and the darkest place, without the shadow
+    Point lightestMm{0, 0}, darkestMm{0, 0};
+    double residualStops = 0;                ///< root mean square of the greys about it
+    Vector3 white{1, 1, 1};                  ///< rgb of a perfect diffuser in the mean light
+    Matrix3 xyzToRgb = Matrix3::Identity();  ///< D50 reference to the mean light's rgb
+    Vector3 veil{0, 0, 0};                   ///< rgb added everywhere
+    double veilShare = 0;  ///< its green, as a share of the perfect diffuser; 0 where none is measurable
+    std::vector<std::size_t> covered;  ///< patches that show something else
+    std::vector<Point> coveredMm;      ///< places on the ground that do
+    std::vector<std::size_t> shining;  ///< patches with the light's own colour on top
+    std::vector<Point> shiningMm;
+    double shineShare = 0;  ///< the most of it, as a share of the perfect diffuser
+
+    double at(const Point& mm) const { return field.at(mm) + (shadow ? shadow->at(mm) : 0); }
+};
+
+/// Where a finding can be seen in the frame.
+struct Evidence {
+    std::vector<std::size_t> patches;       ///< by their place in the chart
+    std::vector<std::vector<Point>> lines;  ///< open lines, pixels
+
+    bool empty() const { return patches.empty() && lines.empty(); }
+};
+
 /// One judgement: what was measured, what is allowed, why it matters and what to do.
 struct Check {
     std::string id;
@@ -45,6 +105,7 @@ struct Check {
     double scaleLow = 0, scaleHigh = 1;  ///< of a gauge
     std::string limit;                   ///< the band in words
     std::string title, reason, remedy;
+    Evidence evidence;
 };
 
 /// A frame's chart as measured and judged. It stands alone: everything a correction needs is in it.
@@ -59,7 +120,16 @@ struct Reading {
     bool found = false;
     Quad corners{};
     double agreement = 0;
+    double robustAgreement = 0;  ///< see FoundChart
+    double confidence = 1;       ///< that this is the chart, and so placed, 0..1
+    bool cornersByHand = false;
+    int wrongQuarterTurns = 0;  ///< by which corners set by hand must be moved on for the colours to agree
+    std::vector<Quad> otherCharts;      ///< more charts in the same frame
     std::vector<PatchReading> patches;  ///< in the chart's order
+    std::optional<ChartLight> light;    ///< nothing where the greys do not tell
+    Sharpness sharpness;
+    std::string limits = "Product";  ///< name of the set it was judged by
+    std::string lightTakenOut;       ///< "chart" or "flat field"; empty where it was left in
     std::vector<Check> checks;
     Verdict verdict = Verdict::reshoot;
 

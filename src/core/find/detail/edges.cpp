@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <optional>
+#include <set>
 
 namespace refero::detail {
 namespace {
@@ -27,6 +28,7 @@ struct EdgePoint {
     Point normal;    // unit, in the frame, out of the patch
     Point measured;  // in the frame
     double weight;
+    std::size_t side;  // of all patches' sides
 };
 
 // Where a line across an edge is half-way between its two ends. `half` is the line's half length in pixels.
@@ -67,16 +69,17 @@ std::optional<EdgePoint> across(const LinearImage& frame, const Homography& map,
     const float a = progress(crossing), b = progress(crossing + 1);
     const double where = crossing + static_cast<double>(-a / (b - a)) - kTaps;
     return EdgePoint{mm, normal, at + normal * (half * where / kTaps),
-                     std::min(1.0, double(contrast / level))};
+                     std::min(1.0, double(contrast / level)), 0};
 }
 
 std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, const Homography& map,
                                   double gapMm, double share) {
     std::vector<EdgePoint> out;
+    std::size_t sides = 0;
     for (const Patch& p : chart.patches) {
         const Quad corners = p.corners();
         const Point centre = map(p.centreMm);
-        for (std::size_t side = 0; side < 4; ++side) {
+        for (std::size_t side = 0; side < 4; ++side, ++sides) {
             const Point a = corners[side], b = corners[(side + 1) % 4], along = (b - a) * 0.01;
             const double scale = (map(b) - map(a)).norm() / (b - a).norm();
             const double half = std::clamp(gapMm * scale * share, 2.0, 14.0);
@@ -84,8 +87,10 @@ std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, 
             for (int k = 0; k < count; ++k) {
                 const double t = 0.18 + 0.64 * (k + 0.5) / count;
                 if (auto e =
-                        across(frame, map, a + (b - a) * t, along, centre, half, std::min(2.0, half / 3)))
+                        across(frame, map, a + (b - a) * t, along, centre, half, std::min(2.0, half / 3))) {
+                    e->side = sides;
                     out.push_back(*e);
+                }
             }
         }
     }
@@ -154,7 +159,7 @@ double clearance(const Chart& chart) {
 }  // namespace
 
 EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homography& start) {
-    EdgeFit fit{start, 0, 0};
+    EdgeFit fit{start, 0, 0, 0};
     const double gap = clearance(chart), size = chart.outlineMm.maxCoeff();
     for (int round = 0; round < 3; ++round) {
         const auto edges = edgePoints(frame, chart, fit.chartToFrame, gap, round == 0 ? 0.95 : 0.8);
@@ -163,7 +168,12 @@ EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homograph
         if (!isProperQuad(better(chart.outline()))) return fit;
         std::vector<double> sizes;
         for (const EdgePoint& e : edges) sizes.push_back(std::abs(residual(e, better)));
-        fit = {better, medianOf(sizes), edges.size()};
+        const double median = medianOf(sizes);
+        std::set<std::size_t> seen;
+        for (std::size_t i = 0; i < edges.size(); ++i)
+            if (sizes[i] < std::max(1.0, 3 * median)) seen.insert(edges[i].side);
+        fit = {better, median, edges.size(),
+               static_cast<double>(seen.size()) / (4.0 * static_cast<double>(chart.patches.size()))};
     }
     return fit;
 }

@@ -11,6 +11,7 @@ struct EdgeFit {
     Homography chartToFrame;
     double residualPixels = 0;  ///< median distance of used edge points
     std::size_t points = 0;
+    double sidesSeen = 0;  ///< share of the patches' sides with at least one edge point within a pixel or two
 };
 
 /// Improves a placement by the patches' own edges: where the colour is half-way between patch and surround,

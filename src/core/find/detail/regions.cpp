@@ -163,4 +163,14 @@ std::vector<Region> evenRegions(const LinearImage& image, double largestShare) {
     return unique(std::move(all));
 }
 
+std::vector<Region> mirrored(const std::vector<Region>& regions, int pictureWidth) {
+    std::vector<Region> out = regions;
+    for (Region& r : out) {
+        for (Point& p : r.corners) p.x() = pictureWidth - p.x();
+        std::reverse(r.corners.begin(), r.corners.end());  // clockwise again
+        r.centre.x() = pictureWidth - r.centre.x();
+    }
+    return out;
+}
+
 }  // namespace refero::detail

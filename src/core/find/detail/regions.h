@@ -19,4 +19,7 @@ struct Region {
 /// All such areas up to that share of the picture, each once. The picture should be 0.3 to 5 megapixels.
 std::vector<Region> evenRegions(const LinearImage& image, double largestShare = 0.15);
 
+/// The regions of the picture seen in a mirror.
+std::vector<Region> mirrored(const std::vector<Region>& regions, int pictureWidth);
+
 }  // namespace refero::detail

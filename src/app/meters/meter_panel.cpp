@@ -1,0 +1,158 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/meters/meter_panel.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+#include "app/meters/evenness_map.h"
+#include "app/meters/grey_list.h"
+#include "app/meters/scope_view.h"
+#include "app/views/ladder_plot.h"
+#include "core/colour/encoding.h"
+#include "core/read/ladder.h"
+#include "core/read/spot.h"
+#include "core/read/swatch.h"
+
+namespace refero {
+namespace {
+
+// The patches as the picture shows them: balanced, in sRGB.
+std::vector<Vector3> coloursOf(const Reading& reading, bool neutralsAlone) {
+    const Vector3 gains = viewingGains(reading);
+    std::vector<std::size_t> which;
+    if (neutralsAlone)
+        which = reading.chart.neutrals();
+    else
+        for (std::size_t i = 0; i < reading.patches.size(); ++i) which.push_back(i);
+    std::vector<Vector3> out;
+    for (const std::size_t i : which) {
+        Vector3 v = reading.patches[i].rgb.cwiseProduct(gains);
+        for (double& c : v) c = encode(Encoding::srgb, c);
+        out.push_back(v);
+    }
+    return out;
+}
+
+}  // namespace
+
+MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
+    setObjectName(QStringLiteral("meterPanel"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    auto* bar = new QHBoxLayout;
+    bar->setSpacing(8);
+    meter_ = new QComboBox(this);
+    meter_->setObjectName(QStringLiteral("meterChoice"));
+    meter_->setAccessibleName(QStringLiteral("Instrument"));
+    meter_->addItems({QStringLiteral("Neutral ladder"), QStringLiteral("Even light"),
+                      QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
+                      QStringLiteral("Vectorscope"), QStringLiteral("Is this grey grey?")});
+    source_ = new QComboBox(this);
+    source_->setObjectName(QStringLiteral("meterSource"));
+    source_->setAccessibleName(QStringLiteral("What feeds the scope"));
+    source_->setToolTip(
+        QStringLiteral("What feeds the scope. A region is drawn on the frame with Shift held."));
+    source_->addItems({QStringLiteral("Whole picture"), QStringLiteral("Region"), QStringLiteral("Patches"),
+                       QStringLiteral("Greys alone")});
+    bar->addWidget(meter_);
+    bar->addWidget(source_);
+    bar->addStretch(1);
+    column->addLayout(bar);
+    stack_ = new QStackedWidget(this);
+    ladder_ = new LadderPlot(stack_);
+    evenness_ = new EvennessMap(stack_);
+    scope_ = new ScopeView(stack_);
+    greys_ = new GreyList(stack_);
+    for (QWidget* w : {static_cast<QWidget*>(ladder_), static_cast<QWidget*>(evenness_),
+                       static_cast<QWidget*>(scope_), static_cast<QWidget*>(greys_)})
+        stack_->addWidget(w);
+    column->addWidget(stack_, 1);
+    connect(meter_, &QComboBox::currentIndexChanged, this, &MeterPanel::refresh);
+    connect(source_, &QComboBox::currentIndexChanged, this, &MeterPanel::refresh);
+    refresh();
+}
+
+void MeterPanel::showMeter(Meter meter) {
+    meter_->setCurrentIndex(static_cast<int>(meter));
+}
+
+void MeterPanel::showSource(Source source) {
+    source_->setCurrentIndex(static_cast<int>(source));
+}
+
+void MeterPanel::setReading(const std::optional<Reading>& reading) {
+    const bool other = !reading || !reading_ || reading->framePath != reading_->framePath;
+    reading_ = reading;
+    if (other) greys_->clear();
+    ladder_->setLadder(reading ? neutralLadder(*reading) : std::vector<LadderStep>{});
+    evenness_->setReading(reading);
+    scope_->setTargets(reading ? vectorscopeTargets(reading->chart, OutputSpace::srgb)
+                               : std::vector<ScopeTarget>{});
+    refresh();
+}
+
+void MeterPanel::setPicture(const QImage& srgb, QSize frameSize) {
+    picture_ = srgb;
+    frameSize_ = frameSize;
+    greys_->setPicture(srgb);
+    refresh();
+}
+
+void MeterPanel::clearPicture() {
+    setPicture({}, {});
+}
+
+void MeterPanel::setRegion(const QRectF& region, const io::Frame* frame) {
+    region_ = region;
+    if (region.isEmpty()) return refresh();
+    if (static_cast<Meter>(meter_->currentIndex()) == Meter::greys) {
+        const auto mean =
+            frame ? meanOf(frame->image, {region.left(), region.top()}, {region.right(), region.bottom()})
+                  : std::nullopt;
+        if (mean && reading_) {
+            const auto candidate = greyCandidate(*mean, *reading_);
+            if (candidate)
+                greys_->add(*candidate, QStringLiteral("Region %1").arg(++regions_));
+            else
+                greys_->say(QString::fromStdString(candidate.error().message));
+        } else {
+            greys_->say(QStringLiteral("There is no reading to compare it with."));
+        }
+        return;
+    }
+    if (static_cast<Source>(source_->currentIndex()) == Source::picture)
+        source_->setCurrentIndex(static_cast<int>(Source::region));
+    refresh();
+}
+
+void MeterPanel::refresh() {
+    const auto meter = static_cast<Meter>(meter_->currentIndex());
+    const bool scope = meter >= Meter::histogram && meter <= Meter::vectorscope;
+    source_->setVisible(scope);
+    if (meter == Meter::ladder) return stack_->setCurrentWidget(ladder_);
+    if (meter == Meter::evenness) return stack_->setCurrentWidget(evenness_);
+    if (meter == Meter::greys) return stack_->setCurrentWidget(greys_);
+    stack_->setCurrentWidget(scope_);
+    scope_->setKind(
+        static_cast<ScopeView::Kind>(static_cast<int>(meter) - static_cast<int>(Meter::histogram)));
+    const auto source = static_cast<Source>(source_->currentIndex());
+    if (source == Source::patches || source == Source::neutrals) {
+        if (!reading_) return scope_->clear();
+        return scope_->setScopes(scopesOf(coloursOf(*reading_, source == Source::neutrals)));
+    }
+    if (picture_.isNull()) return scope_->clear();
+    ScopePicture picture{picture_.constBits(), picture_.width(), picture_.height(), picture_.bytesPerLine()};
+    if (source == Source::region && !region_.isEmpty() && !frameSize_.isEmpty()) {
+        const double k = double(picture_.width()) / frameSize_.width();
+        picture = picture.part(static_cast<int>(region_.left() * k), static_cast<int>(region_.top() * k),
+                               std::max(1, static_cast<int>(region_.width() * k)),
+                               std::max(1, static_cast<int>(region_.height() * k)));
+    }
+    scope_->setScopes(scopesOf(picture));
+}
+
+}  // namespace refero

@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QImage>
+#include <QRectF>
+#include <QWidget>
+#include <optional>
+
+#include "core/read/reading.h"
+#include "io/frame_file.h"
+
+class QComboBox;
+class QStackedWidget;
+
+namespace refero {
+
+class EvennessMap;
+class GreyList;
+class LadderPlot;
+class ScopeView;
+
+/// The instruments on a chart frame: the neutral ladder, the light over the chart, the scopes and the greys
+/// to balance on; one at a time, with what feeds the scopes.
+class MeterPanel : public QWidget {
+    Q_OBJECT
+  public:
+    enum class Meter { ladder, evenness, histogram, waveform, parade, vectorscope, greys };
+    enum class Source { picture, region, patches, neutrals };
+
+    explicit MeterPanel(QWidget* parent = nullptr);
+
+    void setReading(const std::optional<Reading>& reading);
+    /// sRGB, balanced; of a frame of that size.
+    void setPicture(const QImage& srgb, QSize frameSize);
+    void clearPicture();
+    /// In frame pixels; `frame` is what it lies in.
+    void setRegion(const QRectF& region, const io::Frame* frame);
+    void showMeter(Meter meter);
+    void showSource(Source source);
+    ScopeView& scope() { return *scope_; }
+    GreyList& greys() { return *greys_; }
+
+  private:
+    void refresh();
+
+    QComboBox* meter_;
+    QComboBox* source_;
+    QStackedWidget* stack_;
+    LadderPlot* ladder_;
+    EvennessMap* evenness_;
+    ScopeView* scope_;
+    GreyList* greys_;
+    std::optional<Reading> reading_;
+    QImage picture_;
+    QSize frameSize_;
+    QRectF region_;
+    int regions_ = 0;
+};
+
+}  // namespace refero

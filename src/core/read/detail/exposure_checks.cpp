@@ -1,0 +1,125 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <cmath>
+
+#include "core/read/detail/check_parts.h"
+#include "core/read/noise.h"
+
+namespace refero::detail {
+namespace {
+
+// What each channel of a patch would read if the recording had no ceiling; the reading itself below it.
+Vector3 unclippedLevel(const Reading& r, std::size_t patch) {
+    const PatchReading& p = r.patches[patch];
+    if (!r.light || p.clipped < 0.01) return p.rgb;
+    const Patch& reference = r.chart.patches[patch];
+    const Vector3 lit =
+        r.light->xyzToRgb * referenceXyzD50(reference).vector() * std::exp2(r.light->at(reference.centreMm)) +
+        r.light->veil;
+    return lit.cwiseMax(p.rgb);
+}
+
+Check exposure(const Reading& r, const Limits& limits) {
+    const std::size_t at = r.chart.neutrals().front();
+    const PatchReading& lightest = r.patches[at];
+    const Vector3 levels = unclippedLevel(r, at);
+    Eigen::Index channel = 0;
+    const double level = levels.maxCoeff(&channel);
+    Check c = started("exposure", "Exposure", level, "of clipping", limits.exposure);
+    c.scaleHigh = 1;
+    c.limit = figure("%.2f", c.low) + " to " + figure("%.2f", c.high);
+    c.reason = "The lightest neutral, " + lightest.id + ", " + (level > 1 ? "would reach " : "reaches ") +
+               percent(level) + " of the clipping level in " + kChannelNames[channel] +
+               ", its strongest channel (red " + percent(levels.x()) + ", green " + percent(levels.y()) +
+               ", blue " + percent(levels.z()) + "). ";
+    c.evidence.patches = {at};
+    if (level > limits.exposure.high) {
+        c.reason +=
+            "This close to the ceiling, highlights of the subject and a channel of the chart are lost.";
+        c.remedy = "Close down by " + figure("%.1f", std::max(0.3, std::log2(level / 0.75))) +
+                   " stops and shoot it again.";
+    } else if (level < limits.exposure.low) {
+        c.reason += "Dark patches sink into noise, and the correction would lift that noise with them.";
+        c.remedy = "Open up by " + figure("%.1f", std::log2(0.75 / std::max(level, 1e-3))) +
+                   " stops and shoot it again.";
+    } else {
+        c.reason += "That uses the range well and clips nothing.";
+        c.evidence = {};
+    }
+    return c;
+}
+
+Check clipping(const Reading& r, const Limits& limits) {
+    const auto worstPatch =
+        std::max_element(r.patches.begin(), r.patches.end(),
+                         [](const auto& a, const auto& b) { return a.clipped < b.clipped; });
+    Check c = started("clipping", "Clipping", worstPatch->clipped, "of pixels", limits.clipping);
+    c.scaleHigh = 0.05;
+    c.limit = "at most " + percent(c.high) + " in any patch";
+    if (worstPatch->clipped <= limits.clipping.high) {
+        c.reason = "No patch touches the ceiling in any channel.";
+        return c;
+    }
+    Eigen::Index channel = 0;
+    worstPatch->clippedChannels.maxCoeff(&channel);
+    for (std::size_t i = 0; i < r.patches.size(); ++i)
+        if (r.patches[i].clipped > limits.clipping.high) c.evidence.patches.push_back(i);
+    c.reason = "In " + worstPatch->id + ", " + percent(worstPatch->clipped) +
+               " of the pixels are clipped, most in " + kChannelNames[channel] +
+               ". A clipped channel reads too low, and its colour turns.";
+    if (c.evidence.patches.size() > 1) c.reason += " Clipped: " + patchList(r, c.evidence.patches) + ".";
+    c.remedy = "Close down by half a stop to a stop and shoot it again.";
+    return c;
+}
+
+Check buried(const Reading& r, const Limits& limits) {
+    const std::size_t at = r.chart.neutrals().back();
+    const PatchReading& darkest = r.patches[at];
+    Eigen::Index channel = 0;
+    const Vector3 ratio = darkest.rgb.cwiseQuotient(darkest.deviation.cwiseMax(1e-6));
+    const double signal = std::min(ratio.minCoeff(&channel), 999.0);
+    Check c = started("buried", "Black above noise", signal, "x noise", limits.buried);
+    c.high = c.scaleHigh = 100;
+    c.limit = "at least " + figure("%.0f", limits.buried.low);
+    c.reason = "In the darkest neutral, " + darkest.id + ", one pixel's " + kChannelNames[channel] + " is " +
+               figure("%.0f", signal) + " times its noise.";
+    if (c.verdict != Verdict::pass) {
+        c.reason += " Black that lies in noise cannot be corrected, only lifted.";
+        c.remedy = "Give more light or a lower sensitivity, and shoot it again.";
+        c.evidence.patches = {at};
+    }
+    return c;
+}
+
+std::vector<Check> noise(const Reading& r, const Limits& limits) {
+    const auto mid = midGreyNoise(r);
+    if (!mid) return {};
+    Check c = started("noise", "Noise", std::min(999.0, mid->signalToNoise), "x noise", limits.noise);
+    c.high = c.scaleHigh = 100;
+    c.limit = "at least " + figure("%.0f", limits.noise.low);
+    c.reason = "A mid-grey, " + r.patches[mid->patch].id + ", is " + figure("%.0f", c.value) +
+               " times the visual noise of one pixel once the greys are balanced.";
+    if (c.verdict != Verdict::pass) {
+        c.reason +=
+            " The chart's means average it away; the pictures keep it, and a strong correction adds to it.";
+        c.remedy = "Lower the sensitivity and give more light, then shoot it again.";
+        c.evidence.patches = {mid->patch};
+    }
+    return {c};
+}
+
+}  // namespace
+
+std::vector<Check> exposureChecks(const Reading& r, const Limits& limits) {
+    std::vector<Check> out;
+    const bool greys = !r.chart.neutrals().empty();
+    if (greys) out.push_back(exposure(r, limits));
+    out.push_back(clipping(r, limits));
+    if (!greys) return out;
+    out.push_back(buried(r, limits));
+    for (Check& c : noise(r, limits)) out.push_back(std::move(c));
+    return out;
+}
+
+}  // namespace refero::detail

@@ -1,0 +1,152 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <cmath>
+
+#include "core/read/detail/check_parts.h"
+
+namespace refero::detail {
+namespace {
+
+constexpr double kRejected = 0.08;  // of a patch's pixels, beyond the 1 % that noise alone loses
+constexpr double kAboveNoise = 3;   // a pixel's signal, for its patch to tell anything
+constexpr double kBlotch = 0.06;    // of a patch's level
+
+void add(std::vector<std::size_t>& to, const std::vector<std::size_t>& more) {
+    to.insert(to.end(), more.begin(), more.end());
+    std::sort(to.begin(), to.end());
+    to.erase(std::unique(to.begin(), to.end()), to.end());
+}
+
+// A patch is named where its colour is another's and where it is not of one colour. A shadow's edge crosses
+// patches, too, and is its own finding.
+std::vector<std::size_t> coveredPatches(const Reading& r) {
+    std::vector<std::size_t> out = r.light ? r.light->covered : std::vector<std::size_t>{};
+    std::vector<std::size_t> spotted;
+    for (std::size_t i = 0; i < r.patches.size(); ++i) {
+        const PatchReading& p = r.patches[i];
+        if (p.clipped > 0.01 || p.signalToNoise().minCoeff() < kAboveNoise) continue;
+        bool crossed = false;
+        if (r.light && r.light->shadow) {
+            const Quad q = r.chart.patches[i].corners();
+            const auto side = [&](const Point& c) { return std::abs(r.light->shadow->at(c)); };
+            const auto [low, high] = std::minmax({side(q[0]), side(q[1]), side(q[2]), side(q[3])});
+            crossed = high - low > 0.03;
+        }
+        if (crossed) continue;
+        if (p.rejected > kRejected || p.blotch > kBlotch) spotted.push_back(i);
+    }
+    add(out, spotted);
+    // The ground beside it shows more of what lies on the chart than the patches do.
+    return out;
+}
+
+Check evenness(const Reading& r, const Limits& limits) {
+    const ChartLight& l = *r.light;
+    Check c = started("evenness", "Even light", l.rangeStops, "stops", limits.evenness);
+    c.scaleHigh = 1.5;
+    c.limit = "at most " + figure("%.2f", limits.evenness.high) + " stops";
+    c.reason = "From its lightest to its darkest place the light on the chart falls by " +
+               figure("%.2f", l.rangeStops) + " stops, " + percent(1 - std::exp2(-l.rangeStops)) + ".";
+    if (!r.lightTakenOut.empty())
+        c.reason += " It was taken out of the patches (by the " + r.lightTakenOut + ").";
+    if (c.verdict != Verdict::pass) {
+        c.reason += " Patches are then measured in different light.";
+        c.remedy =
+            "Move the lamp away or bounce it, or turn the chart towards it; or let Refero take the "
+            "unevenness "
+            "out.";
+        const auto map = fitHomography(r.chart.outline(), r.corners);
+        if (map) c.evidence.lines = {{(*map)(l.lightestMm), (*map)(l.darkestMm)}};
+    }
+    return c;
+}
+
+Check shadow(const Reading& r, const Limits& limits) {
+    const auto& edge = r.light->shadow;
+    Check c = started("shadow", "No shadow", edge ? edge->stops : 0, "stops", limits.shadow);
+    c.scaleHigh = 1;
+    c.limit = "at most " + figure("%.2f", limits.shadow.high) + " stops at an edge";
+    if (!edge || c.verdict == Verdict::pass) {
+        c.reason = "No edge runs through the light on the chart.";
+        return c;
+    }
+    for (std::size_t i = 0; i < r.patches.size(); ++i)
+        if (edge->at(r.chart.patches[i].centreMm) < -edge->stops / 2) c.evidence.patches.push_back(i);
+    c.evidence.lines = {lineAcross(r, edge->throughMm, Point(-edge->darkerWay.y(), edge->darkerWay.x()))};
+    c.reason = "An edge crosses the chart; beyond it the light is " + figure("%.2f", edge->stops) +
+               " stops down. In it: " + patchList(r, c.evidence.patches) + ".";
+    c.remedy = "Find what throws it (a stand, a hand, yourself), and shoot it again.";
+    return c;
+}
+
+Check covered(const Reading& r, const Limits& limits) {
+    const auto patches = coveredPatches(r);
+    const std::size_t places = r.light ? r.light->coveredMm.size() : 0;
+    // A speck on the ground alone harms nothing.
+    const std::size_t counted = patches.empty() && places >= 3 ? 1 : patches.size();
+    Check c =
+        started("covered", "Nothing on the chart", static_cast<double>(counted), "patches", limits.covered);
+    c.scaleHigh = 10;
+    c.limit = limits.covered.high < 1 ? "no patch" : "at most " + figure("%.0f", limits.covered.high);
+    if (c.verdict == Verdict::pass) {
+        c.reason = "Every patch is of one colour, and of the colour that the others lead one to expect.";
+        return c;
+    }
+    c.evidence.patches = patches;
+    if (r.light)
+        for (const Point& mm : r.light->coveredMm)
+            for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
+    c.reason = patches.empty() ? "Something lies between the patches: a finger, a clip, dirt."
+                               : "Something lies on " + patchList(r, patches) +
+                                     ", or they are dirty: they do not show the colour that the others lead "
+                                     "one to expect, or not one colour.";
+    c.remedy =
+        "Take it away, or clean the chart with a soft dry brush, and shoot it again; or leave those "
+        "patches out.";
+    return c;
+}
+
+Check glare(const Reading& r, const Limits& limits) {
+    Check c = started("glare", "No veil", r.light->veilShare, "of white", limits.veil);
+    c.scaleHigh = 0.05;
+    c.limit = "at most " + percent(limits.veil.high) + " of white";
+    c.reason = "From the dark greys, " + figure("%.2f", 100 * r.light->veilShare) +
+               " % of white's light lies over everything.";
+    if (c.verdict != Verdict::pass) {
+        c.reason += " It lifts the blacks and washes colour out.";
+        c.remedy = "Shade the lens, clean it, keep bright things out of the frame, and shoot it again.";
+        const auto greys = r.chart.neutrals();
+        c.evidence.patches.assign(greys.end() - std::min<std::ptrdiff_t>(3, std::ssize(greys)), greys.end());
+    }
+    return c;
+}
+
+Check shine(const Reading& r, const Limits& limits) {
+    const ChartLight& l = *r.light;
+    const bool seen = l.shining.size() + l.shiningMm.size() >= 3;
+    Check c = started("shine", "No shine", seen ? l.shineShare : 0, "of white", limits.shine);
+    c.scaleHigh = 0.2;
+    c.limit = "at most " + percent(limits.shine.high) + " of white";
+    if (c.verdict == Verdict::pass) {
+        c.reason = "No patch mirrors a lamp or a window.";
+        return c;
+    }
+    c.evidence.patches = l.shining;
+    for (const Point& mm : l.shiningMm)
+        for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
+    c.reason = "A lamp or a window is mirrored in the chart: up to " + percent(l.shineShare) +
+               " of white is added" +
+               (l.shining.empty() ? std::string(".") : " on " + patchList(r, l.shining) + ".");
+    c.remedy = "Turn the chart until the reflection leaves it, or put the lamp at 45 degrees.";
+    return c;
+}
+
+}  // namespace
+
+std::vector<Check> lightChecks(const Reading& r, const Limits& limits) {
+    if (!r.light) return {covered(r, limits)};
+    return {evenness(r, limits), shadow(r, limits), covered(r, limits), glare(r, limits), shine(r, limits)};
+}
+
+}  // namespace refero::detail

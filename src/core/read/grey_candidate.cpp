@@ -1,0 +1,67 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/read/grey_candidate.h"
+
+#include <cmath>
+#include <cstdio>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/colour/rgb_space.h"
+#include "core/read/balance.h"
+#include "core/spectra/temperature.h"
+
+namespace refero {
+namespace {
+
+// A difference of 1 is about what is just seen side by side; 3 is plain (common practice).
+constexpr double kGrey = 1, kNearlyGrey = 3;
+
+std::string wordsFor(const GreyCandidate& c) {
+    char text[160];
+    if (c.verdict == Verdict::pass) {
+        std::snprintf(text, sizeof text, "As grey as the chart: within %.1f CIEDE2000.", c.ciede2000);
+        return text;
+    }
+    const char* warm = c.miredShift > 0 ? "warmer" : "colder";
+    const char* green = c.duvShift > 0 ? "greener" : "more magenta";
+    const bool mostlyWarm = std::abs(c.miredShift) > 400 * 6 * std::abs(c.duvShift);
+    std::snprintf(text, sizeof text, "Not grey: the picture would turn %s by %.1f CIEDE2000 (%+.0f mired).",
+                  mostlyWarm ? warm : green, c.ciede2000, c.miredShift);
+    return text;
+}
+
+}  // namespace
+
+Result<GreyCandidate> greyCandidate(const Vector3& rgb, const Reading& reading) {
+    if (!rgb.allFinite() || !(rgb.minCoeff() > 1e-5))
+        return failure("There is too little light in this region to balance on.");
+    if (rgb.maxCoeff() > 0.985)
+        return failure(
+            "This region is clipped: balancing on it would bring a cast that cannot be seen here.");
+    const auto gains = neutralGains(reading);
+    if (!gains) return failure("The chart has no usable grey to compare with.");
+    GreyCandidate c;
+    c.rgb = rgb;
+    c.gains = Vector3::Constant(rgb.y()).cwiseQuotient(rgb);
+    // Balanced on the candidate, a true grey keeps the quotient of the two balances.
+    const Vector3 left = c.gains.cwiseQuotient(*gains);
+    const double grey = toXyz(Lab{50, 0, 0, white::d50}).y;
+    static const Matrix3 toXyzD50 = rgbToXyzD50(primaries::bt709);
+    static const Matrix3 toXyzD65 = rgbToXyz(primaries::bt709);
+    c.midGreyD50 = toLab(Xyz::from(toXyzD50 * (left * (grey / left.y()))), white::d50);
+    c.ciede2000 = ciede2000(Lab{c.midGreyD50.L, 0, 0, white::d50}, c.midGreyD50);
+    const auto neutral = colourTemperature(white::d65),
+               shifted = colourTemperature(chromaticity(Xyz::from(toXyzD65 * left)));
+    if (neutral && shifted) {
+        c.miredShift = shifted->mired() - neutral->mired();
+        c.duvShift = shifted->duv - neutral->duv;
+    }
+    c.verdict = c.ciede2000 <= kGrey         ? Verdict::pass
+                : c.ciede2000 <= kNearlyGrey ? Verdict::review
+                                             : Verdict::reshoot;
+    c.words = wordsFor(c);
+    return c;
+}
+
+}  // namespace refero

@@ -1,0 +1,120 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/read/limits.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace refero {
+namespace {
+
+Limits copyWork() {
+    Limits l;
+    l.name = "Copy work";
+    l.source =
+        "Evenness after the lightness uniformity of the US federal digitisation guidelines (three stars, "
+        "from memory); noise after ISO 12232's excellent; the rest is common practice of collections.";
+    l.exposure = {0.50, 0.92, 0.30, 0.97};
+    l.clipping = {0, 0.0005, 0, 0.005};
+    l.buried = {8, 1e9, 4, 1e9};
+    l.neutrality = {0, 0.007, 0, 0.015};
+    l.cast = {0, 0.007, 0, 0.015};
+    l.patchPixels = {900, 1e9, 200, 1e9};
+    l.tilt = {0, 3, 0, 8};
+    l.focusPercent = {0, 8, 0, 20};
+    l.evenness = {0, 0.10, 0, 0.30};
+    l.shadow = {0, 0.06, 0, 0.15};
+    l.covered = {0, 0, 0, 1};
+    l.veil = {0, 0.003, 0, 0.01};
+    l.noise = {40, 1e9, 15, 1e9};
+    return l;
+}
+
+Limits product() {
+    Limits l;
+    l.source =
+        "Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, "
+        "glare and focus are set where the simulated charts' errors begin to grow.";
+    return l;
+}
+
+Limits event() {
+    Limits l;
+    l.name = "Event";
+    l.source = "What still gives a usable balance and matrix in a hurry; common practice of reportage.";
+    l.exposure = {0.30, 0.96, 0.10, 0.99};
+    l.neutrality = {0, 0.02, 0, 0.05};
+    l.cast = {0, 0.02, 0, 0.05};
+    l.sharePercent = {1, 70, 0.4, 90};
+    l.patchPixels = {150, 1e9, 30, 1e9};
+    l.edgePercent = {2, 1e9, 0.2, 1e9};
+    l.tilt = {0, 25, 0, 40};
+    l.focusPercent = {0, 20, 0, 50};
+    l.evenness = {0, 0.6, 0, 1.5};
+    l.shadow = {0, 0.2, 0, 0.7};
+    l.covered = {0, 0, 0, 6};
+    l.veil = {0, 0.012, 0, 0.05};
+    l.noise = {10, 1e9, 4, 1e9};
+    return l;
+}
+
+Limits film() {
+    Limits l;
+    l.name = "Film";
+    l.source = "Log and flat recordings hold white low and black high; common practice of camera crews.";
+    l.exposure = {0.20, 0.92, 0.08, 0.98};
+    l.neutrality = {0, 0.015, 0, 0.04};
+    l.cast = {0, 0.015, 0, 0.04};
+    l.sharePercent = {1.5, 60, 0.5, 85};
+    l.patchPixels = {200, 1e9, 40, 1e9};
+    l.evenness = {0, 0.4, 0, 1.2};
+    l.veil = {0, 0.010, 0, 0.04};
+    l.noise = {10, 1e9, 5, 1e9};
+    return l;
+}
+
+constexpr std::array kFields{
+    LimitField{"exposure", &Limits::exposure},  LimitField{"clipping", &Limits::clipping},
+    LimitField{"buried", &Limits::buried},      LimitField{"neutrality", &Limits::neutrality},
+    LimitField{"cast", &Limits::cast},          LimitField{"size", &Limits::sharePercent},
+    LimitField{"pixels", &Limits::patchPixels}, LimitField{"edge", &Limits::edgePercent},
+    LimitField{"tilt", &Limits::tilt},          LimitField{"focus", &Limits::focusPercent},
+    LimitField{"evenness", &Limits::evenness},  LimitField{"shadow", &Limits::shadow},
+    LimitField{"covered", &Limits::covered},    LimitField{"glare", &Limits::veil},
+    LimitField{"shine", &Limits::shine},        LimitField{"noise", &Limits::noise},
+    LimitField{"chart", &Limits::agreement},    LimitField{"encoding", &Limits::doubt},
+};
+
+}  // namespace
+
+std::span<const LimitField> limitFields() {
+    return kFields;
+}
+
+const std::vector<Limits>& limitSets() {
+    static const std::vector<Limits> sets{copyWork(), product(), event(), film()};
+    return sets;
+}
+
+Result<Limits> limitsByName(std::string_view name) {
+    for (const Limits& l : limitSets())
+        if (l.name == name) return l;
+    return failure("There are no limits called \"" + std::string(name) +
+                   "\"; there are Copy work, Product, Event and Film.");
+}
+
+Result<Limits> withLimit(Limits limits, std::string_view id, const Band& band) {
+    const auto it =
+        std::find_if(kFields.begin(), kFields.end(), [&](const LimitField& f) { return f.id == id; });
+    if (it == kFields.end()) return failure("No check is called " + std::string(id) + ".");
+    const bool ordered = band.tolerableLow <= band.low && band.low <= band.high &&
+                         band.high <= band.tolerableHigh;  // false for NaN, too
+    if (!ordered)
+        return failure("The limits of " + std::string(id) +
+                       " are not in order: tolerable from, good from, good to, tolerable to.");
+    limits.*(it->band) = band;
+    return limits;
+}
+
+}  // namespace refero

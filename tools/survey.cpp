@@ -1,0 +1,191 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Measures finding and judging over many simulated frames whose truth is known, and writes what came of it as
+// docs/survey.md; see scripts/survey.
+#include <tbb/parallel_for.h>
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+#include <cstdlib>
+#include <fstream>
+#include <iostream>
+#include <map>
+#include <sstream>
+#include <string>
+#include <vector>
+
+#include "sim/survey_run.h"
+
+namespace refero::sim {
+namespace {
+
+template <class Outcome, class Run>
+std::vector<Outcome> each(unsigned first, unsigned count, Run run) {
+    std::vector<Outcome> out(count);
+    tbb::parallel_for(0u, count, [&](unsigned i) { out[i] = run(first + i); });
+    return out;
+}
+
+double at(std::vector<double> v, double share) {
+    if (v.empty()) return 0;
+    std::sort(v.begin(), v.end());
+    return v[static_cast<std::size_t>(share * static_cast<double>(v.size() - 1))];
+}
+
+std::string percent(double share) {
+    char text[16];
+    std::snprintf(text, sizeof text, "%.1f %%", 100 * share);
+    return text;
+}
+
+std::string number(const char* format, double v) {
+    char text[32];
+    std::snprintf(text, sizeof text, format, v);
+    return text;
+}
+
+void reportFinding(std::ostream& out, unsigned first, unsigned count) {
+    const auto all = each<FindingOutcome>(first, count, [](unsigned seed) { return surveyFinding(seed); });
+    unsigned usual = 0, usualRight = 0, hard = 0, hardRight = 0;
+    std::vector<double> corners, values;
+    struct Bin {
+        unsigned frames = 0, right = 0;
+        double confidence = 0;
+    };
+    std::array<Bin, 7> bins{};
+    constexpr std::array edges{0.0, 0.5, 0.7, 0.8, 0.9, 0.95, 0.99, 1.01};
+    std::ostringstream failures;
+    for (const FindingOutcome& o : all) {
+        (o.usual ? usual : hard)++;
+        if (o.right) {
+            (o.usual ? usualRight : hardRight)++;
+            corners.push_back(o.cornerError);
+            values.insert(values.end(), o.valueErrors.begin(), o.valueErrors.end());
+        } else {
+            failures << "- seed " << o.seed << " (" << (o.usual ? "usual" : "hard") << "): " << o.told
+                     << "\n";
+        }
+        if (!o.found) continue;
+        for (std::size_t b = 0; b < bins.size(); ++b)
+            if (o.confidence >= edges[b] && o.confidence < edges[b + 1]) {
+                ++bins[b].frames;
+                bins[b].right += o.right;
+                bins[b].confidence += o.confidence;
+            }
+    }
+    out << "## Finding\n\n"
+        << count << " frames, seeds " << first << " to " << first + count - 1
+        << ". *Usual* frames show the chart at 2 % of the frame or more and at most 35 degrees of tilt; "
+           "*hard* "
+           "ones less and more. Right means every corner within 0.1 widths of the smallest patch.\n\n"
+        << "| frames | right | of | share |\n|---|---|---|---|\n| usual | " << usualRight << " | " << usual
+        << " | " << percent(double(usualRight) / std::max(1u, usual)) << " |\n| hard | " << hardRight << " | "
+        << hard << " | " << percent(double(hardRight) / std::max(1u, hard)) << " |\n\n"
+        << "Worst corner: median " << number("%.4f", at(corners, 0.5)) << ", 95th percentile "
+        << number("%.4f", at(corners, 0.95)) << ", largest " << number("%.4f", at(corners, 1))
+        << " patch widths. Patch values against the local truth (patches that nothing covers): median "
+        << number("%.2f", 100 * at(values, 0.5)) << " %, 95th percentile "
+        << number("%.2f", 100 * at(values, 0.95)) << " %.\n\n"
+        << "How far the confidence can be trusted:\n\n| stated | mean | frames | right "
+           "|\n|---|---|---|---|\n";
+    for (std::size_t b = 0; b < bins.size(); ++b)
+        if (bins[b].frames)
+            out << "| " << number("%.2f", edges[b]) << " to " << number("%.2f", std::min(1.0, edges[b + 1]))
+                << " | " << number("%.3f", bins[b].confidence / bins[b].frames) << " | " << bins[b].frames
+                << " | " << percent(double(bins[b].right) / bins[b].frames) << " |\n";
+    out << "\nFrames that fail:\n\n" << (failures.str().empty() ? "none\n" : failures.str()) << "\n";
+}
+
+void reportChartless(std::ostream& out, unsigned first, unsigned count) {
+    const auto all =
+        each<ChartlessOutcome>(first, count, [](unsigned seed) { return surveyChartless(seed); });
+    std::ostringstream wrong;
+    unsigned n = 0;
+    for (const ChartlessOutcome& o : all)
+        if (!o.falseFind.empty()) {
+            ++n;
+            wrong << "- seed " << o.seed << ": " << o.falseFind << "\n";
+        }
+    out << "## No chart\n\n"
+        << count
+        << " frames without a chart (keyboards, window panes, shelves, posters, rooms), each searched "
+        << "for four charts: " << n << " false finds.\n\n"
+        << wrong.str() << (n ? "\n" : "");
+}
+
+void reportFaults(std::ostream& out, unsigned perFault, unsigned faultless) {
+    constexpr auto kinds = static_cast<unsigned>(Fault::count);
+    const auto all = each<JudgingOutcome>(0, kinds * perFault + faultless, [&](unsigned i) {
+        return i < kinds * perFault ? surveyFault(static_cast<Fault>(i / perFault), 1 + i % perFault)
+                                    : surveyFaultless(1 + i - kinds * perFault);
+    });
+    std::map<std::string, std::array<unsigned, kinds + 1>> told;
+    std::array<unsigned, kinds> caught{};
+    unsigned unaccused = 0;
+    std::ostringstream failures;
+    for (unsigned i = 0; i < all.size(); ++i) {
+        const JudgingOutcome& o = all[i];
+        const unsigned row = std::min(i / perFault, kinds);
+        for (const std::string& id : o.told) told[id][row]++;
+        if (row < kinds) {
+            caught[row] += o.caught;
+            if (!o.caught)
+                failures << "- " << name(static_cast<Fault>(row)) << ", seed " << 1 + i % perFault << ": "
+                         << o.detail << "\n";
+        } else {
+            unaccused += o.told.empty();
+            if (!o.told.empty())
+                failures << "- faultless, seed " << 1 + i - kinds * perFault << ": " << o.detail << "\n";
+        }
+    }
+    out << "## Judging\n\n"
+        << perFault << " frames with each mistake, and " << faultless
+        << " careful ones; limits *Product*. A row is what was planted; a column, the check that spoke, in "
+           "per cent of the frames.\n\n| planted | caught |";
+    for (const auto& [id, counts] : told) out << " " << id << " |";
+    out << "\n|---|---|";
+    for (std::size_t i = 0; i < told.size(); ++i) out << "---|";
+    out << "\n";
+    const auto row = [&](std::string_view title, const std::string& share, unsigned r, unsigned of) {
+        out << "| " << title << " | " << share << " |";
+        for (const auto& [id, counts] : told)
+            out << " " << (counts[r] ? number("%.0f", 100.0 * counts[r] / of) : std::string()) << " |";
+        out << "\n";
+    };
+    for (unsigned r = 0; r < kinds; ++r)
+        row(name(static_cast<Fault>(r)), percent(double(caught[r]) / perFault), r, perFault);
+    row("faultless", percent(double(unaccused) / faultless) + " unaccused", kinds, faultless);
+    out << "\nFrames that fail:\n\n" << (failures.str().empty() ? "none\n" : failures.str());
+}
+
+unsigned argument(int argc, char** argv, int i, unsigned otherwise) {
+    return argc > i ? static_cast<unsigned>(std::atoi(argv[i])) : otherwise;
+}
+
+}  // namespace
+}  // namespace refero::sim
+
+int main(int argc, char** argv) {
+    using namespace refero::sim;
+    const std::string what = argc > 1 ? argv[1] : "all";
+    const auto n = [&](int i, unsigned otherwise) { return argument(argc, argv, i, otherwise); };
+    if (what == "finding") {
+        reportFinding(std::cout, n(2, 1), n(3, 40));
+    } else if (what == "chartless") {
+        reportChartless(std::cout, n(2, 1), n(3, 40));
+    } else if (what == "faults") {
+        reportFaults(std::cout, n(2, 10), n(3, 40));
+    } else if (what == "all") {
+        std::cout << "# Survey\n\nMade by `scripts/survey` from simulated frames whose truth is known; the "
+                     "generator is `src/sim/survey.cpp`, its seeds are fixed.\n\n";
+        reportFinding(std::cout, 1, 400);
+        reportChartless(std::cout, 1, 100);
+        reportFaults(std::cout, 20, 100);
+    } else {
+        std::cerr << "refero-survey [all | finding FIRST COUNT | chartless FIRST COUNT | faults EACH "
+                     "FAULTLESS]\n";
+        return 2;
+    }
+    return 0;
+}
