@@ -19,11 +19,13 @@
 #include "app/frames/frames_station.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/meters/meter_panel.h"
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
 #include "app/plan/plan_station.h"
 #include "app/views/compare_view.h"
 #include "app/views/frame_view.h"
+#include "sim/shoot.h"
 
 namespace {
 
@@ -83,6 +85,34 @@ class Shooter {
             return waitFor([&] { return window_.findChild<FrameView*>()->hasPicture(); }, 30);
         return waitFor([&] { return window_.findChild<CompareView*>()->hasPicture(); }, 30);
     }
+    // A frame with a shadow and a thumb on it, for the setup that has none yet.
+    bool badShot() {
+        static QTemporaryDir folder;
+        sim::Shot shot;
+        shot.file = "linen-chart.tif";
+        shot.camera = "heron";
+        shot.width = 2400;
+        shot.height = 1600;
+        shot.chart = "fen-24";
+        shot.pose = {0.16, {0.48, 0.52}, -4, 8, 40};
+        shot.set = sim::Set::shelf;
+        shot.light = "d65";
+        shot.exposure = 0.8;
+        shot.falloffStops = 1.2;
+        shot.blurPixels = 0.8;
+        shot.mishaps.shadow = sim::Shadow{{95, 95}, 170, 0.7, 5};
+        shot.mishaps.fingers = {sim::Finger{{215, 160}, 80, 26}};
+        if (!sim::shootToFile(shot, folder.path().toStdString())) return false;
+        auto& session = window_.session();
+        for (const Setup& setup : session.setups())
+            if (setup.chartFrame.isEmpty() && setup.light.contains(QStringLiteral("Linen"))) {
+                const int id = setup.id;
+                session.select(id);
+                session.addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
+                return waitFor([&] { return session.setup(id)->reading.has_value(); }, 30) && pictureReady();
+            }
+        return false;
+    }
     void take(const char* name) {
         QTest::qWait(150);
         const QString path = folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png");
@@ -130,6 +160,26 @@ int shoot(MainWindow& window, const QString& folder) {
     window.showStation(MainWindow::StationId::reading);
     if (!s.pictureReady()) return 1;
     s.take("reading");
+    auto* meters = window.findChild<MeterPanel*>();
+    meters->showMeter(MeterPanel::Meter::vectorscope);
+    meters->showSource(MeterPanel::Source::patches);
+    s.take("reading-scope");
+    meters->showMeter(MeterPanel::Meter::greys);
+    auto* frameView = window.findChild<FrameView*>();
+    for (const QPointF share : {QPointF(0.10, 0.14), QPointF(0.74, 0.42), QPointF(0.24, 0.53)}) {
+        const QSizeF size(session.current()->frame->image.width(), session.current()->frame->image.height());
+        const QRectF region(share.x() * size.width(), share.y() * size.height(), size.width() * 0.05,
+                            size.height() * 0.05);
+        frameView->setRegion(region);
+        emit frameView->regionDrawn(region);
+    }
+    s.take("reading-greys");
+    frameView->setRegion({});
+    meters->showMeter(MeterPanel::Meter::evenness);
+    if (!s.badShot()) return 1;
+    s.take("reading-bad");
+    session.undo().undo();
+    meters->showMeter(MeterPanel::Meter::ladder);
 
     auto* view = window.findChild<FrameView*>();
     view->setFocus();

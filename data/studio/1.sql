@@ -45,7 +45,8 @@ CREATE TABLE checked (
 
 CREATE TABLE shoot (
   id INTEGER PRIMARY KEY, code TEXT NOT NULL, label TEXT NOT NULL, client TEXT NOT NULL, date TEXT NOT NULL,
-  policy TEXT NOT NULL, move_limit_stops REAL NOT NULL, move_limit_mired REAL NOT NULL) STRICT;
+  policy TEXT NOT NULL, move_limit_stops REAL NOT NULL, move_limit_mired REAL NOT NULL,
+  limits TEXT NOT NULL, limit_changes TEXT NOT NULL) STRICT;
 
 CREATE TABLE place (
   id INTEGER PRIMARY KEY, shoot INTEGER NOT NULL, label TEXT NOT NULL, latitude REAL, longitude REAL,

@@ -95,6 +95,8 @@ void fields(V& v, plan::Shoot& r) {
     v("policy", r.policy);
     v("move_limit_stops", r.moveLimitStops);
     v("move_limit_mired", r.moveLimitMired);
+    v("limits", r.limits);
+    v("limit_changes", r.limitChanges);
 }
 
 template <class V>

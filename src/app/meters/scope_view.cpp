@@ -134,7 +134,12 @@ void ScopeView::paintLevels(QPainter& painter, const QRectF& box) const {
 
 void ScopeView::paintVectors(QPainter& painter, const QRectF& box) const {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    QPainterPath disc;
+    disc.addEllipse(box);
+    painter.fillPath(disc, Qt::black);
+    painter.setClipPath(disc);
     painter.drawImage(box, image_);
+    painter.setClipping(false);
     const QPointF middle = box.center();
     const double unit = box.width() / 2 / kVectorReach;
     painter.setBrush(Qt::NoBrush);
@@ -175,9 +180,6 @@ void ScopeView::paintEvent(QPaintEvent*) {
         case Kind::vectorscope: {
             const double side = std::min(room.width(), room.height());
             const QRectF box(room.center() - QPointF(side, side) / 2, QSizeF(side, side));
-            QPainterPath disc;
-            disc.addEllipse(box);
-            painter.fillPath(disc, Qt::black);
             return paintVectors(painter, box);
         }
     }

@@ -3,6 +3,9 @@
 #include "app/plan/kit_fields.h"
 
 #include <QRegularExpression>
+#include <algorithm>
+
+#include "core/read/limits.h"
 
 namespace refero {
 namespace {
@@ -230,10 +233,30 @@ std::vector<Binding<plan::Shoot>> shootFields() {
         s.policy = plan::kPolicies[static_cast<std::size_t>(i)];
         return true;
     };
+    Binding<Shoot> limits{
+        row("shootLimits", "Charts judged as", "",
+            "How strictly chart shots are judged; single limits are changed at their finding.")};
+    limits.choices = [](const Shoot&) {
+        QStringList all;
+        for (const Limits& l : limitSets()) all << QString::fromStdString(l.name);
+        return all;
+    };
+    limits.index = [](const Shoot& s) {
+        const auto& sets = limitSets();
+        const auto at =
+            std::find_if(sets.begin(), sets.end(), [&](const Limits& l) { return l.name == s.limits; });
+        return static_cast<int>(at == sets.end() ? 1 : at - sets.begin());
+    };
+    limits.choose = [](Shoot& s, int i) {
+        s.limits = limitSets()[static_cast<std::size_t>(i)].name;
+        s.limitChanges.clear();
+        return true;
+    };
     return {textField(row("shootLabel", "Name", "", "On the call sheet and in the record."), &Shoot::label),
             textField(row("shootClient", "Client", "", "May be left empty."), &Shoot::client),
             textField(row("shootDate", "Date", "", "As 2026-05-14."), &Shoot::date),
             policy,
+            limits,
             numberField(row("shootStops", "Light may move", "stops",
                             "How far the level of daylight may go before a chart shot is too old."),
                         &Shoot::moveLimitStops),

@@ -13,6 +13,7 @@
 #include "app/session/setup_builder.h"
 #include "core/fit/fit.h"
 #include "core/plan/call_sheet.h"
+#include "core/read/limits.h"
 #include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/studio.h"
@@ -91,6 +92,10 @@ class Session : public QObject {
     int addFrame(const QString& path);
     /// A frame of a setup has come by itself, such as the demo's; no step of a person. A chart frame is read.
     void bringIn(int id, const QString& path, studio::FrameRole role);
+    /// Changes one limit for the shoot, so that this value is good; nothing gives its set's limit back.
+    void allow(const Check& check, std::optional<double> value);
+    /// What chart shots are judged by in this shoot.
+    Limits limits() const;
     /// Adds a picture of the setup to judge the correction on.
     void addPicture(int id, const QString& path);
 

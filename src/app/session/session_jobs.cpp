@@ -83,14 +83,15 @@ void Session::readFrame(int id, const QString& other) {
     const int job = hand.job = ++jobs_;
     const std::int64_t step = studio_->done().empty() ? 0 : studio_->done().back().id;
     inBackground(
-        [path = path.toStdString(), charts = chartsFor(id), curve = curveFor(id)]() -> FrameOutcome {
+        [path = path.toStdString(), charts = chartsFor(id), curve = curveFor(id),
+         limits = limits()]() -> FrameOutcome {
             auto frame = io::readFrame(path);
             // The kit knows how this body writes what does not say it itself.
             if (frame && curve && frame->encodingSource == io::EncodingSource::assumed)
                 frame = io::readFrame(path, curve);
             if (!frame) return {nullptr, tl::unexpected(frame.error())};
             auto shared = std::make_shared<const io::Frame>(*std::move(frame));
-            return {shared, io::readAnyChart(*shared, charts),
+            return {shared, io::readAnyChart(*shared, charts, limits),
                     io::contentHash(io::mediaPath(path).file).value_or("")};
         },
         [this, id, job, step](FrameOutcome outcome) {
@@ -209,6 +210,26 @@ void Session::setChart(int id, const Chart& chart) {
         [this, id, step](const Result<Reading>& r) {
             if (r) replaceReading(id, step, *r);
         });
+}
+
+Limits Session::limits() const {
+    return limitsFrom(day_.shoot.limits, day_.shoot.limitChanges).value_or(Limits{});
+}
+
+void Session::allow(const Check& check, std::optional<double> value) {
+    const auto fields = limitFields();
+    const auto field =
+        std::find_if(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == check.id; });
+    const auto set = limitsByName(day_.shoot.limits);
+    if (field == fields.end() || !set) return;
+    Limits changed = limits();
+    changed.*(field->band) = value ? allowing(changed.*(field->band), *value) : (*set).*(field->band);
+    plan::Shoot shoot = day_.shoot;
+    shoot.limitChanges = changesIn(changed);
+    if (shoot.limitChanges == day_.shoot.limitChanges) return;
+    Edit edit = studio_->edit((value ? "Allow this value of " : "Back to the set's limit of ") + check.title);
+    edit.put(shoot);
+    commit(edit);
 }
 
 void Session::setEncoding(int id, const Transfer& encoding) {

@@ -52,13 +52,18 @@ const studio::CorrectionRecord* correctionOf(const Contents& contents, Id setup)
     return latestOf<studio::CorrectionRecord>(contents, setup);
 }
 
-const Reading* SetupBuilder::reading(const studio::ReadingRecord& record) {
+// Judged by what the shoot asks for now, whatever it was judged by when it was read.
+const Reading* SetupBuilder::reading(const studio::ReadingRecord& record, const plan::Shoot& shoot) {
     auto& kept = readings_[record.id];
-    if (kept.text != record.document) {
+    const std::string text = record.document + shoot.limits + shoot.limitChanges;
+    if (kept.text != text) {
         auto parsed = io::parseReading(record.document, "The reading");
-        // What was recorded by an older version, or by a script, may come without them.
-        if (parsed && parsed->checks.empty()) parsed->checks = judged(*parsed);
-        kept = {record.document, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+        if (parsed) {
+            parsed->checks = judged(*parsed, limitsFrom(shoot.limits, shoot.limitChanges).value_or(Limits{}));
+            parsed->verdict = worst(parsed->checks);
+            parsed->limits = shoot.limits;
+        }
+        kept = {text, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
     }
     return kept.document ? &*kept.document : nullptr;
 }
@@ -91,7 +96,7 @@ std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day
         view.lens = named(s.conditions.lens, plan::Aspect::lens);
         view.plan = states[i];
         if (const auto* r = readingOf(contents, s.id)) {
-            if (const Reading* parsed = reading(*r)) view.reading = *parsed;
+            if (const Reading* parsed = reading(*r, day.shoot)) view.reading = *parsed;
             readFrom[s.id] = r->frame;
         }
         if (const auto* c = correctionOf(contents, s.id)) {

@@ -27,7 +27,7 @@ class SetupBuilder {
         std::string text;
         std::optional<Document> document;
     };
-    const Reading* reading(const studio::ReadingRecord& record);
+    const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot);
     const Correction* correction(const studio::CorrectionRecord& record);
 
     plan::ClearSky sky_;

@@ -44,6 +44,8 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(frame_, &FrameView::regionDrawn, this,
             [this](const QRectF& region) { meters_->setRegion(region, shown_.get()); });
     connect(findings_, &Findings::evidenceWanted, frame_, &FrameView::setEvidence);
+    connect(findings_, &Findings::limitWanted, this,
+            [this](const Check& check, std::optional<double> value) { session_.allow(check, value); });
     lay(bar, frame_, figures);
 }
 

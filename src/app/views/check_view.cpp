@@ -2,12 +2,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/views/check_view.h"
 
+#include <QContextMenuEvent>
+#include <QMenu>
 #include <QPainter>
 #include <QResizeEvent>
 #include <algorithm>
 
 #include "app/look/button.h"
 #include "app/look/tokens.h"
+#include "core/read/limits.h"
 
 namespace refero {
 
@@ -65,9 +68,10 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) +
                              QStringLiteral(". ") + text(check.reason) + QStringLiteral(" ") +
                              text(check.remedy));
-    setToolTip(check.evidence.empty()
-                   ? QStringLiteral("Allowed: %1").arg(text(check.limit))
-                   : QStringLiteral("Allowed: %1. Shown on the frame.").arg(text(check.limit)));
+    QString hint = QStringLiteral("Allowed: %1.").arg(text(check.limit));
+    if (check.verdict == Verdict::pass) hint.prepend(text(check.reason) + QLatin1Char('\n'));
+    if (!check.evidence.empty()) hint += QStringLiteral(" Shown on the frame.");
+    setToolTip(hint);
     if (!check.evidence.empty()) setFocusPolicy(Qt::StrongFocus);
 }
 
@@ -88,6 +92,19 @@ QSize CheckView::sizeHint() const {
 void CheckView::setChosen(bool chosen) {
     chosen_ = chosen;
     update();
+}
+
+void CheckView::contextMenuEvent(QContextMenuEvent* event) {
+    const auto fields = limitFields();
+    if (std::none_of(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == check_.id; }))
+        return;
+    QMenu menu(this);
+    QAction* allow = menu.addAction(QStringLiteral("Allow this value in this shoot"));
+    allow->setEnabled(check_.verdict != Verdict::pass);
+    QAction* back = menu.addAction(QStringLiteral("Back to the limit of the set"));
+    const QAction* chosen = menu.exec(event->globalPos());
+    if (chosen == allow) emit limitWanted(check_, check_.value);
+    if (chosen == back) emit limitWanted(check_, {});
 }
 
 void CheckView::enterEvent(QEnterEvent* event) {
@@ -172,9 +189,10 @@ int CheckView::lay(int width, QPainter* painter) const {
         }
         y += box.height() + 3;
     };
-    paragraph(check_.reason, c.quiet, smallFont);
+    // What is good is said in full where the pointer rests.
+    if (check_.verdict != Verdict::pass) paragraph(check_.reason, c.quiet, smallFont);
     paragraph(check_.remedy, c.text, look::font(look::Size::small, QFont::Medium));
-    return y + 8;
+    return y + (check_.verdict == Verdict::pass ? 2 : 8);
 }
 
 void CheckView::paintEvent(QPaintEvent*) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QWidget>
+#include <optional>
 
 #include "core/read/reading.h"
 
@@ -23,8 +24,11 @@ class CheckView : public QWidget {
   signals:
     /// The pointer came over it or left, or the keyboard did.
     void pointed(bool here);
+    /// From its menu: that its value is to be allowed, or its limit given back.
+    void limitWanted(const refero::Check& check, std::optional<double> value);
 
   protected:
+    void contextMenuEvent(QContextMenuEvent* event) override;
     void enterEvent(QEnterEvent* event) override;
     void leaveEvent(QEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;

@@ -100,6 +100,7 @@ void Findings::setChecks(const std::vector<Check>& checks, std::optional<Verdict
             if (pointed_) pointed_->setChosen(true);
             showEvidence();
         });
+        connect(view, &CheckView::limitWanted, this, &Findings::limitWanted);
         views_.push_back(view);
         list_->addWidget(view);
     }

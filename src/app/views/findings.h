@@ -33,6 +33,8 @@ class Findings : public QWidget {
 
   signals:
     void nextStepWanted();
+    /// A limit is to be changed for the shoot: so that the value is good, or back to its set's.
+    void limitWanted(const refero::Check& check, std::optional<double> value);
     /// The evidence of these findings is to be shown: of the one pointed at, else of all that did not pass.
     void evidenceWanted(const refero::Evidence& evidence);
 

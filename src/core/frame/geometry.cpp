@@ -78,6 +78,19 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
         r2 << 0, 0, 0, -f.x(), -f.y(), -1, t.y() * f.x(), t.y() * f.y(), t.y();
         ata += r1 * r1.transpose() + r2 * r2.transpose();
     }
+    // The points' middle does not go to infinity in any map that is looked for: its weight can be 1, and eight
+    // equations are left, which are solved ten times as fast as nine are diagonalised.
+    const Eigen::LDLT<Eigen::Matrix<double, 8, 8>> eight(ata.topLeftCorner<8, 8>());
+    const auto pivots = eight.vectorD();
+    if (pivots.minCoeff() > 1e-7 * pivots.maxCoeff()) {
+        const Eigen::Matrix<double, 8, 1> h = eight.solve(-ata.topRightCorner<8, 1>());
+        if (h.norm() < 100) {
+            Eigen::Matrix3d m;
+            m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1;
+            m = tt.inverse() * m * tf;
+            if (std::abs(m(2, 2)) > 1e-12 * m.norm()) return Homography(m / m(2, 2));
+        }
+    }
     const Eigen::SelfAdjointEigenSolver<Eigen::Matrix<double, 9, 9>> solver(ata);
     if (!(solver.eigenvalues()(1) > 1e-10 * solver.eigenvalues()(8)))
         return failure("The points lie on one line; no projective map follows from them.");

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/shoot.h"
 
+#include "core/read/limits.h"
+
 #include <cmath>
 #include <cstdio>
 
@@ -50,6 +52,7 @@ Status validate(const Shoot& s) {
     if (!(s.moveLimitMired > 0 && s.moveLimitMired <= 200))
         return failure(
             text("The limit for the colour is %g mired; it must be above 0, to 200.", s.moveLimitMired));
+    if (const auto l = limitsFrom(s.limits, s.limitChanges); !l) return tl::unexpected(l.error());
     return {};
 }
 

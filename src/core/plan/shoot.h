@@ -30,6 +30,8 @@ struct Shoot {
     Policy policy = Policy::usual;
     /// How far daylight may move before a chart shot is too old.
     double moveLimitStops = 0.33, moveLimitMired = 10;
+    /// What chart shots are judged by: a set's name, and what was changed in it (see limitsFrom).
+    std::string limits = "Product", limitChanges{};
 };
 
 struct Place {

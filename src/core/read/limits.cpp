@@ -5,6 +5,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstdio>
+#include <cstdlib>
+#include <sstream>
 
 namespace refero {
 namespace {
@@ -115,6 +118,53 @@ Result<Limits> withLimit(Limits limits, std::string_view id, const Band& band) {
                        " are not in order: tolerable from, good from, good to, tolerable to.");
     limits.*(it->band) = band;
     return limits;
+}
+
+Result<Limits> limitsFrom(std::string_view set, std::string_view changes) {
+    auto limits = limitsByName(set);
+    std::istringstream all{std::string(changes)};
+    for (std::string one; limits && std::getline(all, one, ';');) {
+        std::istringstream words(one);
+        std::string id, rest;
+        if (!(words >> id)) continue;
+        std::array<double, 4> v{};
+        for (double& number : v) {
+            std::string word;
+            char* end = nullptr;
+            if (words >> word) number = std::strtod(word.c_str(), &end);
+            if (!end || *end != '\0' || word.empty())
+                return failure("The changed limit of " + id + " needs four numbers.");
+        }
+        if (words >> rest) return failure("The changed limit of " + id + " has more than four numbers.");
+        limits = withLimit(*limits, id, {v[0], v[1], v[2], v[3]});
+    }
+    return limits;
+}
+
+std::string changesIn(const Limits& limits) {
+    const auto set = limitsByName(limits.name);
+    std::string out;
+    if (!set) return out;
+    for (const LimitField& f : kFields) {
+        const Band &now = limits.*(f.band), &was = (*set).*(f.band);
+        if (now == was) continue;
+        char text[160];
+        std::snprintf(text, sizeof text, "%s %.6g %.6g %.6g %.6g", std::string(f.id).c_str(), now.low,
+                      now.high, now.tolerableLow, now.tolerableHigh);
+        out += (out.empty() ? "" : "; ") + std::string(text);
+    }
+    return out;
+}
+
+Band allowing(const Band& band, double value) {
+    // Six digits are kept; the value itself must stay inside.
+    const double room = 1e-5 * std::abs(value);
+    Band wide = band;
+    wide.low = std::min(band.low, value - room);
+    wide.high = std::max(band.high, value + room);
+    wide.tolerableLow = std::min(band.tolerableLow, wide.low);
+    wide.tolerableHigh = std::max(band.tolerableHigh, wide.high);
+    return wide;
 }
 
 }  // namespace refero

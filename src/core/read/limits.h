@@ -62,6 +62,14 @@ std::span<const LimitField> limitFields();
 const std::vector<Limits>& limitSets();
 Result<Limits> limitsByName(std::string_view name);
 
+/// A set and what a shoot changes in it, as "tilt 0 20 0 32; noise 8 1e9 4 1e9": id, then the band's good and
+/// tolerable numbers.
+Result<Limits> limitsFrom(std::string_view set, std::string_view changes);
+/// What the limits change in the set of their name, in that form; empty for nothing.
+std::string changesIn(const Limits& limits);
+/// The band widened until the value is good.
+Band allowing(const Band& band, double value);
+
 /// The set with that limit changed; an error where there is none of that id or the band is no band.
 Result<Limits> withLimit(Limits limits, std::string_view id, const Band& band);
 
