@@ -4,6 +4,7 @@
 // every pixel of the same frame once costs.
 #include <benchmark/benchmark.h>
 
+#include <algorithm>
 #include <cstdlib>
 
 #include "core/find/finder.h"
@@ -59,12 +60,42 @@ void findAndRead24(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(readChart(s.image, s.chart, {}));
 }
 
+// What a dragged corner costs: the patches and the light read anew where it now is.
+void rereadWhileDragging24(benchmark::State& state) {
+    const Scene& s = scene(0);
+    const auto found = findChart(s.image, s.chart);
+    if (!found) return state.SkipWithError("not found");
+    ReadOptions options;
+    options.corners = found->corners;
+    for (auto _ : state) {
+        (*options.corners)[0].x() += 0.01;
+        benchmark::DoNotOptimize(readChart(s.image, s.chart, {}, options));
+    }
+}
+
+void findAndRead100(benchmark::State& state) {
+    static const LinearImage large = [] {
+        const LinearImage& from = scene(0).image;
+        LinearImage out(from.width() * 2, from.height() * 2);
+        for (int y = 0; y < out.height(); ++y)
+            for (int x = 0; x < out.width(); ++x) std::copy_n(from.pixel(x / 2, y / 2), 3, out.pixel(x, y));
+        return out;
+    }();
+    for (auto _ : state) {
+        const auto reading = readChart(large, scene(0).chart, {});
+        if (!reading) state.SkipWithError("not found");
+        benchmark::DoNotOptimize(reading);
+    }
+}
+
 void shrinkOnly24(benchmark::State& state) {
     for (auto _ : state) benchmark::DoNotOptimize(shrunk(scene(0).image, 4));
 }
 
 BENCHMARK(find24)->DenseRange(0, 3)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(findAndRead24)->DenseRange(0, 1)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(rereadWhileDragging24)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(findAndRead100)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(shrinkOnly24)->Unit(benchmark::kMillisecond)->UseRealTime();
 
 }  // namespace

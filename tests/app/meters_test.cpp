@@ -86,7 +86,7 @@ TEST_F(Meters, AskWhetherAGreyIsGrey) {
     };
     draw(around("A1"));
     ASSERT_EQ(greys.count(), 1u);
-    EXPECT_TRUE(greys.words(0).startsWith(QStringLiteral("Grey"))) << greys.words(0).toStdString();
+    EXPECT_TRUE(greys.words(0).startsWith(QStringLiteral("Grey within"))) << greys.words(0).toStdString();
     draw(around("A2"));
     ASSERT_EQ(greys.count(), 2u);
     EXPECT_TRUE(greys.words(1).startsWith(QStringLiteral("Not grey: colder")))

@@ -41,7 +41,7 @@ QString EvennessMap::caption() const {
     if (!light_) return QStringLiteral("The greys do not tell");
     const double share = 100 * (1 - std::exp2(-light_->rangeStops));
     QString text = QStringLiteral("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
-    if (light_->shadow) text += QStringLiteral("; shadow %1 stops").arg(light_->shadow->stops, 0, 'f', 2);
+    if (light_->shadow) text += QStringLiteral("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);
     if (!takenOut_.isEmpty()) text += QStringLiteral("; taken out");
     return text;
 }
@@ -75,13 +75,9 @@ void EvennessMap::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const auto& c = look::palette();
-    painter.setPen(c.text);
-    painter.setFont(look::font(look::Size::small, QFont::DemiBold));
-    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QStringLiteral("Even light"));
     painter.setFont(look::figures(look::Size::small));
-    painter.setPen(c.quiet);
-    painter.drawText(QRectF(80, 4, width() - 88, 18), Qt::AlignRight | Qt::AlignVCenter, caption());
+    painter.setPen(c.text);
+    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter, caption());
     if (!light_) return;
     const QRectF room(8, 28, width() - 16, height() - 36);
     const QSizeF size = QSizeF(map_.size()).scaled(room.size(), Qt::KeepAspectRatio);

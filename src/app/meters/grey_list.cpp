@@ -96,9 +96,9 @@ void GreyList::paintEvent(QPaintEvent*) {
     for (std::size_t k = 0; k < entries_.size(); ++k) {
         const Entry& e = entries_[k];
         const QRectF row(8, 4 + high * double(k), width() - 16, high - 4);
-        const QSizeF size = QSizeF(e.picture.size()).scaled(QSizeF(110, row.height()), Qt::KeepAspectRatio);
+        const QSizeF size = QSizeF(e.picture.size()).scaled(QSizeF(84, row.height()), Qt::KeepAspectRatio);
         painter.drawImage(QRectF(row.topLeft(), size), e.picture);
-        const double left = row.left() + 122;
+        const double left = row.left() + size.width() + 10;
         paintVerdict(painter, {left + 5, row.top() + 9}, 5, e.candidate.verdict);
         painter.setPen(c.text);
         painter.setFont(look::font(look::Size::small, QFont::DemiBold));

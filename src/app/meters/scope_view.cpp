@@ -13,6 +13,7 @@
 namespace refero {
 namespace {
 
+constexpr std::uint64_t kFew = 500;
 constexpr double kVectorReach = 0.5;  // of Cb and Cr, at the rim
 
 // Traces glow: few pixels already show, many do not burn out.
@@ -132,6 +133,20 @@ void ScopeView::paintLevels(QPainter& painter, const QRectF& box) const {
     }
 }
 
+// A chart's patches are a few points, which would be lost as single pixels.
+void ScopeView::paintFew(QPainter& painter, const QRectF& box) const {
+    std::uint64_t all = 0;
+    for (const std::uint32_t n : scopes_.vectorscope) all += n;
+    if (all > kFew) return;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(Qt::white);
+    for (int y = 0; y < Scopes::kSide; ++y)
+        for (int x = 0; x < Scopes::kSide; ++x)
+            if (scopes_.vectorscope[static_cast<std::size_t>(y * Scopes::kSide + x)])
+                painter.drawEllipse(box.topLeft() + QPointF(x + 0.5, y + 0.5) * box.width() / Scopes::kSide,
+                                    2, 2);
+}
+
 void ScopeView::paintVectors(QPainter& painter, const QRectF& box) const {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     QPainterPath disc;
@@ -140,6 +155,7 @@ void ScopeView::paintVectors(QPainter& painter, const QRectF& box) const {
     painter.setClipPath(disc);
     painter.drawImage(box, image_);
     painter.setClipping(false);
+    paintFew(painter, box);
     const QPointF middle = box.center();
     const double unit = box.width() / 2 / kVectorReach;
     painter.setBrush(Qt::NoBrush);

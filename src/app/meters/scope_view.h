@@ -30,6 +30,7 @@ class ScopeView : public QWidget {
     void rebuild();
     void paintHistogram(QPainter& painter, const QRectF& box) const;
     void paintLevels(QPainter& painter, const QRectF& box) const;
+    void paintFew(QPainter& painter, const QRectF& box) const;
     void paintVectors(QPainter& painter, const QRectF& box) const;
 
     Kind kind_ = Kind::waveform;

@@ -49,10 +49,14 @@ QString valueText(const Check& c) {
         c.unit == "degrees" || c.unit == "pixels" || c.unit == "patches" || c.unit == "charts";
     const bool fine = c.unit == "CIEDE2000" || c.unit == "stops" || c.unit == "gain";
     const int digits = fine ? 2 : v >= 10 || counted ? 0 : 1;
-    const QString unit = share                 ? QStringLiteral("% ") + QString::fromStdString(c.unit)
-                         : c.unit == "degrees" ? QStringLiteral("°")
-                                               : QString::fromStdString(c.unit);
-    return QString::number(v, 'f', digits) + (c.unit == "degrees" ? QString() : QStringLiteral(" ")) + unit;
+    const auto named = [&] {
+        if (share) return QStringLiteral(" % ") + QString::fromStdString(c.unit);
+        if (c.unit == "degrees") return QStringLiteral("\u00b0");
+        if (v == 1 && c.unit == "patches") return QStringLiteral(" patch");
+        if (v == 1 && c.unit == "charts") return QStringLiteral(" chart");
+        return QLatin1Char(' ') + QString::fromStdString(c.unit);
+    };
+    return QString::number(v, 'f', digits) + named();
 }
 
 }  // namespace

@@ -78,8 +78,8 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
         r2 << 0, 0, 0, -f.x(), -f.y(), -1, t.y() * f.x(), t.y() * f.y(), t.y();
         ata += r1 * r1.transpose() + r2 * r2.transpose();
     }
-    // The points' middle does not go to infinity in any map that is looked for: its weight can be 1, and eight
-    // equations are left, which are solved ten times as fast as nine are diagonalised.
+    // The points' middle does not go to infinity in any map that is looked for: its weight can be 1, and
+    // eight equations are left, which are solved ten times as fast as nine are diagonalised.
     const Eigen::LDLT<Eigen::Matrix<double, 8, 8>> eight(ata.topLeftCorner<8, 8>());
     const auto pivots = eight.vectorD();
     if (pivots.minCoeff() > 1e-7 * pivots.maxCoeff()) {

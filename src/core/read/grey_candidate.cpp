@@ -20,14 +20,14 @@ constexpr double kGrey = 1, kNearlyGrey = 3;
 std::string wordsFor(const GreyCandidate& c) {
     char text[160];
     if (c.verdict == Verdict::pass) {
-        std::snprintf(text, sizeof text, "Grey, within %.1f CIEDE2000.", c.ciede2000);
+        std::snprintf(text, sizeof text, "Grey within %.1f CIEDE2000", c.ciede2000);
         return text;
     }
     const char* warm = c.miredShift > 0 ? "warmer" : "colder";
     const char* green = c.duvShift > 0 ? "greener" : "more magenta";
     const bool mostlyWarm = std::abs(c.miredShift) > 400 * 6 * std::abs(c.duvShift);
-    std::snprintf(text, sizeof text, "Not grey: %s by %.1f CIEDE2000, %+.0f mired.",
-                  mostlyWarm ? warm : green, c.ciede2000, c.miredShift);
+    std::snprintf(text, sizeof text, "Not grey: %s, %.1f CIEDE2000, %+.0f mired", mostlyWarm ? warm : green,
+                  c.ciede2000, c.miredShift);
     return text;
 }
 

@@ -21,7 +21,7 @@ struct GreyCandidate {
     double miredShift = 0;  ///< of the picture; positive is warmer
     double duvShift = 0;    ///< positive is greener
     Verdict verdict = Verdict::pass;
-    std::string words;  ///< "Grey, within 0.4 CIEDE2000." or the cast it would bring to the picture
+    std::string words;  ///< "Grey within 0.4 CIEDE2000" or the cast it would bring to the picture
 };
 
 /// Errors: the reading has no usable grey, the region is black or clipped.

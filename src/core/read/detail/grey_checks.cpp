@@ -76,7 +76,7 @@ std::vector<Check> cast(const Reading& r, const Limits& limits) {
         c.reason += " One balance cannot serve all levels.";
         c.remedy =
             "If the recording is balanced on a light grey, balance on a mid-grey instead; look for coloured "
-            "stray light on the dark patches; else let the correction bend each channel by itself.";
+            "stray light on the dark patches.";
     }
     return {c};
 }

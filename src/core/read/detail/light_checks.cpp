@@ -97,13 +97,17 @@ Check covered(const Reading& r, const Limits& limits) {
     if (r.light)
         for (const Point& mm : r.light->coveredMm)
             for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
-    c.reason = patches.empty() ? "Something lies between the patches: a finger, a clip, dirt."
-                               : "Something lies on " + patchList(r, patches) +
-                                     ", or they are dirty: they do not show the colour that the others lead "
-                                     "one to expect, or not one colour.";
-    c.remedy =
-        "Take it away, or clean the chart with a soft dry brush, and shoot it again; or leave those "
-        "patches out.";
+    if (patches.empty())
+        c.reason = "Something lies between the patches: a finger, a clip, dirt.";
+    else if (patches.size() == 1)
+        c.reason = "Something lies on " + patchList(r, patches) +
+                   ", or it is dirty: it does not show the colour that the others lead one to expect, or not "
+                   "one colour.";
+    else
+        c.reason = "Something lies on " + patchList(r, patches) +
+                   ", or they are dirty: they do not show the colours that the others lead one to expect, or "
+                   "not one colour.";
+    c.remedy = "Take it away, or clean the chart with a soft dry brush, and shoot it again.";
     return c;
 }
 
