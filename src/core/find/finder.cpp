@@ -15,6 +15,8 @@
 namespace refero {
 namespace {
 
+// No other placement is looked at then.
+constexpr double kBeyondDoubt = 0.97;
 // About what lies between light and a display encoding; and how well the colours must then agree.
 constexpr double kBent = 2.2, kBentAgreement = 0.93;
 
@@ -44,7 +46,8 @@ bool accepted(const Candidate& c, const FindOptions& o) {
 // The best placement at one working size. `wanted` leaves placements out.
 template <class Wanted>
 Candidate search(const LinearImage& image, const std::vector<detail::Region>& regions, const Chart& chart,
-                 int factor, const FindOptions& options, Wanted wanted, double exponent = 1) {
+                 int factor, const FindOptions& options, Wanted wanted, double exponent = 1,
+                 bool thorough = true) {
     const auto n = static_cast<double>(chart.patches.size());
     const auto minSeen = static_cast<std::size_t>(std::max(6.0, std::ceil(options.minSeen * n)));
     Candidate best;
@@ -54,8 +57,9 @@ Candidate search(const LinearImage& image, const std::vector<detail::Region>& re
             if (!wanted(c.map)) continue;
             c.colour = detail::colourCheck(image, chart, p.chartToImage, exponent);
             if (c.score() > best.score()) best = c;
+            if (accepted(best, options) && best.score() > kBeyondDoubt) return best;
         }
-        if (accepted(best, options)) break;
+        if (accepted(best, options) || !thorough) break;
     }
     return best;
 }
@@ -204,7 +208,8 @@ std::optional<FoundChart> ChartFinder::findBeside(const Chart& chart, const Quad
     std::vector<detail::Region> outsideIt;
     std::copy_if(w.regions.begin(), w.regions.end(), std::back_inserter(outsideIt),
                  [&](const detail::Region& r) { return !contains(taken, r.centre * factor); });
-    const Candidate best = search(*w.image, outsideIt, chart, factor, options_, apart);
+    // A glance: what is hard to see beside the chart is no danger to it.
+    const Candidate best = search(*w.image, outsideIt, chart, factor, options_, apart, 1, false);
     if (!accepted(best, options_)) return {};
     return placed(frame_, chart, detail::fitToEdges(frame_, chart, best.map), best.seen);
 }

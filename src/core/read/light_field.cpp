@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/light_field.h"
 
+#include <tbb/parallel_for.h>
+
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
@@ -210,33 +212,37 @@ void Fit::findShadow() {
         weights += 1;
     }
     if (smooth < 2.5 * weights) return;
-    double best = smooth;
-    std::optional<ShadowEdge> found;
-    LightField plane = light_.field, bestPlane = plane;
-    for (int direction = 0; direction < 24; ++direction) {
-        const double angle = direction * std::numbers::pi / 12;
+    struct Best {
+        double cost;
+        std::optional<ShadowEdge> edge;
+        LightField plane;
+    };
+    constexpr int kDirections = 24, kCuts = 24;
+    std::vector<Best> bests(kDirections, Best{smooth, {}, light_.field});
+    tbb::parallel_for(0, kDirections, [&](int direction) {
+        Best& best = bests[static_cast<std::size_t>(direction)];
+        const LightField& plane = light_.field;
+        const double angle = direction * 2 * std::numbers::pi / kDirections;
         const Point way(std::cos(angle), std::sin(angle));
-        std::vector<double> reach;
-        for (const Datum& d : data) reach.push_back(d.mm.dot(way));
-        std::vector<double> sorted = reach;
+        std::vector<double> sorted;
+        for (const Datum& d : data) sorted.push_back(d.mm.dot(way));
         std::sort(sorted.begin(), sorted.end());
-        for (int cut = 1; cut < 24; ++cut) {
+        std::vector<double> w(data.size());
+        for (int cut = 1; cut < kCuts; ++cut) {
             const double at =
-                sorted[static_cast<std::size_t>(cut * static_cast<double>(sorted.size() - 1) / 24)];
+                sorted[static_cast<std::size_t>(cut * static_cast<double>(sorted.size() - 1) / kCuts)];
             for (const double soft : {1.0, 8.0, 25.0}) {
                 ShadowEdge edge{way * at, way, 1, soft};
-                Eigen::Vector4d x = Eigen::Vector4d::Zero();
-                std::vector<double> w(data.size());
+                const auto row = [&](const Datum& d) {
+                    return Eigen::Vector4d(1, (d.mm.x() - plane.middleMm.x()) / plane.halfMm.x(),
+                                           (d.mm.y() - plane.middleMm.y()) / plane.halfMm.y(), edge.at(d.mm));
+                };
                 for (std::size_t i = 0; i < data.size(); ++i) w[i] = data[i].weight;
+                Eigen::Vector4d x = Eigen::Vector4d::Zero();
                 double sum = 0;
                 for (int round = 0; round < 2; ++round) {
                     Eigen::Matrix4d a = Eigen::Matrix4d::Zero();
                     Eigen::Vector4d b = Eigen::Vector4d::Zero();
-                    const auto row = [&](const Datum& d) {
-                        return Eigen::Vector4d(1, (d.mm.x() - plane.middleMm.x()) / plane.halfMm.x(),
-                                               (d.mm.y() - plane.middleMm.y()) / plane.halfMm.y(),
-                                               edge.at(d.mm));
-                    };
                     for (std::size_t i = 0; i < data.size(); ++i) {
                         const Eigen::Vector4d t = row(data[i]);
                         a += w[i] * t * t.transpose();
@@ -253,17 +259,19 @@ void Fit::findShadow() {
                         w[i] = data[i].weight / (1 + e * e * data[i].weight / 9);
                     }
                 }
-                if (!(x(3) > kShadowLeast) || sum >= best) continue;
-                best = sum;
+                if (!(x(3) > kShadowLeast) || sum >= best.cost) continue;
                 edge.stops = x(3);
-                found = edge;
-                bestPlane.stops = {x(0), x(1), x(2), 0, 0, 0};
+                best.cost = sum;
+                best.edge = edge;
+                best.plane.stops = {x(0), x(1), x(2), 0, 0, 0};
             }
         }
-    }
-    if (!found || best > 0.6 * smooth) return;
-    light_.shadow = found;
-    light_.field = bestPlane;
+    });
+    const Best& best = *std::min_element(bests.begin(), bests.end(),
+                                         [](const Best& a, const Best& b) { return a.cost < b.cost; });
+    if (!best.edge || best.cost > 0.6 * smooth) return;
+    light_.shadow = best.edge;
+    light_.field = best.plane;
     centre();
 }
 

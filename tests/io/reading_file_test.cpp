@@ -1,0 +1,77 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/reading_file.h"
+
+#include <gtest/gtest.h>
+
+#include "core/read/checks.h"
+#include "support/shots.h"
+
+namespace refero {
+namespace {
+
+Reading badReading() {
+    sim::Shot shot = test::plainShot();
+    shot.falloffStops = 2;
+    shot.mishaps.shadow = sim::Shadow{{100, 95}, 180, 0.8, 3};
+    shot.mishaps.fingers = {sim::Finger{{215, 160}, 80, 26}};
+    return *test::readingOf(shot);
+}
+
+// What a reading is judged by must be all in it: the studio judges it anew by other limits, without the
+// frame.
+TEST(ReadingFile, CarriesEverythingThatTheChecksNeed) {
+    const Reading before = badReading();
+    const auto after = io::parseReading(io::toJson(before).dump(), "the reading");
+    ASSERT_TRUE(after) << after.error().message;
+    ASSERT_TRUE(after->light && after->light->shadow);
+    EXPECT_EQ(after->light->covered, before.light->covered);
+    EXPECT_NEAR(after->light->at({33, 44}), before.light->at({33, 44}), 1e-12);
+    EXPECT_EQ(after->sharpness.sides, before.sharpness.sides);
+    const auto anew = judged(*after);
+    ASSERT_EQ(anew.size(), before.checks.size());
+    ASSERT_EQ(after->checks.size(), before.checks.size());
+    for (std::size_t i = 0; i < anew.size(); ++i) {
+        for (const Check& c : {anew[i], after->checks[i]}) {
+            EXPECT_EQ(c.id, before.checks[i].id);
+            EXPECT_EQ(c.verdict, before.checks[i].verdict) << c.id;
+            EXPECT_NEAR(c.value, before.checks[i].value, 1e-9) << c.id;
+            EXPECT_EQ(c.reason, before.checks[i].reason);
+            EXPECT_EQ(c.evidence.patches, before.checks[i].evidence.patches) << c.id;
+            EXPECT_EQ(c.evidence.lines.size(), before.checks[i].evidence.lines.size()) << c.id;
+        }
+    }
+    EXPECT_EQ(after->verdict, Verdict::reshoot);
+}
+
+TEST(ReadingFile, DoesWithoutWhatOlderOnesLack) {
+    io::Json j = io::toJson(badReading());
+    for (const char* key : {"light", "sharpness", "checks", "confidence", "robust_agreement", "limits"})
+        j.erase(key);
+    for (auto& p : j["patches"])
+        for (const char* key : {"covariance", "rejected", "blotch", "clipped_channels"}) p.erase(key);
+    const auto r = io::parseReading(j.dump(), "the reading");
+    ASSERT_TRUE(r) << r.error().message;
+    EXPECT_FALSE(r->light);
+    EXPECT_FALSE(judged(*r).empty());
+}
+
+TEST(ReadingFile, NamesWhatIsWrongInIt) {
+    const io::Json good = io::toJson(badReading());
+    const auto refused = [&](const char* where, const io::Json& value) {
+        io::Json j = good;
+        j[io::Json::json_pointer(where)] = value;
+        const auto r = io::parseReading(j.dump(), "r.json");
+        EXPECT_FALSE(r) << where;
+        return r ? std::string() : r.error().message;
+    };
+    EXPECT_NE(refused("/light/field_stops", {1, 2}).find("field_stops"), std::string::npos);
+    EXPECT_NE(refused("/light/field_half_mm", {0, 5}).find("field_half_mm"), std::string::npos);
+    EXPECT_NE(refused("/light/covered", {"Z9"}).find("Z9"), std::string::npos);
+    EXPECT_NE(refused("/patches/0/covariance", {1}).find("covariance"), std::string::npos);
+    EXPECT_NE(refused("/checks/0/verdict", 3).find("verdict"), std::string::npos);
+    EXPECT_NE(refused("/patches/0/id", "Z9").find("Z9"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace refero
