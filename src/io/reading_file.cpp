@@ -273,6 +273,7 @@ Reading readingFrom(const Node& root) {
     r.confidence = root.number("confidence", 1);
     r.cornersByHand = root.truth("corners_by_hand", false);
     r.wrongQuarterTurns = static_cast<int>(root.number("corners_wrong_quarter_turns", 0));
+    r.othersSought = root.truth("others_sought", false);
     if (root.has("other_charts"))
         for (const Node& n : root.at("other_charts").items()) {
             const auto q = pointsFrom(n);
@@ -319,6 +320,7 @@ Json toJson(const Reading& r) {
     j["confidence"] = r.confidence;
     if (r.cornersByHand) j["corners_by_hand"] = true;
     if (r.wrongQuarterTurns) j["corners_wrong_quarter_turns"] = r.wrongQuarterTurns;
+    if (r.othersSought) j["others_sought"] = true;
     for (const Quad& q : r.otherCharts) j["other_charts"].push_back(points({q.begin(), q.end()}));
     if (r.sharpness.sides > 0) j["sharpness"] = sharpnessJson(r.sharpness);
     if (r.light) j["light"] = lightJson(r);

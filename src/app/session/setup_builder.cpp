@@ -55,15 +55,15 @@ const studio::CorrectionRecord* correctionOf(const Contents& contents, Id setup)
 // Judged by what the shoot asks for now, whatever it was judged by when it was read.
 const Reading* SetupBuilder::reading(const studio::ReadingRecord& record, const plan::Shoot& shoot) {
     auto& kept = readings_[record.id];
-    const std::string text = record.document + shoot.limits + shoot.limitChanges;
-    if (kept.text != text) {
+    const std::string limits = shoot.limits + ": " + shoot.limitChanges;
+    if (kept.text != record.document || kept.limits != limits) {
         auto parsed = io::parseReading(record.document, "The reading");
         if (parsed) {
             parsed->checks = judged(*parsed, limitsFrom(shoot.limits, shoot.limitChanges).value_or(Limits{}));
             parsed->verdict = worst(parsed->checks);
             parsed->limits = shoot.limits;
         }
-        kept = {text, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+        kept = {record.document, limits, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
     }
     return kept.document ? &*kept.document : nullptr;
 }
@@ -72,7 +72,7 @@ const Correction* SetupBuilder::correction(const studio::CorrectionRecord& recor
     auto& kept = corrections_[record.id];
     if (kept.text != record.document) {
         auto parsed = io::parseCorrection(record.document, "The correction");
-        kept = {record.document, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+        kept = {record.document, {}, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
     }
     return kept.document ? &*kept.document : nullptr;
 }

@@ -24,7 +24,7 @@ class SetupBuilder {
   private:
     template <class Document>
     struct Parsed {
-        std::string text;
+        std::string text, limits;  ///< what it was made from
         std::optional<Document> document;
     };
     const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot);

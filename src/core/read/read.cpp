@@ -59,6 +59,7 @@ Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const C
     if (r.cornersByHand) findWayRound(r, frame);
     r.sharpness = sharpness(frame, chart, map);
     r.light = lightOn(r, measureGround(frame, chart, map, r.sharpness.widthPixels));
+    r.othersSought = !options.others.empty();
     for (const Chart& other : options.others)
         if (const auto beside = finder.findBeside(other, r.corners)) r.otherCharts.push_back(beside->corners);
     if (options.takeOutLight) takeOutLight(r);

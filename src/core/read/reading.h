@@ -124,7 +124,8 @@ struct Reading {
     double confidence = 1;       ///< that this is the chart, and so placed, 0..1
     bool cornersByHand = false;
     int wrongQuarterTurns = 0;  ///< by which corners set by hand must be moved on for the colours to agree
-    std::vector<Quad> otherCharts;      ///< more charts in the same frame
+    bool othersSought = false;  ///< whether more charts were looked for in the same frame
+    std::vector<Quad> otherCharts;      ///< and where they are
     std::vector<PatchReading> patches;  ///< in the chart's order
     std::optional<ChartLight> light;    ///< nothing where the greys do not tell
     Sharpness sharpness;

@@ -66,7 +66,7 @@ Check several(const Reading& r) {
 std::vector<Check> identityChecks(const Reading& r, const Limits& limits) {
     std::vector<Check> out{chart(r, limits)};
     for (Check& c : orientation(r)) out.push_back(std::move(c));
-    out.push_back(several(r));
+    if (r.othersSought) out.push_back(several(r));
     return out;
 }
 
