@@ -30,6 +30,7 @@ struct Candidate {
     Homography map;
     detail::ColourCheck colour;
     double seen = 0;
+    double exponent = 1;  // of the curve that the frame was read by wrongly
 
     double score() const { return std::max(colour.plain, colour.robust * colour.agreeing); }
 };
@@ -43,24 +44,44 @@ bool accepted(const Candidate& c, const FindOptions& o) {
            (c.colour.robust >= o.minRobustAgreement && c.colour.agreeing >= 0.6 && c.seen >= 0.45);
 }
 
-// The best placement at one working size. `wanted` leaves placements out.
+bool acceptedBent(const Candidate& c, const FindOptions& options) {
+    FindOptions sure = options;
+    sure.minAgreement = sure.minRobustAgreement = kBentAgreement;
+    return accepted(c, sure);
+}
+
+enum class Effort { glance, thorough };
+
+// The best placement at one working size. `wanted` leaves placements out; `bent` becomes the best of those
+// whose colours agree once another curve is undone.
 template <class Wanted>
 Candidate search(const LinearImage& image, const std::vector<detail::Region>& regions, const Chart& chart,
-                 int factor, const FindOptions& options, Wanted wanted, double exponent = 1,
-                 bool thorough = true) {
+                 int factor, const FindOptions& options, Wanted wanted, Effort effort = Effort::thorough,
+                 Candidate* bent = nullptr) {
     const auto n = static_cast<double>(chart.patches.size());
     const auto minSeen = static_cast<std::size_t>(std::max(6.0, std::ceil(options.minSeen * n)));
     Candidate best;
+    std::vector<detail::Placement> placements;
     for (const std::size_t seeds : {std::size_t{16}, std::size_t{96}}) {
-        for (const auto& p : detail::placements(chart, regions, minSeen, seeds, 40)) {
+        placements = detail::placements(chart, regions, minSeen, seeds, 40);
+        for (const auto& p : placements) {
             Candidate c{scaled(p.chartToImage, factor), {}, static_cast<double>(p.seen) / n};
             if (!wanted(c.map)) continue;
-            c.colour = detail::colourCheck(image, chart, p.chartToImage, exponent);
+            c.colour = detail::colourCheck(image, chart, p.chartToImage);
             if (c.score() > best.score()) best = c;
             if (accepted(best, options) && best.score() > kBeyondDoubt) return best;
         }
-        if (accepted(best, options) || !thorough) break;
+        if (accepted(best, options)) return best;
+        if (effort == Effort::glance) break;
     }
+    if (!bent) return best;
+    for (const auto& p : placements)
+        for (const double exponent : {kBent, 1 / kBent}) {
+            Candidate c{scaled(p.chartToImage, factor), {}, static_cast<double>(p.seen) / n, exponent};
+            if (!wanted(c.map)) continue;
+            c.colour = detail::colourCheck(image, chart, p.chartToImage, exponent);
+            if (acceptedBent(c, options) && c.score() > bent->score()) *bent = c;
+        }
     return best;
 }
 
@@ -154,33 +175,23 @@ ChartFinder::Working& ChartFinder::working(int factor, bool mirrored) {
 Result<FoundChart> ChartFinder::find(const Chart& chart) {
     if (auto ok = worthSearching(frame_); !ok) return tl::unexpected(ok.error());
     const auto any = [](const Homography&) { return true; };
-    Candidate best;
+    Candidate best, bent;
     std::set<int> tried;
     for (const int longEdge : options_.longEdges) {
         const int factor = shrinkingFor(frame_, longEdge);
         if (!tried.insert(factor).second) continue;
         const Working& w = working(factor, false);
-        const Candidate found = search(*w.image, w.regions, chart, factor, options_, any);
+        const Candidate found =
+            search(*w.image, w.regions, chart, factor, options_, any, Effort::thorough, &bent);
         if (found.score() > best.score()) best = found;
         if (accepted(best, options_)) break;
     }
-    double exponent = 1;
     // Read by a wrong curve, its colours are bent; that is for the checks to say, not a reason to miss it.
-    for (const double other : {kBent, 1 / kBent}) {
-        if (accepted(best, options_)) break;
-        const int factor = shrinkingFor(frame_, options_.longEdges.front());
-        const Working& w = working(factor, false);
-        FindOptions sure = options_;
-        sure.minAgreement = sure.minRobustAgreement = kBentAgreement;
-        const Candidate found = search(*w.image, w.regions, chart, factor, sure, any, other);
-        if (!accepted(found, sure)) continue;
-        best = found;
-        exponent = other;
-    }
+    if (!accepted(best, options_) && bent.score() > 0) best = bent;
     if (!accepted(best, options_)) {
         const int factor = shrinkingFor(frame_, options_.longEdges.front());
         const Working& w = working(factor, true);
-        if (accepted(search(*w.image, w.regions, chart, factor, options_, any), options_))
+        if (accepted(search(*w.image, w.regions, chart, factor, options_, any, Effort::glance), options_))
             return failure("The frame shows the " + chart.name +
                            " mirrored, as in a looking glass. Turn the picture over (or shoot the chart "
                            "itself) and read it again.");
@@ -193,7 +204,7 @@ Result<FoundChart> ChartFinder::find(const Chart& chart) {
     if (!missing.empty())
         return failure("Only part of the chart is in the frame: " + missing +
                        " lie outside. Frame the whole chart and shoot it again.");
-    return placed(frame_, chart, edges, best.seen, exponent);
+    return placed(frame_, chart, edges, best.seen, best.exponent);
 }
 
 std::optional<FoundChart> ChartFinder::findBeside(const Chart& chart, const Quad& taken) {
@@ -209,7 +220,7 @@ std::optional<FoundChart> ChartFinder::findBeside(const Chart& chart, const Quad
     std::copy_if(w.regions.begin(), w.regions.end(), std::back_inserter(outsideIt),
                  [&](const detail::Region& r) { return !contains(taken, r.centre * factor); });
     // A glance: what is hard to see beside the chart is no danger to it.
-    const Candidate best = search(*w.image, outsideIt, chart, factor, options_, apart, 1, false);
+    const Candidate best = search(*w.image, outsideIt, chart, factor, options_, apart, Effort::glance);
     if (!accepted(best, options_)) return {};
     return placed(frame_, chart, detail::fitToEdges(frame_, chart, best.map), best.seen);
 }
