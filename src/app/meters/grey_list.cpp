@@ -10,8 +10,6 @@
 #include "app/look/tokens.h"
 #include "app/views/check_view.h"
 #include "core/colour/encoding.h"
-#include "core/colour/lab.h"
-#include "core/colour/rgb_space.h"
 
 namespace refero {
 
@@ -56,13 +54,11 @@ void GreyList::add(const GreyCandidate& candidate, const QString& name) {
 // The chart's balance is in the picture already; what remains is where the two part.
 QImage GreyList::balancedOn(const GreyCandidate& candidate) const {
     if (picture_.isNull()) return {};
-    static const Matrix3 toRgb = xyzD50ToLinear(OutputSpace::linearSrgb);
-    const Vector3 grey = toRgb * toXyz(candidate.midGreyD50).vector();
-    const Vector3 gain = grey / grey.y();
     std::array<std::array<int, 256>, 3> table{};
     for (std::size_t c = 0; c < 3; ++c)
         for (int v = 0; v < 256; ++v) {
-            const double linear = decode(Encoding::srgb, v / 255.0) * gain(static_cast<Eigen::Index>(c));
+            const double linear =
+                decode(Encoding::srgb, v / 255.0) * candidate.pictureGains(static_cast<Eigen::Index>(c));
             table[c][static_cast<std::size_t>(v)] =
                 static_cast<int>(std::lround(255 * std::clamp(encode(Encoding::srgb, linear), 0.0, 1.0)));
         }
@@ -89,8 +85,7 @@ void GreyList::paintEvent(QPaintEvent*) {
                          message_.isEmpty()
                              ? QStringLiteral("Hold Shift and draw over something that looks grey.")
                              : message_);
-        if (entries_.empty()) return;
-        if (!message_.isEmpty()) return;
+        return;
     }
     const double high = (height() - 8.0) / std::max<double>(2, double(entries_.size()));
     for (std::size_t k = 0; k < entries_.size(); ++k) {

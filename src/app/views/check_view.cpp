@@ -76,7 +76,8 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     if (check.verdict == Verdict::pass) hint.prepend(text(check.reason) + QLatin1Char('\n'));
     if (!check.evidence.empty()) hint += QStringLiteral(" Shown on the frame.");
     setToolTip(hint);
-    if (!check.evidence.empty()) setFocusPolicy(Qt::StrongFocus);
+    // Its menu is to be reached by the keyboard, too.
+    if (!check.evidence.empty() || check.verdict != Verdict::pass) setFocusPolicy(Qt::StrongFocus);
 }
 
 // Asked several times in each layout, and measuring wrapped text is slow.

@@ -46,10 +46,11 @@ Result<GreyCandidate> greyCandidate(const Vector3& rgb, const Reading& reading) 
     c.gains = Vector3::Constant(rgb.y()).cwiseQuotient(rgb);
     // Balanced on the candidate, a true grey keeps the quotient of the two balances.
     const Vector3 left = c.gains.cwiseQuotient(*gains);
+    c.pictureGains = left / left.y();
     const double grey = toXyz(Lab{50, 0, 0, white::d50}).y;
     static const Matrix3 toXyzD50 = rgbToXyzD50(primaries::bt709);
     static const Matrix3 toXyzD65 = rgbToXyz(primaries::bt709);
-    c.midGreyD50 = toLab(Xyz::from(toXyzD50 * (left * (grey / left.y()))), white::d50);
+    c.midGreyD50 = toLab(Xyz::from(toXyzD50 * (c.pictureGains * grey)), white::d50);
     c.ciede2000 = ciede2000(Lab{c.midGreyD50.L, 0, 0, white::d50}, c.midGreyD50);
     const auto neutral = colourTemperature(white::d65),
                shifted = colourTemperature(chromaticity(Xyz::from(toXyzD65 * left)));

@@ -17,6 +17,8 @@ struct GreyCandidate {
     /// What a true mid-grey (L* 50) would look like if the picture were balanced on it, camera RGB taken as
     /// linear sRGB.
     Lab midGreyD50;
+    /// What the picture balanced on the chart must be multiplied by, in linear sRGB, to be balanced on this.
+    Vector3 pictureGains{1, 1, 1};
     double ciede2000 = 0;   ///< of that from grey
     double miredShift = 0;  ///< of the picture; positive is warmer
     double duvShift = 0;    ///< positive is greener

@@ -38,7 +38,7 @@ Limits product() {
     Limits l;
     l.source =
         "Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, "
-        "glare and focus are set where the simulated charts' errors begin to grow.";
+        "glare and focus lie between careful and slightly mistaken shots of the virtual camera.";
     return l;
 }
 

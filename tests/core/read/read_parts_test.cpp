@@ -209,6 +209,7 @@ TEST(GreyCandidate, IsGreyWhereTheChartSaysSo) {
     // A bluish wall: balanced on it, the picture turns warm.
     const auto wall = greyCandidate(Vector3(0.5 * 0.92, 1, 0.7 * 1.08) * 0.3, r);
     ASSERT_TRUE(wall);
+    EXPECT_LT(wall->pictureGains.z(), 1) << "and loses blue";
     EXPECT_GT(wall->ciede2000, 3);
     EXPECT_GT(wall->miredShift, 5);
     EXPECT_EQ(wall->verdict, Verdict::reshoot);
