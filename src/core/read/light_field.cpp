@@ -146,14 +146,13 @@ class Fit {
                 (p.stops - light_.at(p.mm)) / (kTukey * wide * p.fitStops(light_.white.y() * p.xyz.y()));
             p.weight = std::abs(u) < 1 ? std::pow(1 - u * u, 2) : 0;
         }
-        square_ = 0;
-        double n = 0;
+        double square = 0, n = 0;
         for (const Place& p : places_)
             if (p.kind == Kind::grey && p.weight > 0) {
-                square_ += std::pow(p.stops - light_.at(p.mm), 2);
+                square += std::pow(p.stops - light_.at(p.mm), 2);
                 ++n;
             }
-        light_.residualStops = std::sqrt(square_ / std::max(1.0, n));
+        light_.residualStops = std::sqrt(square / std::max(1.0, n));
     }
 
     void fitField() {
@@ -184,7 +183,6 @@ class Fit {
 
     std::vector<Place> places_;
     ChartLight light_;
-    double square_ = 0;
 };
 
 // The light as a plane and one step is compared with the smooth field: the step must explain clearly more.

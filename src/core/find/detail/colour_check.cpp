@@ -191,7 +191,6 @@ ColourCheck colourCheck(const LinearImage& frame, const Chart& chart, const Homo
     auto samples = samplesOf(frame, chart, map, exponent);
     ColourCheck check;
     const auto patches = static_cast<double>(chart.patches.size());
-    check.visible = static_cast<double>(samples.size()) / patches;
     if (samples.size() < 6) return check;
     const Subset all = everything(samples.size());
     check.plain = explained(samples, all, fitted(samples, all));
@@ -207,7 +206,6 @@ ColourCheck colourCheck(const LinearImage& frame, const Chart& chart, const Homo
             if (1 - other.explained < 0.7 * (1 - robust.explained)) {
                 robust = other;
                 samples = std::move(lit);
-                check.darkStops = shadow.stops;
             }
         }
     }

@@ -10,11 +10,9 @@ namespace refero::detail {
 /// How well the colours under a placement agree with the chart's, under whatever cast: a 3x3 from the frame
 /// to XYZ is fitted, dark patches counting as much as light ones.
 struct ColourCheck {
-    double plain = 0;      ///< share of the variance explained over all patches in the frame, 0..1
-    double robust = 0;     ///< the same over the three quarters that agree best, a shadow's edge allowed for
-    double agreeing = 0;   ///< share of the chart's patches that follow the robust fit
-    double visible = 0;    ///< share of the chart's patches in the frame
-    double darkStops = 0;  ///< of that shadow; 0 where the light needs none
+    double plain = 0;     ///< share of the variance explained over all patches in the frame, 0..1
+    double robust = 0;    ///< the same over the three quarters that agree best, a shadow's edge allowed for
+    double agreeing = 0;  ///< share of the chart's patches that follow the robust fit
 };
 
 /// The least: all patches, nothing allowed for.
