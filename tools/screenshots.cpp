@@ -19,6 +19,7 @@
 #include "app/frames/frames_station.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
@@ -113,6 +114,42 @@ class Shooter {
             }
         return false;
     }
+    // The shelf's chart once more in the evening, from a little farther away.
+    bool eveningChart(std::size_t setup) {
+        static const QTemporaryDir folder;
+        sim::Shot shot;
+        shot.file = "window-chart-evening.tif";
+        shot.camera = "heron";
+        shot.lens = "60 mm macro";
+        shot.focalLength35mm = 60;
+        shot.width = 3000;
+        shot.height = 2000;
+        shot.taken = "2026:05:14 17:10:30";
+        shot.chart = "fen-48";
+        shot.pose = {0.15, {0.53, 0.55}, -6, 12, 95};
+        shot.set = sim::Set::shelf;
+        shot.light = "daylight-5400";
+        shot.exposure = 0.42;
+        shot.iso = 200;
+        shot.falloffStops = 0.9;
+        shot.falloffDegrees = 175;
+        shot.vignettingStops = 0.35;
+        shot.blurPixels = 0.8;
+        if (!sim::shootToFile(shot, folder.path().toStdString())) return false;
+        auto& session = window_.session();
+        const int id = session.setups()[setup].id;
+        const QString path = folder.filePath(QString::fromStdString(shot.file));
+        session.addChartFrame(id, path);
+        session.readNewest(id);
+        auto* comparison = window_.findChild<Comparison*>();
+        return waitFor(
+            [&] {
+                const auto& r = session.setup(id)->reading;
+                return r && QString::fromStdString(r->framePath) == path && pictureReady() &&
+                       !comparison->changes().empty();
+            },
+            30);
+    }
     void take(const char* name) {
         QTest::qWait(150);
         const QString path = folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png");
@@ -175,6 +212,15 @@ int shoot(MainWindow& window, const QString& folder) {
     }
     s.take("reading-greys");
     frameView->setRegion({});
+    auto* levels = window.findChild<QComboBox*>(QStringLiteral("viewChoice"));
+    levels->setCurrentIndex(1);
+    meters->showMeter(MeterPanel::Meter::ladder);
+    frameView->setFocus();
+    frameView->choosePatch(4);
+    QTest::qWait(2500);
+    s.take("reading-levels");
+    frameView->choosePatch(-1);
+    levels->setCurrentIndex(0);
     meters->showMeter(MeterPanel::Meter::evenness);
     if (!s.badShot()) return 1;
     s.take("reading-bad");
@@ -188,6 +234,12 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!s.pictureReady()) return 1;
     QTest::keyClick(view, Qt::Key_1);
     s.take("reading-corner");
+    meters->showMeter(MeterPanel::Meter::comparison);
+    if (!s.eveningChart(kShelf)) return 1;
+    s.take("reading-moved");
+    while (session.undo().canUndo() && session.undo().undoText().contains(QStringLiteral("evening")))
+        session.undo().undo();
+    meters->showMeter(MeterPanel::Meter::ladder);
 
     if (!s.corrected(kTiles) || !s.corrected(kKiln) || !s.corrected(kMarks)) return 1;
     window.showStation(MainWindow::StationId::plan);

@@ -45,16 +45,66 @@ std::string number(const char* format, double v) {
     return text;
 }
 
-void reportFinding(std::ostream& out, unsigned first, unsigned count) {
-    const auto all = each<FindingOutcome>(first, count, [](unsigned seed) { return surveyFinding(seed); });
-    unsigned usual = 0, usualRight = 0, hard = 0, hardRight = 0;
-    std::vector<double> corners, values;
+// What was stated against what was right.
+class Calibration {
+  public:
+    void add(const FindingOutcome& o) {
+        if (!o.found) return;
+        for (std::size_t b = 0; b < bins_.size(); ++b)
+            if (o.confidence >= kEdges[b] && o.confidence < kEdges[b + 1]) {
+                ++bins_[b].frames;
+                bins_[b].right += o.right;
+                bins_[b].confidence += o.confidence;
+            }
+    }
+    void write(std::ostream& out) const {
+        out << "| stated | mean | frames | right |\n|---|---|---|---|\n";
+        for (std::size_t b = 0; b < bins_.size(); ++b)
+            if (bins_[b].frames)
+                out << "| " << number("%.2f", kEdges[b]) << " to "
+                    << number("%.2f", std::min(1.0, kEdges[b + 1])) << " | "
+                    << number("%.3f", bins_[b].confidence / bins_[b].frames) << " | " << bins_[b].frames
+                    << " | " << percent(double(bins_[b].right) / bins_[b].frames) << " |\n";
+    }
+
+  private:
     struct Bin {
         unsigned frames = 0, right = 0;
         double confidence = 0;
     };
-    std::array<Bin, 7> bins{};
-    constexpr std::array edges{0.0, 0.5, 0.7, 0.8, 0.9, 0.95, 0.99, 1.01};
+    static constexpr std::array kEdges{0.0, 0.5, 0.7, 0.8, 0.9, 0.95, 0.99, 1.01};
+    std::array<Bin, 7> bins_{};
+};
+
+// Frames in which much goes wrong: what is stated must fall with what is right.
+void reportDesperate(std::ostream& out, unsigned first, unsigned count, bool features) {
+    const auto all = each<FindingOutcome>(first, count, [](unsigned seed) { return surveyDesperate(seed); });
+    Calibration calibration;
+    unsigned found = 0, right = 0;
+    for (const FindingOutcome& o : all) {
+        calibration.add(o);
+        found += o.found;
+        right += o.right;
+        if (features && o.found)
+            std::fprintf(stderr, "%d %.4f %.4f %.4f %.4f %.4f %.4f %.3f %.4f\n", o.right ? 1 : 0, o.agreement,
+                         o.robust, o.agreeing, o.seen, o.edges, o.residualPixels / o.patchPixels,
+                         o.cornerError, o.confidence);
+    }
+    out << "## Confidence\n\n"
+        << count
+        << " desperate frames (tiny, dark, noisy, blurred, bent charts at up to 65 degrees, under fingers, "
+           "dirt and shadows), seeds "
+        << first << " to " << first + count - 1 << ": " << found << " found, " << right
+        << " of them right, the others refused. What was stated, and how often it was right:\n\n";
+    calibration.write(out);
+    out << "\n";
+}
+
+void reportFinding(std::ostream& out, unsigned first, unsigned count) {
+    const auto all = each<FindingOutcome>(first, count, [](unsigned seed) { return surveyFinding(seed); });
+    unsigned usual = 0, usualRight = 0, hard = 0, hardRight = 0;
+    std::vector<double> corners, values;
+    Calibration calibration;
     std::ostringstream failures;
     for (const FindingOutcome& o : all) {
         (o.usual ? usual : hard)++;
@@ -66,13 +116,7 @@ void reportFinding(std::ostream& out, unsigned first, unsigned count) {
             failures << "- seed " << o.seed << " (" << (o.usual ? "usual" : "hard") << "): " << o.told
                      << "\n";
         }
-        if (!o.found) continue;
-        for (std::size_t b = 0; b < bins.size(); ++b)
-            if (o.confidence >= edges[b] && o.confidence < edges[b + 1]) {
-                ++bins[b].frames;
-                bins[b].right += o.right;
-                bins[b].confidence += o.confidence;
-            }
+        calibration.add(o);
     }
     out << "## Finding\n\n"
         << count << " frames, seeds " << first << " to " << first + count - 1
@@ -87,13 +131,8 @@ void reportFinding(std::ostream& out, unsigned first, unsigned count) {
         << " patch widths. Patch values against the local truth (patches that nothing covers): median "
         << number("%.2f", 100 * at(values, 0.5)) << " %, 95th percentile "
         << number("%.2f", 100 * at(values, 0.95)) << " %.\n\n"
-        << "How far the confidence can be trusted:\n\n| stated | mean | frames | right "
-           "|\n|---|---|---|---|\n";
-    for (std::size_t b = 0; b < bins.size(); ++b)
-        if (bins[b].frames)
-            out << "| " << number("%.2f", edges[b]) << " to " << number("%.2f", std::min(1.0, edges[b + 1]))
-                << " | " << number("%.3f", bins[b].confidence / bins[b].frames) << " | " << bins[b].frames
-                << " | " << percent(double(bins[b].right) / bins[b].frames) << " |\n";
+        << "How far the confidence can be trusted:\n\n";
+    calibration.write(out);
     out << "\nFrames that fail:\n\n" << (failures.str().empty() ? "none\n" : failures.str()) << "\n";
 }
 
@@ -172,6 +211,8 @@ int main(int argc, char** argv) {
     const auto n = [&](int i, unsigned otherwise) { return argument(argc, argv, i, otherwise); };
     if (what == "finding") {
         reportFinding(std::cout, n(2, 1), n(3, 40));
+    } else if (what == "desperate") {
+        reportDesperate(std::cout, n(2, 1), n(3, 100), true);
     } else if (what == "chartless") {
         reportChartless(std::cout, n(2, 1), n(3, 40));
     } else if (what == "faults") {
@@ -180,10 +221,12 @@ int main(int argc, char** argv) {
         std::cout << "# Survey\n\nMade by `scripts/survey` from simulated frames whose truth is known; the "
                      "generator is `src/sim/survey.cpp`, its seeds are fixed.\n\n";
         reportFinding(std::cout, 1, 400);
+        reportDesperate(std::cout, 2001, 400, false);
         reportChartless(std::cout, 1, 100);
         reportFaults(std::cout, 20, 100);
     } else {
-        std::cerr << "refero-survey [all | finding FIRST COUNT | chartless FIRST COUNT | faults EACH "
+        std::cerr << "refero-survey [all | finding FIRST COUNT | desperate FIRST COUNT | chartless FIRST "
+                     "COUNT | faults EACH "
                      "FAULTLESS]\n";
         return 2;
     }

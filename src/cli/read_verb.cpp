@@ -46,6 +46,12 @@ class Read : public Verb {
         verb->add_option("--limits", limits_, "Judge by these: Copy work, Product, Event or Film")
             ->capture_default_str();
         verb->add_flag("--even-light", evenLight_, "Take uneven light over the chart out of the patches");
+        verb->add_option("--flat-field", flatField_,
+                         "A frame of a plain card that fills it, taken out of the patches first");
+        verb->add_option("--average", averagedWith_, "More frames of the same setup, averaged with it");
+        verb->add_option("--leave-out", leaveOut_, "Patches that are not to count, such as B3");
+        verb->add_option("--subject", subject_,
+                         "A frame of the subject with a chart in it: is it lit by the same light?");
         verb->add_option("--json", json_, "Write the reading here (- for standard output)");
         return verb;
     }
@@ -55,7 +61,16 @@ class Read : public Verb {
         if (!chart) return tl::unexpected(chart.error());
         const auto limits = limitsByName(limits_);
         if (!limits) return tl::unexpected(limits.error());
-        io::ReadRequest request{frame_, *chart, {}, {}, *limits, evenLight_};
+        io::ReadRequest request{frame_, *chart};
+        request.limits = *limits;
+        request.takeOutLight = evenLight_;
+        request.flatField = flatField_;
+        request.averagedWith = averagedWith_;
+        for (const std::string& id : leaveOut_) {
+            if (!chart->patch(id))
+                return failure("--leave-out: " + chart->name + " has no patch " + id + ".");
+            request.patches.push_back({id, {0, 0}, true});
+        }
         if (!encoding_.empty()) {
             const auto e = io::transferByNameOrPath(encoding_);
             if (!e) return tl::unexpected(e.error());
@@ -68,8 +83,10 @@ class Read : public Verb {
         }
         const auto frame = io::readFrame(frame_, request.encoding);
         if (!frame) return tl::unexpected(frame.error());
-        const auto reading = io::readChartIn(*frame, request);
+        auto reading = io::readChartIn(*frame, request);
         if (!reading) return notFound(io::aboutFrame(*frame), *chart, reading.error().message, s);
+        if (!subject_.empty())
+            if (auto ok = compareWithSubject(*reading, *limits); !ok) return tl::unexpected(ok.error());
         if (!json_.empty())
             if (auto ok = deliver(json_, io::prettyJson(io::toJson(*reading)), s); !ok)
                 return tl::unexpected(ok.error());
@@ -78,6 +95,17 @@ class Read : public Verb {
     }
 
   private:
+    Status compareWithSubject(Reading& reading, const Limits& limits) const {
+        const auto frame = io::readFrame(subject_, reading.encoding);
+        if (!frame) return tl::unexpected(frame.error());
+        auto light = io::subjectLightIn(*frame);
+        if (!light) return failure(subject_ + ": " + light.error().message);
+        reading.subjects = {*std::move(light)};
+        reading.checks = judged(reading, limits);
+        reading.verdict = worst(reading.checks);
+        return {};
+    }
+
     Result<Outcome> notFound(const Reading& about, const Chart& chart, const std::string& reason,
                              Streams& s) {
         if (!json_.empty())
@@ -97,7 +125,9 @@ class Read : public Verb {
         out << label(r.verdict) << "\n";
     }
 
-    std::string frame_, chart_, encoding_, corners_, json_, limits_ = "Product";
+    std::string frame_, chart_, encoding_, corners_, json_, flatField_, subject_, limits_ = "Product";
+    std::vector<std::filesystem::path> averagedWith_;
+    std::vector<std::string> leaveOut_;
     bool evenLight_ = false;
 };
 

@@ -2,11 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/read_frame.h"
 
+#include "core/read/average.h"
+#include "core/read/balance.h"
 #include "io/chart_file.h"
 #include "io/reading_file.h"
 
 namespace refero::io {
-
 namespace {
 
 ReadOptions optionsFor(const Frame& frame) {
@@ -15,17 +16,28 @@ ReadOptions optionsFor(const Frame& frame) {
     return options;
 }
 
-}  // namespace
-
-Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+// Of the frame alone.
+Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const FlatField* flat) {
     ReadOptions options = optionsFor(frame);
     options.corners = request.corners;
+    options.cornersByHand = request.cornersByHand;
+    options.patches = request.patches;
     options.limits = request.limits;
+    options.flatField = flat;
     options.takeOutLight = request.takeOutLight;
     const auto known = shippedCharts();
     if (!request.corners) options.others = known;
     ChartFinder finder(frame.image);
     auto reading = readChart(finder, frame.image, request.chart, aboutFrame(frame), options);
+    if (reading) {
+        reading->flatField = request.flatField.string();
+        if (request.corners && request.otherCharts) {
+            reading->othersSought = true;
+            reading->otherCharts = *request.otherCharts;
+        }
+        reading->checks = judged(*reading, request.limits);
+        reading->verdict = worst(reading->checks);
+    }
     if (reading || request.corners) return reading;
     for (const Chart& other : known) {
         if (other.id == request.chart.id) continue;
@@ -34,6 +46,60 @@ Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
                            ". Read it with that chart.");
     }
     return reading;
+}
+
+Result<std::optional<FlatField>> flatFieldOf(const std::filesystem::path& path, const Transfer& encoding) {
+    if (path.empty()) return std::optional<FlatField>();
+    auto card = readFrame(path);
+    // What does not say its encoding is recorded as the chart is.
+    if (card && card->encodingSource == EncodingSource::assumed) card = readFrame(path, encoding);
+    if (!card) return tl::unexpected(card.error());
+    return FlatField::from(card->image).map([](FlatField f) { return std::optional(std::move(f)); });
+}
+
+}  // namespace
+
+ReadRequest requestOf(const Reading& r) {
+    ReadRequest request{r.framePath, r.chart, {}, r.corners, r.cornersByHand};
+    if (r.encodingSource == "stated") request.encoding = r.encoding;
+    for (const PatchReading& p : r.patches)
+        if (p.leftOut || !p.movedMm.isZero()) request.patches.push_back({p.id, p.movedMm, p.leftOut});
+    if (r.othersSought) request.otherCharts = r.otherCharts;
+    request.takeOutLight = r.lightTakenOut.ends_with("chart");
+    request.flatField = r.flatField;
+    for (std::size_t k = 1; k < r.averaged.size(); ++k) request.averagedWith.push_back(r.averaged[k].path);
+    return request;
+}
+
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+    const auto flat = flatFieldOf(request.flatField, frame.encoding);
+    if (!flat) return tl::unexpected(flat.error());
+    const FlatField* field = *flat ? &**flat : nullptr;
+    auto own = readOne(frame, request, field);
+    if (!own || request.averagedWith.empty()) return own;
+    std::vector<Reading> all{*std::move(own)};
+    for (const auto& path : request.averagedWith) {
+        // Its own chart is looked for: it may have moved between the frames.
+        ReadRequest other{path, request.chart};
+        other.limits = request.limits;
+        other.flatField = request.flatField;
+        other.takeOutLight = request.takeOutLight;
+        const auto opened = readFrame(path, frame.encoding);
+        if (!opened) return tl::unexpected(opened.error());
+        auto reading = readOne(*opened, other, field);
+        if (!reading) return failure(path.filename().string() + ": " + reading.error().message);
+        all.push_back(*std::move(reading));
+    }
+    return averaged(all, request.limits);
+}
+
+Result<SubjectLight> subjectLightIn(const Frame& frame) {
+    const auto reading = readAnyChart(frame);
+    if (!reading) return tl::unexpected(reading.error());
+    const Vector3 white = whiteSeen(*reading);
+    if (!(white.minCoeff() > 0))
+        return failure("No grey of the chart in " + frame.path.filename().string() + " is usable.");
+    return SubjectLight{frame.path.string(), white, true, "a chart"};
 }
 
 Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts, const Limits& limits) {

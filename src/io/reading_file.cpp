@@ -225,6 +225,39 @@ void frameFrom(const Node& n, Reading& r) {
     r.focalLength35mm = n.number("focal_length_35mm", 0);
 }
 
+Json patchJson(const PatchReading& p) {
+    Json j{{"id", p.id},
+           {"centre", {p.centre.x(), p.centre.y()}},
+           {"rgb", vector(p.rgb)},
+           {"deviation", vector(p.deviation)},
+           {"clipped", p.clipped},
+           {"clipped_channels", vector(p.clippedChannels)},
+           {"covariance", flat(p.covariance)},
+           {"rejected", p.rejected},
+           {"blotch", p.blotch},
+           {"pixels", p.pixels}};
+    if (p.leftOut) j["left_out"] = true;
+    if (!p.movedMm.isZero()) j["moved_mm"] = point(p.movedMm);
+    return j;
+}
+
+Json averagedJson(const AveragedFrame& f) {
+    Json j{{"path", f.path}, {"level_stops", f.levelStops}};
+    if (f.otherLight) j["other_light"] = true;
+    if (!f.outliers.empty()) j["outliers"] = f.outliers;
+    return j;
+}
+
+AveragedFrame averagedFrom(const Node& n) {
+    AveragedFrame f;
+    f.path = n.at("path").text();
+    f.levelStops = n.number("level_stops", 0);
+    f.otherLight = n.truth("other_light", false);
+    if (n.has("outliers"))
+        for (const Node& id : n.at("outliers").items()) f.outliers.push_back(id.text());
+    return f;
+}
+
 PatchReading patchFrom(const Node& n) {
     PatchReading p;
     p.id = n.at("id").text();
@@ -237,6 +270,8 @@ PatchReading patchFrom(const Node& n) {
     if (n.has("covariance")) p.covariance = matrixFrom(n.at("covariance"));
     p.rejected = n.number("rejected", 0);
     p.blotch = n.number("blotch", 0);
+    p.leftOut = n.truth("left_out", false);
+    if (n.has("moved_mm")) p.movedMm = pointFrom(n.at("moved_mm"));
     return p;
 }
 
@@ -283,6 +318,13 @@ Reading readingFrom(const Node& root) {
     if (root.has("sharpness")) r.sharpness = sharpnessFrom(root.at("sharpness"));
     if (root.has("light")) r.light = lightFrom(root.at("light"), r.chart);
     r.lightTakenOut = root.text("light_taken_out", "");
+    r.flatField = root.text("flat_field", "");
+    if (root.has("averaged"))
+        for (const Node& n : root.at("averaged").items()) r.averaged.push_back(averagedFrom(n));
+    if (root.has("subjects"))
+        for (const Node& n : root.at("subjects").items())
+            r.subjects.push_back(
+                {n.at("path").text(), vectorFrom(n.at("rgb")), n.truth("certain", true), n.text("from", "")});
     r.limits = root.text("limits", r.limits);
     if (root.has("checks"))
         for (const Node& n : root.at("checks").items()) r.checks.push_back(checkFrom(n, r.chart));
@@ -325,19 +367,14 @@ Json toJson(const Reading& r) {
     if (r.sharpness.sides > 0) j["sharpness"] = sharpnessJson(r.sharpness);
     if (r.light) j["light"] = lightJson(r);
     if (!r.lightTakenOut.empty()) j["light_taken_out"] = r.lightTakenOut;
+    if (!r.flatField.empty()) j["flat_field"] = r.flatField;
+    for (const AveragedFrame& f : r.averaged) j["averaged"].push_back(averagedJson(f));
+    for (const SubjectLight& s : r.subjects)
+        j["subjects"].push_back(
+            {{"path", s.path}, {"rgb", vector(s.rgb)}, {"certain", s.certain}, {"from", s.from}});
     j["limits"] = r.limits;
     j["patches"] = Json::array();
-    for (const PatchReading& p : r.patches)
-        j["patches"].push_back({{"id", p.id},
-                                {"centre", {p.centre.x(), p.centre.y()}},
-                                {"rgb", vector(p.rgb)},
-                                {"deviation", vector(p.deviation)},
-                                {"clipped", p.clipped},
-                                {"clipped_channels", vector(p.clippedChannels)},
-                                {"covariance", flat(p.covariance)},
-                                {"rejected", p.rejected},
-                                {"blotch", p.blotch},
-                                {"pixels", p.pixels}});
+    for (const PatchReading& p : r.patches) j["patches"].push_back(patchJson(p));
     j["checks"] = Json::array();
     for (const Check& c : r.checks) j["checks"].push_back(checkJson(r, c));
     j["verdict"] = name(r.verdict);

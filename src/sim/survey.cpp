@@ -168,6 +168,29 @@ SurveyShot findingShot(unsigned seed) {
     return out;
 }
 
+SurveyShot desperateShot(unsigned seed) {
+    Random r(seed + 31000);
+    SurveyShot out = findingShot(seed + 31000);
+    Shot& s = out.shot;
+    s.file = "desperate-" + std::to_string(seed) + ".png";
+    s.second.reset();
+    s.pose.coverage = r.logarithmic(0.002, 0.08);
+    s.pose.tiltDegrees = r.in(0, 65);
+    s.exposure = r.logarithmic(0.03, 0.9);
+    s.iso = 400 << r.below(7);
+    s.blurPixels = r.in(0.6, 4);
+    s.distortion = r.in(-0.05, 0.05);
+    s.width = 1500;
+    s.height = 1000;
+    place(s, out.chart, r, 6);
+    for (unsigned k = r.below(5); k > 0; --k) s.mishaps.fingers.push_back(fingerOn(out.chart, r));
+    if (r.one(2)) addDirt(s, out.chart, r, 6, 0.2, 0.8);
+    if (r.one(2))
+        s.mishaps.shadow = Shadow{out.chart.outlineMm / 2, r.in(0, 360), r.in(0.5, 2.5), r.in(2, 40)};
+    out.usual = false;
+    return out;
+}
+
 Shot chartlessShot(unsigned seed) {
     Random r(seed + 7000);
     Shot s;
@@ -308,7 +331,8 @@ SurveyShot faultyShot(Fault fault, unsigned seed) {
             addDirt(s, out.chart, r, 1 + static_cast<int>(r.below(3)), 0.30, 0.45);
             break;
         case Fault::veil:
-            s.glare = r.in(0.02, 0.08);
+            // In the darkest of the sets, too, more than the limit's 0.6 % of white.
+            s.glare = r.in(0.04, 0.10);
             break;
         case Fault::shine: {
             const Patch& p = anyPatch(out.chart, r);

@@ -22,6 +22,10 @@ struct SurveyShot {
 /// blur, noise, mild distortion, dirt, a finger, a second chart of another kind. The whole chart is in it.
 SurveyShot findingShot(unsigned seed);
 
+/// More than anybody should ask for, so that finding goes wrong often enough to tell what its confidence is
+/// worth: tiny, dark, noisy and blurred charts at up to 65 degrees, under several fingers and shadows.
+SurveyShot desperateShot(unsigned seed);
+
 /// A frame without a chart, most of them with things that look like one.
 Shot chartlessShot(unsigned seed);
 

@@ -78,12 +78,9 @@ JudgingOutcome judgedAs(const SurveyShot& s, const Chart& chart, Encoding encodi
     return out;
 }
 
-}  // namespace
-
-FindingOutcome surveyFinding(unsigned seed) {
+FindingOutcome outcomeOf(const SurveyShot& s, unsigned seed) {
     FindingOutcome out;
     out.seed = seed;
-    const SurveyShot s = findingShot(seed);
     out.usual = s.usual;
     auto e = shoot(s.shot, s.chart);
     if (!e) {
@@ -104,6 +101,7 @@ FindingOutcome surveyFinding(unsigned seed) {
     out.seen = found->seen;
     out.edges = found->edges;
     out.residualPixels = found->edgeResidualPixels;
+    out.patchPixels = smallestPatchPixels(*e->truth, s.chart);
     out.cornerError =
         worstCorner(found->corners, e->truth->corners) / smallestPatchPixels(*e->truth, s.chart);
     out.right = out.cornerError < 0.1;
@@ -120,6 +118,16 @@ FindingOutcome surveyFinding(unsigned seed) {
             if (t.rgb(c) > 0) out.valueErrors.push_back(std::abs(patches[i].rgb(c) / t.rgb(c) - 1));
     }
     return out;
+}
+
+}  // namespace
+
+FindingOutcome surveyFinding(unsigned seed) {
+    return outcomeOf(findingShot(seed), seed);
+}
+
+FindingOutcome surveyDesperate(unsigned seed) {
+    return outcomeOf(desperateShot(seed), seed);
 }
 
 ChartlessOutcome surveyChartless(unsigned seed) {

@@ -19,9 +19,11 @@ struct FindingOutcome {
     double confidence = 0;
     std::vector<double> valueErrors;  ///< share, per channel of uncovered patches clear of clipping
     std::string told;                 ///< what went wrong
-    double agreement = 0, robust = 0, agreeing = 0, seen = 0, edges = 0, residualPixels = 0;
+    double agreement = 0, robust = 0, agreeing = 0, seen = 0, edges = 0, residualPixels = 0, patchPixels = 0;
 };
 FindingOutcome surveyFinding(unsigned seed);
+/// The same of a desperate one.
+FindingOutcome surveyDesperate(unsigned seed);
 
 struct ChartlessOutcome {
     unsigned seed = 0;

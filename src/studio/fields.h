@@ -28,6 +28,8 @@ void fields(V& v, plan::Lens& r) {
     v("serial", r.serial);
     v("shortest_mm", r.shortestMm);
     v("longest_mm", r.longestMm);
+    v("fall_off_stops", r.fallOffStops);
+    v("fall_off_f_number", r.fallOffFNumber);
 }
 
 template <class V>
@@ -166,6 +168,9 @@ void fields(V& v, Frame& r) {
     v("white_green", r.whiteGreen);
     v("white_blue", r.whiteBlue);
     v("pictures", r.pictures);
+    v("grey_red", r.greyRed);
+    v("grey_green", r.greyGreen);
+    v("grey_blue", r.greyBlue);
 }
 
 template <class V>

@@ -3,13 +3,13 @@
 #include "studio/look_at.h"
 
 #include <algorithm>
-#include <array>
 #include <functional>
 #include <optional>
 #include <set>
 
 #include "core/find/grey_card.h"
 #include "core/plan/slip.h"
+#include "core/read/balance.h"
 #include "io/clip.h"
 #include "io/content_hash.h"
 #include "io/copy_verified.h"
@@ -46,24 +46,6 @@ void collect(const fs::path& path, std::set<fs::path>& seen, std::vector<fs::pat
         if (!hidden(it->path())) collect(it->path(), seen, out);
 }
 
-// The median over the usable greys of what each says.
-Vector3 whiteOf(const Reading& r) {
-    std::array<std::vector<double>, 3> said;
-    for (const std::size_t i : r.chart.neutrals()) {
-        const PatchReading& p = r.patches[i];
-        const double y = referenceXyzD50(r.chart.patches[i]).y;
-        if (y < 0.05 || p.clipped > 0.01 || p.pixels == 0) continue;
-        for (std::size_t c = 0; c < 3; ++c) said[c].push_back(p.rgb(static_cast<Eigen::Index>(c)) / y);
-    }
-    Vector3 white(0, 0, 0);
-    for (std::size_t c = 0; c < 3 && !said[c].empty(); ++c) {
-        const auto middle = said[c].begin() + static_cast<std::ptrdiff_t>(said[c].size() / 2);
-        std::nth_element(said[c].begin(), middle, said[c].end());
-        white(static_cast<Eigen::Index>(c)) = *middle;
-    }
-    return white;
-}
-
 /// What one picture shows.
 struct Sight {
     io::Frame frame;
@@ -87,7 +69,7 @@ void describe(Arrival& a, const Sight& s) {
     if (s.reading) {
         a.chart = s.reading->chart.id;
         a.certainty = s.reading->agreement;
-        a.white = whiteOf(*s.reading);
+        a.white = whiteSeen(*s.reading);
     } else if (const auto card = a.slip.empty() ? findGreyCard(image) : std::nullopt) {
         a.greyCard = true;
         a.white = card->rgb / kGrey;
@@ -101,7 +83,7 @@ void lookAtSensor(Arrival& a, const std::vector<Chart>& charts) {
     const auto frame = io::readFrame(a.path);
     if (!frame) return;
     if (const auto reading = io::readAnyChart(*frame, charts)) {
-        a.white = whiteOf(*reading);
+        a.white = whiteSeen(*reading);
         a.certainty = reading->agreement;
     }
 }

@@ -43,6 +43,7 @@ struct Frame {
     bool greyCard = false;                               ///< it shows a grey card
     double whiteRed = 0, whiteGreen = 0, whiteBlue = 0;  ///< linear, of a perfect diffuser; 0: not seen
     int pictures = 1;                                    ///< of the clip or sequence that it stands for
+    double greyRed = 0, greyGreen = 0, greyBlue = 0;     ///< linear, of what a person marked as grey in it
 };
 
 /// A chart of one's own, beside those that ship.

@@ -121,16 +121,17 @@ class WindowTest : public testing::Test {
     test::TemporaryFolder own_;
     std::unique_ptr<MainWindow> window;
 
+    static void shootOnce(const sim::Shot& shot) {
+        if (std::filesystem::exists(frames() / shot.file)) return;
+        EXPECT_TRUE(sim::shootToFile(shot, frames()));
+    }
+
   private:
     // Each test is a process of its own: the frames are kept for the other ones of this build.
     static std::filesystem::path frames() {
         const auto self = std::filesystem::canonical("/proc/self/exe");
         const auto built = std::filesystem::last_write_time(self).time_since_epoch().count();
         return self.parent_path() / "frames" / std::to_string(built);
-    }
-    static void shootOnce(const sim::Shot& shot) {
-        if (std::filesystem::exists(frames() / shot.file)) return;
-        EXPECT_TRUE(sim::shootToFile(shot, frames()));
     }
 };
 

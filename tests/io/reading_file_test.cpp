@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 
 #include "core/read/checks.h"
+#include "io/read_frame.h"
 #include "support/shots.h"
 
 namespace refero {
@@ -42,6 +43,32 @@ TEST(ReadingFile, CarriesEverythingThatTheChecksNeed) {
         }
     }
     EXPECT_EQ(after->verdict, Verdict::reshoot);
+}
+
+TEST(ReadingFile, CarriesWhatWasDoneToIt) {
+    Reading r = badReading();
+    r.patches[2].leftOut = true;
+    r.patches[4].movedMm = {1.5, -0.25};
+    r.flatField = "card.tif";
+    r.lightTakenOut = "flat field and chart";
+    r.averaged = {
+        {r.framePath, 0, false, {}}, {"b.tif", 0.25, true, {}}, {"c.tif", -0.5, false, {"A1", "B3"}}};
+    r.subjects = {{"s.tif", {0.5, 0.6, 0.4}, false, "what looks like a grey card"}};
+    r.checks = judged(r);
+    const auto after = io::parseReading(io::toJson(r).dump(), "the reading");
+    ASSERT_TRUE(after) << after.error().message;
+    EXPECT_EQ(io::toJson(*after), io::toJson(r));
+    EXPECT_TRUE(after->patches[2].leftOut);
+    EXPECT_EQ(after->averaged[2].outliers, (std::vector<std::string>{"A1", "B3"}));
+    // And the request for it can be made anew from it.
+    const io::ReadRequest request = io::requestOf(*after);
+    const std::vector<PatchByHand> byHand{{r.patches[2].id, {0, 0}, true},
+                                          {r.patches[4].id, {1.5, -0.25}, false}};
+    EXPECT_EQ(request.patches, byHand);
+    EXPECT_TRUE(request.takeOutLight);
+    EXPECT_EQ(request.flatField, "card.tif");
+    EXPECT_EQ(request.averagedWith, (std::vector<std::filesystem::path>{"b.tif", "c.tif"}));
+    EXPECT_FALSE(request.cornersByHand);
 }
 
 TEST(ReadingFile, DoesWithoutWhatOlderOnesLack) {

@@ -19,6 +19,7 @@
 #include "app/views/display_colour.h"
 #include "app/views/display_profile.h"
 #include "core/colour/lab.h"
+#include "core/read/spot.h"
 #include "core/read/swatch.h"
 #include "io/media_path.h"
 
@@ -26,22 +27,7 @@ namespace refero {
 namespace {
 
 constexpr int kWholePicture = 1 << 20;  // no long edge is longer
-constexpr int kMeanOver = 5;            // pixels each way, of the readout
-
-// The mean over some pixels around a point; nothing beyond the picture's edge.
-std::optional<Vector3> meanAt(const LinearImage& image, int x, int y) {
-    if (x < 0 || y < 0 || x >= image.width() || y >= image.height()) return {};
-    Vector3 sum(0, 0, 0);
-    int n = 0;
-    for (int j = std::max(0, y - kMeanOver / 2); j <= std::min(image.height() - 1, y + kMeanOver / 2); ++j)
-        for (int i = std::max(0, x - kMeanOver / 2); i <= std::min(image.width() - 1, x + kMeanOver / 2);
-             ++i) {
-            const float* p = image.pixel(i, j);
-            sum += Vector3(p[0], p[1], p[2]);
-            ++n;
-        }
-    return Vector3(sum / n);
-}
+constexpr int kMeanOver = 5;            // pixels a side, of the readout
 
 QString figure(double v, int decimals) {
     return QString::number(v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212));
@@ -54,6 +40,9 @@ PointedView::PointedView(QWidget* parent) : PictureView(parent) {
     setAccessibleName(QStringLiteral("The frame"));
     setMouseTracking(true);
     setCursor(Qt::CrossCursor);
+    setToolTip(
+        QStringLiteral("Hold Shift and draw over something grey in the subject's light: the chart's light is "
+                       "held against it."));
 }
 
 void PointedView::toggleActualPixels() {
@@ -103,6 +92,8 @@ FrameViewer::FrameViewer(Session& session, Dialogs& dialogs, QWidget* parent)
     column->addWidget(view_, 1);
     column->addWidget(buildFoot());
     connect(view_, &PointedView::pointedAt, this, &FrameViewer::pointed);
+    view_->allowRegions();
+    connect(view_, &PictureView::regionDrawn, this, &FrameViewer::greyDrawn);
     connect(view_, &PointedView::pointerLeft, this,
             [this] { figures_->setText(loaded_ ? loaded_->error : QString()); });
     // Long names and figures are cut rather than making the window wider.
@@ -197,6 +188,7 @@ void FrameViewer::show(studio::Id frame, std::vector<studio::Id> among) {
     seconds_.reset();
     loaded_.reset();
     view_->clearPicture();
+    view_->setRegion({});
     load();
     view_->setFocus();
 }
@@ -208,6 +200,7 @@ void FrameViewer::step(int by) {
     id_ = among_[static_cast<std::size_t>(next)];
     seconds_.reset();
     loaded_.reset();
+    view_->setRegion({});
     emit shownChanged(id_);
     load();
 }
@@ -310,7 +303,11 @@ void FrameViewer::took(std::shared_ptr<Loaded> loaded) {
 void FrameViewer::pointed(const QPointF& at) {
     if (!loaded_ || !loaded_->frame) return;
     const int x = static_cast<int>(std::floor(at.x())), y = static_cast<int>(std::floor(at.y()));
-    const auto rgb = meanAt(loaded_->frame->image, x, y);
+    const LinearImage& image = loaded_->frame->image;
+    const bool inside = x >= 0 && y >= 0 && x < image.width() && y < image.height();
+    const double reach = kMeanOver / 2;
+    const auto rgb =
+        inside ? meanOf(image, {x - reach, y - reach}, {x + reach + 1, y + reach + 1}) : std::nullopt;
     if (!rgb) return figures_->setText({});
     QString text = QStringLiteral("x %1  y %2   recorded R %3  G %4  B %5 %")
                        .arg(x)
@@ -323,6 +320,26 @@ void FrameViewer::pointed(const QPointF& at) {
                     .arg(figure(lab.L, 1), figure(lab.a, 1), figure(lab.b, 1));
     }
     figures_->setText(text + QStringLiteral("   mean of %1 x %1").arg(kMeanOver));
+}
+
+// Something in the subject's light that is known to be grey: its setup's chart is held against it.
+void FrameViewer::greyDrawn(const QRectF& region) {
+    const auto* f = session_.studio()->contents().find<studio::Frame>(id_);
+    if (!f || !loaded_ || !loaded_->frame) return;
+    if (f->role != studio::FrameRole::subject || f->setup == 0)
+        return figures_->setText(
+            QStringLiteral("A grey is marked in a subject's frame of a setup; this is none."));
+    if (region.isEmpty()) {
+        if (f->greyGreen > 0) session_.markGrey(id_, Vector3::Zero());
+        return figures_->setText(QStringLiteral("Nothing is marked as grey here."));
+    }
+    const auto mean =
+        meanOf(loaded_->frame->image, {region.left(), region.top()}, {region.right(), region.bottom()});
+    if (!mean || !(mean->minCoeff() > 0) || mean->maxCoeff() > 0.985)
+        return figures_->setText(QStringLiteral("This is clipped or black: it tells nothing of the light."));
+    session_.markGrey(id_, *mean);
+    figures_->setText(QStringLiteral(
+        "Marked as grey: its light is compared with that on the chart of its setup (station Reading)."));
 }
 
 void FrameViewer::momentChosen(int milliseconds) {

@@ -66,6 +66,7 @@ class FrameViewer : public QWidget {
     void load();
     void took(std::shared_ptr<Loaded> loaded);
     void pointed(const QPointF& at);
+    void greyDrawn(const QRectF& region);
     void momentChosen(int milliseconds);
     void takeMoment();
     void chooseProfile();

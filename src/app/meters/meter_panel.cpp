@@ -7,37 +7,16 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/meters/comparison.h"
 #include "app/meters/evenness_map.h"
 #include "app/meters/grey_list.h"
 #include "app/meters/scope_view.h"
 #include "app/views/ladder_plot.h"
-#include "core/colour/encoding.h"
 #include "core/read/ladder.h"
 #include "core/read/spot.h"
 #include "core/read/swatch.h"
 
 namespace refero {
-namespace {
-
-// The patches as the picture shows them: balanced, in sRGB.
-std::vector<Vector3> coloursOf(const Reading& reading, bool neutralsAlone) {
-    const Vector3 gains = viewingGains(reading);
-    std::vector<std::size_t> which;
-    if (neutralsAlone)
-        which = reading.chart.neutrals();
-    else
-        for (std::size_t i = 0; i < reading.patches.size(); ++i) which.push_back(i);
-    std::vector<Vector3> out;
-    for (const std::size_t i : which) {
-        Vector3 v = reading.patches[i].rgb.cwiseProduct(gains);
-        for (double& c : v) c = encode(Encoding::srgb, c);
-        out.push_back(v);
-    }
-    return out;
-}
-
-}  // namespace
-
 MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("meterPanel"));
     auto* column = new QVBoxLayout(this);
@@ -50,7 +29,8 @@ MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     meter_->setAccessibleName(QStringLiteral("Instrument"));
     meter_->addItems({QStringLiteral("Neutral ladder"), QStringLiteral("Even light"),
                       QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
-                      QStringLiteral("Vectorscope"), QStringLiteral("Is this grey grey?")});
+                      QStringLiteral("Vectorscope"), QStringLiteral("Is this grey grey?"),
+                      QStringLiteral("What moved?")});
     source_ = new QComboBox(this);
     source_->setObjectName(QStringLiteral("meterSource"));
     source_->setAccessibleName(QStringLiteral("What feeds the scope"));
@@ -67,13 +47,20 @@ MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     evenness_ = new EvennessMap(stack_);
     scope_ = new ScopeView(stack_);
     greys_ = new GreyList(stack_);
-    for (QWidget* w : {static_cast<QWidget*>(ladder_), static_cast<QWidget*>(evenness_),
-                       static_cast<QWidget*>(scope_), static_cast<QWidget*>(greys_)})
+    comparison_ = new Comparison(stack_);
+    for (QWidget* w :
+         {static_cast<QWidget*>(ladder_), static_cast<QWidget*>(evenness_), static_cast<QWidget*>(scope_),
+          static_cast<QWidget*>(greys_), static_cast<QWidget*>(comparison_)})
         stack_->addWidget(w);
     column->addWidget(stack_, 1);
     connect(meter_, &QComboBox::currentIndexChanged, this, &MeterPanel::refresh);
+    connect(meter_, &QComboBox::currentIndexChanged, this, &MeterPanel::meterChanged);
     connect(source_, &QComboBox::currentIndexChanged, this, &MeterPanel::refresh);
     refresh();
+}
+
+MeterPanel::Meter MeterPanel::meter() const {
+    return static_cast<Meter>(meter_->currentIndex());
 }
 
 void MeterPanel::showMeter(Meter meter) {
@@ -130,19 +117,20 @@ void MeterPanel::setRegion(const QRectF& region, const io::Frame* frame) {
 }
 
 void MeterPanel::refresh() {
-    const auto meter = static_cast<Meter>(meter_->currentIndex());
+    const Meter meter = this->meter();
     const bool scope = meter >= Meter::histogram && meter <= Meter::vectorscope;
     source_->setVisible(scope);
     if (meter == Meter::ladder) return stack_->setCurrentWidget(ladder_);
     if (meter == Meter::evenness) return stack_->setCurrentWidget(evenness_);
     if (meter == Meter::greys) return stack_->setCurrentWidget(greys_);
+    if (meter == Meter::comparison) return stack_->setCurrentWidget(comparison_);
     stack_->setCurrentWidget(scope_);
     scope_->setKind(
         static_cast<ScopeView::Kind>(static_cast<int>(meter) - static_cast<int>(Meter::histogram)));
     const auto source = static_cast<Source>(source_->currentIndex());
     if (source == Source::patches || source == Source::neutrals) {
         if (!reading_) return scope_->clear();
-        return scope_->setScopes(scopesOf(coloursOf(*reading_, source == Source::neutrals)));
+        return scope_->setScopes(scopesOf(balancedSrgb(*reading_, source == Source::neutrals)));
     }
     if (picture_.isNull()) return scope_->clear();
     ScopePicture picture{picture_.constBits(), picture_.width(), picture_.height(), picture_.bytesPerLine()};

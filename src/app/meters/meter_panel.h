@@ -15,6 +15,7 @@ class QStackedWidget;
 
 namespace refero {
 
+class Comparison;
 class EvennessMap;
 class GreyList;
 class LadderPlot;
@@ -25,7 +26,7 @@ class ScopeView;
 class MeterPanel : public QWidget {
     Q_OBJECT
   public:
-    enum class Meter { ladder, evenness, histogram, waveform, parade, vectorscope, greys };
+    enum class Meter { ladder, evenness, histogram, waveform, parade, vectorscope, greys, comparison };
     enum class Source { picture, region, patches, neutrals };
 
     explicit MeterPanel(QWidget* parent = nullptr);
@@ -40,6 +41,11 @@ class MeterPanel : public QWidget {
     void showSource(Source source);
     ScopeView& scope() { return *scope_; }
     GreyList& greys() { return *greys_; }
+    Comparison& comparison() { return *comparison_; }
+    Meter meter() const;
+
+  signals:
+    void meterChanged();
 
   private:
     void refresh();
@@ -51,6 +57,7 @@ class MeterPanel : public QWidget {
     EvennessMap* evenness_;
     ScopeView* scope_;
     GreyList* greys_;
+    Comparison* comparison_;
     std::optional<Reading> reading_;
     QImage picture_;
     QSize frameSize_;

@@ -57,9 +57,15 @@ std::vector<Binding<plan::Lens>> lensFields() {
         });
     };
     return {textField(row("lensModel", "Model", "", "As the files name it."), &Lens::model),
-            textField(row("lensSerial", "Serial number", "", "May be left empty."), &Lens::serial), shortest,
+            textField(row("lensSerial", "Serial number", "", "May be left empty."), &Lens::serial),
+            shortest,
             numberField(row("lensLongest", "Longest", "mm", "The longest focal length of a zoom.", true),
-                        &Lens::longestMm)};
+                        &Lens::longestMm),
+            numberField(row("lensFallOff", "Fall-off", "stops",
+                            "From the middle to the corners; a flat-field frame fills it in."),
+                        &Lens::fallOffStops),
+            numberField(row("lensFallOffAt", "At f/", "f-no.", "The aperture of the flat-field frame.", true),
+                        &Lens::fallOffFNumber)};
 }
 
 std::vector<Binding<plan::Lamp>> lampFields() {

@@ -13,7 +13,10 @@
 #include "app/session/setup_builder.h"
 #include "core/fit/fit.h"
 #include "core/plan/call_sheet.h"
+#include "core/read/compare.h"
 #include "core/read/limits.h"
+#include "core/read/placement.h"
+#include "io/read_frame.h"
 #include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/studio.h"
@@ -103,6 +106,23 @@ class Session : public QObject {
     void rename(int id, const QString& place, const QString& light);
     /// Moves the chart's corners and reads again.
     void setCorners(int id, const Quad& corners, const QString& step);
+    /// Moves single patches or leaves them out, and reads again; these are all that is done to them then.
+    void setPatches(int id, const std::vector<PatchByHand>& byHand, const QString& step);
+    /// Brings every patch to the light's mean over the chart, or leaves the light in.
+    void takeOutLight(int id, bool out);
+    /// Takes a flat-field frame out of the patches, and keeps the lens's fall-off in the kit; an empty path
+    /// leaves it in.
+    void takeOutFlatField(int id, const QString& path);
+    /// The mean of the setup's chart frames, or the one frame alone.
+    void averageFrames(int id, bool all);
+    /// Chart frames of the setup other than the one that is read, the latest first.
+    std::vector<studio::Frame> otherChartFrames(int id) const;
+    /// What moved since another chart frame of the setup was shot; `done` gets it, or why it cannot be said.
+    void compareWith(int id, const QString& path,
+                     const std::function<void(const Result<std::vector<ReadingChange>>&)>& done);
+    /// Something in a subject's frame is grey: its light is compared with the chart's from now on. Zero takes
+    /// that back.
+    void markGrey(studio::Id frame, const Vector3& linear);
     /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
     /// middle.
     void setChart(int id, const Chart& chart);
@@ -161,6 +181,7 @@ class Session : public QObject {
     void frameRead(int id, std::int64_t step, FrameOutcome outcome);
     void loadFrame(int id);
     void replaceReading(int id, const QString& step, const Reading& reading);
+    void readAgain(int id, const QString& step, const std::function<void(io::ReadRequest&)>& change);
     void putReading(studio::Edit& edit, int id, const Reading& reading) const;
     studio::Frame frameOf(int setup, const QString& path, studio::FrameRole role, const char* because) const;
     studio::Id placeFor(studio::Edit& edit, studio::Id shoot, const QString& label) const;

@@ -8,6 +8,7 @@
 #include "app/session/kit_lookup.h"
 #include "app/session/session.h"
 #include "app/session/session_background.h"
+#include "core/read/flat_field.h"
 #include "io/chart_file.h"
 #include "io/content_hash.h"
 #include "io/correction_file.h"
@@ -183,18 +184,124 @@ void Session::replaceReading(int id, const QString& step, const Reading& reading
     select(id);
 }
 
-void Session::setCorners(int id, const Quad& corners, const QString& step) {
+// As it was asked for last, with something changed.
+void Session::readAgain(int id, const QString& step, const std::function<void(io::ReadRequest&)>& change) {
     const Setup* s = setup(id);
     if (!s || !s->frame) return;
-    const Chart chart = s->reading ? s->reading->chart : charts_.front();
+    io::ReadRequest request{s->frame->path, charts_.front()};
+    if (s->reading) request = io::requestOf(*s->reading);
+    request.limits = limits();
+    change(request);
+    inBackground([frame = s->frame, request] { return io::readChartIn(*frame, request); },
+                 [this, id, step](const Result<Reading>& r) {
+                     if (r) return replaceReading(id, step, *r);
+                     refuse(id, QString::fromStdString(r.error().message));
+                 });
+}
+
+void Session::setCorners(int id, const Quad& corners, const QString& step) {
+    readAgain(id, step, [&](io::ReadRequest& request) {
+        request.corners = corners;
+        request.cornersByHand = true;
+    });
+}
+
+void Session::setPatches(int id, const std::vector<PatchByHand>& byHand, const QString& step) {
+    readAgain(id, step, [&](io::ReadRequest& request) { request.patches = byHand; });
+}
+
+void Session::takeOutLight(int id, bool out) {
+    readAgain(id, out ? QStringLiteral("Take uneven light out") : QStringLiteral("Leave uneven light in"),
+              [&](io::ReadRequest& request) { request.takeOutLight = out; });
+}
+
+std::vector<studio::Frame> Session::otherChartFrames(int id) const {
+    std::vector<studio::Frame> out;
+    const Setup* s = setup(id);
+    if (!s || !s->reading) return out;
+    for (const auto& [frameId, f] : studio_->contents().all<studio::Frame>())
+        if (f.setup == id && f.role == studio::FrameRole::chart && f.path != s->reading->framePath)
+            out.push_back(f);
+    std::stable_sort(out.begin(), out.end(), [](const auto& a, const auto& b) { return a.taken > b.taken; });
+    return out;
+}
+
+void Session::averageFrames(int id, bool all) {
+    std::vector<std::filesystem::path> paths;
+    if (all)
+        for (const studio::Frame& f : otherChartFrames(id)) paths.emplace_back(f.path);
+    readAgain(id, all ? QStringLiteral("Average the chart frames") : QStringLiteral("Read one frame alone"),
+              [&](io::ReadRequest& request) { request.averagedWith = paths; });
+}
+
+// Of the lens itself only what the flat field tells at this aperture is kept.
+void Session::takeOutFlatField(int id, const QString& path) {
+    if (path.isEmpty())
+        return readAgain(id, QStringLiteral("Leave the flat field in"),
+                         [](io::ReadRequest& request) { request.flatField.clear(); });
+    const Setup* s = setup(id);
+    if (!s || !s->frame || !s->reading) return;
+    struct Outcome {
+        Result<Reading> reading;
+        double cornerStops = 0, fNumber = 0;
+    };
+    io::ReadRequest request = io::requestOf(*s->reading);
+    request.limits = limits();
+    request.flatField = path.toStdString();
     inBackground(
-        [frame = s->frame, chart, corners] {
-            return io::readChartIn(*frame, {frame->path, chart, {}, corners});
+        [frame = s->frame, request]() -> Outcome {
+            Outcome out{io::readChartIn(*frame, request)};
+            if (!out.reading) return out;
+            if (const auto card = io::readFrame(request.flatField, frame->encoding))
+                if (const auto field = FlatField::from(card->image)) out.cornerStops = field->cornerStops();
+            out.fNumber = io::readMetadata(request.flatField).fNumber;
+            return out;
         },
-        [this, id, step](const Result<Reading>& r) {
-            if (r) return replaceReading(id, step, *r);
-            refuse(id, QString::fromStdString(r.error().message));
+        [this, id, path](const Outcome& outcome) {
+            if (!outcome.reading) return refuse(id, QString::fromStdString(outcome.reading.error().message));
+            if (!setup(id)) return;
+            Edit edit = studio_->edit("Take out the flat field " + QFileInfo(path).fileName().toStdString());
+            putReading(edit, id, *outcome.reading);
+            edit.removeCorrections(id);
+            const studio::Contents& contents = studio_->contents();
+            const auto* planned = contents.find<plan::Setup>(id);
+            if (const auto* lens = planned ? contents.find<plan::Lens>(planned->conditions.lens) : nullptr) {
+                plan::Lens known = *lens;
+                known.fallOffStops = std::max(0.0, outcome.cornerStops);
+                known.fallOffFNumber = outcome.fNumber;
+                edit.put(known);
+            }
+            atHand_[id].error.clear();
+            commit(edit);
         });
+}
+
+void Session::compareWith(int id, const QString& path,
+                          const std::function<void(const Result<std::vector<ReadingChange>>&)>& done) {
+    const Setup* s = setup(id);
+    if (!s || !s->reading) return;
+    inBackground(
+        [path = path.toStdString(), later = *s->reading]() -> Result<std::vector<ReadingChange>> {
+            const auto frame = io::readFrame(path, later.encoding);
+            if (!frame) return tl::unexpected(frame.error());
+            const auto earlier = io::readChartIn(*frame, {path, later.chart});
+            if (!earlier) return tl::unexpected(earlier.error());
+            return changesBetween(*earlier, later);
+        },
+        done);
+}
+
+void Session::markGrey(studio::Id frame, const Vector3& linear) {
+    const auto* found = studio_->contents().find<studio::Frame>(frame);
+    if (!found) return;
+    studio::Frame f = *found;
+    f.greyRed = linear.x();
+    f.greyGreen = linear.y();
+    f.greyBlue = linear.z();
+    const std::string name = QFileInfo(QString::fromStdString(f.path)).fileName().toStdString();
+    Edit edit = studio_->edit((linear.isZero() ? "Nothing is grey in " : "Mark a grey in ") + name);
+    edit.put(f);
+    commit(edit);
 }
 
 void Session::setChart(int id, const Chart& chart) {
@@ -203,9 +310,11 @@ void Session::setChart(int id, const Chart& chart) {
     const QString step = QStringLiteral("Read as %1").arg(QString::fromStdString(chart.name));
     inBackground(
         [frame = s->frame, chart] {
-            auto found = io::readChartIn(*frame, {frame->path, chart, {}, {}});
+            io::ReadRequest request{frame->path, chart};
+            auto found = io::readChartIn(*frame, request);
             if (found) return found;
-            return io::readChartIn(*frame, {frame->path, chart, {}, laidInTheMiddle(frame->image, chart)});
+            request.corners = laidInTheMiddle(frame->image, chart);
+            return io::readChartIn(*frame, request);
         },
         [this, id, step](const Result<Reading>& r) {
             if (r) replaceReading(id, step, *r);
@@ -249,7 +358,7 @@ void Session::setEncoding(int id, const Transfer& encoding) {
             if (!frame) return {nullptr, tl::unexpected(frame.error())};
             auto shared = std::make_shared<const io::Frame>(*std::move(frame));
             if (!reading) return {shared, io::readAnyChart(*shared, charts)};
-            return {shared, io::readChartIn(*shared, {path, reading->chart, {}, reading->corners})};
+            return {shared, io::readChartIn(*shared, io::requestOf(*reading))};
         },
         [this, id, job, step](const FrameOutcome& outcome) {
             AtHand& now = atHand_[id];

@@ -42,6 +42,20 @@ std::optional<io::Handover> handoverOf(const Contents& contents, Id correction) 
     return out;
 }
 
+// What is neutral in the subject's frames of a setup: marked by hand, or a grey card that was seen.
+std::vector<SubjectLight> subjectsOf(const Contents& contents, Id setup) {
+    std::vector<SubjectLight> out;
+    for (const auto& [id, f] : contents.all<studio::Frame>()) {
+        if (f.setup != setup || f.role != studio::FrameRole::subject) continue;
+        if (f.greyGreen > 0)
+            out.push_back({f.path, {f.greyRed, f.greyGreen, f.greyBlue}, true, "what was marked as grey"});
+        else if (f.greyCard && f.whiteGreen > 0)
+            out.push_back(
+                {f.path, {f.whiteRed, f.whiteGreen, f.whiteBlue}, false, "what looks like a grey card"});
+    }
+    return out;
+}
+
 }  // namespace
 
 const studio::ReadingRecord* readingOf(const Contents& contents, Id setup) {
@@ -53,12 +67,18 @@ const studio::CorrectionRecord* correctionOf(const Contents& contents, Id setup)
 }
 
 // Judged by what the shoot asks for now, whatever it was judged by when it was read.
-const Reading* SetupBuilder::reading(const studio::ReadingRecord& record, const plan::Shoot& shoot) {
+const Reading* SetupBuilder::reading(const studio::ReadingRecord& record, const plan::Shoot& shoot,
+                                     const std::vector<SubjectLight>& subjects) {
     auto& kept = readings_[record.id];
-    const std::string limits = shoot.limits + ": " + shoot.limitChanges;
+    std::string limits = shoot.limits + ": " + shoot.limitChanges;
+    for (const SubjectLight& s : subjects) {
+        limits.append("; ").append(s.path);
+        for (const double v : s.rgb) limits.append(" ").append(std::to_string(v));
+    }
     if (kept.text != record.document || kept.limits != limits) {
         auto parsed = io::parseReading(record.document, "The reading");
         if (parsed) {
+            parsed->subjects = subjects;
             parsed->checks = judged(*parsed, limitsFrom(shoot.limits, shoot.limitChanges).value_or(Limits{}));
             parsed->verdict = worst(parsed->checks);
             parsed->limits = shoot.limits;
@@ -96,7 +116,8 @@ std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day
         view.lens = named(s.conditions.lens, plan::Aspect::lens);
         view.plan = states[i];
         if (const auto* r = readingOf(contents, s.id)) {
-            if (const Reading* parsed = reading(*r, day.shoot)) view.reading = *parsed;
+            if (const Reading* parsed = reading(*r, day.shoot, subjectsOf(contents, s.id)))
+                view.reading = *parsed;
             readFrom[s.id] = r->frame;
         }
         if (const auto* c = correctionOf(contents, s.id)) {

@@ -27,7 +27,8 @@ class SetupBuilder {
         std::string text, limits;  ///< what it was made from
         std::optional<Document> document;
     };
-    const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot);
+    const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot,
+                           const std::vector<SubjectLight>& subjects);
     const Correction* correction(const studio::CorrectionRecord& record);
 
     plan::ClearSky sky_;

@@ -3,13 +3,16 @@
 #include "app/stations/reading_station.h"
 
 #include <QComboBox>
+#include <QFileInfo>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 
 #include "app/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
 #include "app/session/job.h"
 #include "app/views/display_colour.h"
@@ -22,6 +25,8 @@
 
 namespace refero {
 namespace {
+
+constexpr int kLongEdge = 3200;  // of what is shown
 
 struct Shown {
     PictureView::Levels levels;
@@ -38,6 +43,20 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     QWidget* figures = buildFigures();
     connect(frame_, &FrameView::cornersMoved, this, [this](const Quad& corners, const QString& step) {
         session_.setCorners(session_.currentId(), corners, step);
+    });
+    connect(frame_, &FrameView::patchesEdited, this,
+            [this](const std::vector<PatchByHand>& byHand, const QString& step) {
+                session_.setPatches(session_.currentId(), byHand, step);
+            });
+    connect(table_, &PatchTable::leaveOutWanted, frame_, &FrameView::toggleLeftOut);
+    connect(table_, &PatchTable::patchChosen, frame_, &FrameView::choosePatch);
+    connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::compare);
+    connect(&meters_->comparison(), &Comparison::wanted, this, [this](const QString& path) {
+        session_.compareWith(session_.currentId(), path,
+                             [this, path](const Result<std::vector<ReadingChange>>& changes) {
+                                 if (meters_->comparison().path() == path)
+                                     meters_->comparison().setChanges(changes);
+                             });
     });
     connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
@@ -86,10 +105,37 @@ QWidget* ReadingStation::buildBar() {
     connect(answer_, &QAbstractButton::clicked, this, [this] {
         if (proposed_) session_.setEncoding(session_.currentId(), *proposed_);
     });
+    row->addSpacing(12);
+    view_ = new QComboBox(bar);
+    view_->setObjectName(QStringLiteral("viewChoice"));
+    view_->setAccessibleName(QStringLiteral("What the frame is shown as"));
+    view_->setToolTip(
+        QStringLiteral("The picture, its levels in stops from mid-grey, what is clipped, or where the "
+                       "aimed-at levels lie."));
+    view_->addItems({QStringLiteral("Picture"), QStringLiteral("Stops"), QStringLiteral("Clipping"),
+                     QStringLiteral("White 90 %"), QStringLiteral("White 96 %")});
+    row->addWidget(view_);
+    connect(view_, &QComboBox::currentIndexChanged, this, [this] {
+        if (const Setup* s = session_.current()) showPicture(*s);
+    });
+    treat_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Treat"), bar);
+    treat_->setObjectName(QStringLiteral("treatments"));
+    treat_->setToolTip(QStringLiteral(
+        "Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
+    treatments_ = new QMenu(treat_);
+    treatments_->setObjectName(QStringLiteral("treatmentsMenu"));
+    connect(treatments_, &QMenu::aboutToShow, this, &ReadingStation::fillTreatments);
+    connect(treat_, &QAbstractButton::clicked, this,
+            [this] { treatments_->popup(treat_->mapToGlobal(QPoint(0, treat_->height()))); });
+    row->addWidget(treat_);
     row->addStretch(1);
-    auto* hint = new look::Label(QStringLiteral("Drag a corner, or press 1 to 4 and the arrow keys"),
-                                 look::Size::small, look::Label::Tone::quiet);
+    auto* hint = new look::Label(QStringLiteral("1 to 4, Page keys, arrows"), look::Size::small,
+                                 look::Label::Tone::quiet);
     hint->setWordWrap(false);
+    hint->setMinimumWidth(1);
+    hint->setToolTip(QStringLiteral(
+        "Drag a corner, or choose it with 1 to 4; click a patch, or choose it with Page Up and Page Down. "
+        "The arrow keys nudge what is chosen; X leaves a patch out, R puts it back."));
     row->addWidget(hint);
     hint_ = hint;
     connect(chart_, &QComboBox::activated, this, [this](int i) {
@@ -139,13 +185,63 @@ void ReadingStation::show(const Setup* setup) {
     showPicture(*setup);
     if (ready) {
         chart_->setCurrentText(QString::fromStdString(setup->reading->chart.name));
-        frame_->setPlacement(setup->reading->chart, setup->reading->corners);
+        frame_->setPlacement(setup->reading->chart, setup->reading->corners,
+                             io::requestOf(*setup->reading).patches);
     } else {
         chart_->setCurrentIndex(-1);
         frame_->clearPlacement();
     }
+    treat_->setEnabled(ready && setup->frame);
     ask(*setup);
     showFindings(*setup);
+    compare();
+}
+
+// The other frame is only read where its comparison is looked at.
+void ReadingStation::compare() {
+    if (meters_->meter() != MeterPanel::Meter::comparison) return;
+    const plan::Day& day = session_.day();
+    int offset = 0;
+    for (const plan::Setup& s : day.setups)
+        for (const plan::Place& p : day.places)
+            if (s.id == session_.currentId() && p.id == s.conditions.place) offset = p.offsetMinutes;
+    const auto* record = readingOf(session_.studio()->contents(), session_.currentId());
+    meters_->comparison().setFrames(session_.otherChartFrames(session_.currentId()), offset,
+                                    record ? std::hash<std::string>{}(record->document) : 0);
+}
+
+// What is done to the readings: each can be taken back.
+void ReadingStation::fillTreatments() {
+    treatments_->clear();
+    const Setup* s = session_.current();
+    if (!s || !s->reading) return;
+    const int id = s->id;
+    const Reading& r = *s->reading;
+    const auto add = [&](const QString& text, bool on, auto act) {
+        QAction* action = treatments_->addAction(text);
+        action->setCheckable(true);
+        action->setChecked(on);
+        connect(action, &QAction::triggered, this, act);
+        return action;
+    };
+    const bool lightOut = r.lightTakenOut.ends_with("chart");
+    add(QStringLiteral("Take uneven light out"), lightOut, [this, id, lightOut] {
+        session_.takeOutLight(id, !lightOut);
+    })->setEnabled(r.light.has_value());
+    const bool flat = !r.flatField.empty();
+    add(flat ? QStringLiteral("Flat field %1").arg(QFileInfo(QString::fromStdString(r.flatField)).fileName())
+             : QStringLiteral("Take out a flat field..."),
+        flat, [this, id, flat] {
+            if (flat) return session_.takeOutFlatField(id, {});
+            const QStringList paths = dialogs_.openFrames(this);
+            if (!paths.isEmpty()) session_.takeOutFlatField(id, paths.front());
+        });
+    const std::size_t others = session_.otherChartFrames(id).size();
+    const bool mean = !r.averaged.empty();
+    add(others == 0 ? QStringLiteral("Average the chart frames (there is one)")
+                    : QStringLiteral("Average the %1 chart frames").arg(others + 1),
+        mean, [this, id, mean] { session_.averageFrames(id, !mean); })
+        ->setEnabled(mean || others > 0);
 }
 
 // A file that does not say its encoding is a question, with what the greys answer.
@@ -197,23 +293,32 @@ void ReadingStation::showPicture(const Setup& setup) {
     }
     const Vector3 gains = setup.reading ? viewingGains(*setup.reading) : Vector3(0, 0, 0);
     const bool alike = (gains - shownGains_).cwiseAbs().maxCoeff() < 0.02 * gains.maxCoeff();
-    if (shown_ == setup.frame && alike) return;
+    const int view = view_->currentIndex();
+    if (shown_ == setup.frame && alike && shownView_ == view) return;
     if (shown_ != setup.frame) frame_->clearPicture();
     shown_ = setup.frame;
     shownGains_ = gains;
+    shownView_ = view;
+    const std::optional<ExposureView> exposures =
+        view > 0 ? std::optional(static_cast<ExposureView>(view - 1)) : std::nullopt;
+    frame_->setKey(exposures ? exposureKey(*exposures) : std::vector<ExposureKey>{});
     const QSize full(setup.frame->image.width(), setup.frame->image.height());
     runJob(
         this,
-        [frame = setup.frame, gains] {
+        [frame = setup.frame, gains, exposures] {
+            const Vector3 balance = gains.isZero() ? roughGains(frame->image) : gains;
             Rendering r = compileUntouched(OutputSpace::srgb);
-            r.matrix = r.matrix * (gains.isZero() ? roughGains(frame->image) : gains).asDiagonal();
-            const QImage srgb = srgbImage(frame->image, r, 3200);
+            r.matrix = r.matrix * balance.asDiagonal();
+            const QImage srgb = srgbImage(frame->image, r, kLongEdge);
+            const QImage shown =
+                exposures ? exposureImage(frame->image, balance, frame->encoding, *exposures, kLongEdge)
+                          : srgb;
             // The scopes read full HD, and numbers that no display's profile has changed.
-            return Shown{PictureView::pyramid(forDisplay(srgb)),
+            return Shown{PictureView::pyramid(forDisplay(shown)),
                          srgb.scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
         },
-        [this, frame = setup.frame, full](Shown shown) {
-            if (shown_ != frame) return;
+        [this, frame = setup.frame, full, view](Shown shown) {
+            if (shown_ != frame || shownView_ != view) return;
             frame_->setPicture(std::move(shown.levels), full);
             meters_->setPicture(shown.srgb, full);
         });

@@ -5,6 +5,7 @@
 #include "app/stations/station.h"
 
 class QComboBox;
+class QMenu;
 
 namespace refero {
 
@@ -35,6 +36,8 @@ class ReadingStation : public Station {
     void show(const Setup* setup) override;
     void showPicture(const Setup& setup);
     void ask(const Setup& setup);
+    void fillTreatments();
+    void compare();
     void showFindings(const Setup& setup);
     void showAwaited(const Setup& setup);
     void narrow(bool compact) override;
@@ -47,6 +50,10 @@ class ReadingStation : public Station {
     MeterPanel* meters_;
     QComboBox* chart_;
     EncodingChoice* encoding_;
+    QComboBox* view_;
+    look::Button* treat_;
+    QMenu* treatments_;
+    int shownView_ = 0;
     look::Label* question_;
     look::Button* answer_;
     std::optional<Transfer> proposed_;

@@ -9,6 +9,13 @@
 #include "core/colour/lab.h"
 
 namespace refero {
+namespace {
+
+int shrinkingFactor(const LinearImage& image, int longEdge) {
+    return std::max(1, (std::max(image.width(), image.height()) + longEdge - 1) / longEdge);
+}
+
+}  // namespace
 
 QColor displayColour(const Lab& lab) {
     static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
@@ -33,8 +40,14 @@ QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longE
     return forDisplay(srgbImage(image, toSrgb, longEdge));
 }
 
+QImage exposureImage(const LinearImage& image, const Vector3& gains, const Transfer& encoding,
+                     ExposureView view, int longEdge) {
+    const ExposurePicture p = exposurePicture(image, gains, encoding, view, shrinkingFactor(image, longEdge));
+    return QImage(p.bgra.data(), p.width, p.height, 4 * p.width, QImage::Format_RGB32).copy();
+}
+
 QImage srgbImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
-    const int factor = std::max(1, (std::max(image.width(), image.height()) + longEdge - 1) / longEdge);
+    const int factor = shrinkingFactor(image, longEdge);
     const EncodedImage picture = factor > 1 ? render(shrunk(image, factor), toSrgb) : render(image, toSrgb);
     QImage out(picture.width(), picture.height(), QImage::Format_RGB32);
     for (int y = 0; y < picture.height(); ++y) {

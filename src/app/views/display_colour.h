@@ -8,6 +8,7 @@
 #include "core/colour/xyz.h"
 #include "core/frame/image.h"
 #include "core/render/render.h"
+#include "core/scope/exposure_view.h"
 
 namespace refero {
 
@@ -18,6 +19,9 @@ QColor displayColour(const Lab& labD50);
 QImage srgbImage(const LinearImage& image, const Rendering& toSrgb, int longEdge);
 /// The same for the display.
 QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longEdge);
+/// The frame's levels instead of its colours, in sRGB and of the same size.
+QImage exposureImage(const LinearImage& image, const Vector3& gains, const Transfer& encoding,
+                     ExposureView view, int longEdge);
 /// An sRGB picture for the display.
 QImage forDisplay(QImage srgb);
 

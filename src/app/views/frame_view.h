@@ -8,15 +8,17 @@
 
 #include "app/session/setup.h"
 #include "app/views/picture_view.h"
-#include "core/chart/chart.h"
-#include "core/frame/geometry.h"
+#include "core/read/placement.h"
 #include "core/read/reading.h"
+#include "core/scope/exposure_view.h"
 
 namespace refero {
 
 /// The chart frame with the outline and the sampling areas on it. Corners are dragged, or chosen with 1 to 4
-/// (or Tab) and nudged with the arrow keys: a pixel, ten with Shift, a tenth with Alt. A loupe shows the
-/// pixels around the corner. Shift and drag draws a region; what lies under the pointer is written below.
+/// (or Tab) and nudged with the arrow keys: a pixel, ten with Shift, a tenth with Alt. A patch is chosen with
+/// a click or with Page Up and Page Down, and dragged or nudged in the same way; X leaves it out or counts it
+/// again, R puts it back. A loupe shows the pixels around what is chosen. Shift and drag draws a region; what
+/// lies under the pointer is written below.
 class FrameView : public PictureView {
     Q_OBJECT
   public:
@@ -24,18 +26,26 @@ class FrameView : public PictureView {
 
     /// `gains` balance the loupe's pixels for the eye.
     void setFrame(FramePointer frame, const Vector3& gains);
-    void setPlacement(const Chart& chart, const Quad& corners);
+    void setPlacement(const Chart& chart, const Quad& corners, std::vector<PatchByHand> byHand = {});
     void clearPlacement();
-    const std::optional<Quad>& corners() const { return corners_; }
+    std::optional<Quad> corners() const {
+        return placement_ ? std::optional(placement_->corners()) : std::nullopt;
+    }
+    const std::optional<Placement>& placement() const { return placement_; }
+    /// Chooses a patch to be moved or left out, by its place in the chart; -1 for none.
+    void choosePatch(int index);
+    int chosenPatch() const { return patch_; }
+    /// Leaves a patch out, or counts it again.
+    void toggleLeftOut(int index);
+    /// What the picture's colours stand for; empty where they are its own.
+    void setKey(std::vector<ExposureKey> key);
+    const std::vector<ExposureKey>& key() const { return key_; }
     /// Marks one patch, by its place in the chart; -1 for none.
     void setMarkedPatch(int index);
     int selectedCorner() const { return selected_; }
     /// What the findings are drawn from, in frame pixels; the patches are marked by crossing lines.
     void setEvidence(const Evidence& evidence);
     const Evidence& evidence() const { return evidence_; }
-    /// In frame pixels; empty for none.
-    void setRegion(const QRectF& region);
-    const QRectF& region() const { return region_; }
     /// Readings that stay; the oldest goes when there are more than eight.
     void pin(const Point& at);
     void clearPins();
@@ -46,8 +56,9 @@ class FrameView : public PictureView {
   signals:
     /// Sent when a drag ends or a nudge is done; `step` names it.
     void cornersMoved(const refero::Quad& corners, const QString& step);
+    /// All that is done to single patches now.
+    void patchesEdited(const std::vector<refero::PatchByHand>& byHand, const QString& step);
     void patchPointed(int index);
-    void regionDrawn(const QRectF& frame);
 
   protected:
     void leaveEvent(QEvent* event) override;
@@ -57,32 +68,36 @@ class FrameView : public PictureView {
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
     bool focusNextPrevChild(bool next) override;
 
   private:
     int cornerAt(const QPointF& view) const;
     int patchAt(const QPointF& frame) const;
-    void paintLoupe(QPainter& painter) const;
+    void paintChosen(QPainter& painter) const;
+    void paintKey(QPainter& painter) const;
     void paintAreas(QPainter& painter) const;
     void paintEvidence(QPainter& painter) const;
-    void paintRegion(QPainter& painter) const;
     void paintPins(QPainter& painter) const;
     void paintSpot(QPainter& painter) const;
     QPainterPath areaPath(std::size_t patch, double inset) const;
     bool moveCorner(int index, const Point& to);
+    bool dragTo(const QPointF& view);
     void nudge(double x, double y);
+    void stepPatch(int by);
+    void editPatch(int index, const char* what);
 
     FramePointer frame_;
-    std::optional<Chart> chart_;
-    std::optional<Quad> corners_;
-    std::optional<Quad> beforeDrag_;
-    Homography map_;
+    std::optional<Placement> placement_;
+    std::optional<Placement> beforeDrag_;
     Vector3 gains_{1, 1, 1};
     QPointF grip_;
-    int selected_ = -1, marked_ = -1;
+    std::optional<QPointF> pressed_;  ///< where a click on a patch may be going on
+    int selected_ = -1;               ///< corner
+    int patch_ = -1;                  ///< chosen; never together with a corner
+    int marked_ = -1;
+    std::vector<ExposureKey> key_;
     Evidence evidence_;
-    QRectF region_;
-    std::optional<QPointF> regionStart_;
     std::optional<Point> pointed_;
     std::vector<Point> pins_;
 };

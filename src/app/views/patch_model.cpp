@@ -32,6 +32,7 @@ int PatchModel::columnCount(const QModelIndex& parent) const {
 QString PatchModel::text(const PatchReading& read, const Patch& known, int column) const {
     switch (column) {
         case PatchModel::patch:
+            if (read.leftOut) return QString::fromStdString(known.id) + QStringLiteral("  left out");
             return QString::fromStdString(known.id + (known.name.empty() ? "" : "  " + known.name));
         case red:
         case green:

@@ -36,7 +36,10 @@ QString PatchTable::asText() const {
 
 void PatchTable::keyPressEvent(QKeyEvent* event) {
     if (event->matches(QKeySequence::Copy)) return QApplication::clipboard()->setText(asText());
-    RowTable::keyPressEvent(event);
+    if (event->key() == Qt::Key_X && event->modifiers() == Qt::NoModifier && currentIndex().isValid())
+        emit leaveOutWanted(currentIndex().row());
+    else
+        RowTable::keyPressEvent(event);
 }
 
 void PatchTable::currentChanged(const QModelIndex& current, const QModelIndex& previous) {

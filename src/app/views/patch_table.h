@@ -20,6 +20,8 @@ class PatchTable : public RowTable {
 
   signals:
     void patchChosen(int index);
+    /// X: the patch is left out, or counts again.
+    void leaveOutWanted(int index);
 
   protected:
     void keyPressEvent(QKeyEvent* event) override;

@@ -11,6 +11,7 @@
 
 #include "app/look/button.h"
 #include "app/look/tokens.h"
+#include "app/views/marks.h"
 
 namespace refero {
 
@@ -79,6 +80,7 @@ void PictureView::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), look::palette().viewing);
     if (hasPicture()) paintPicture(painter, {origin_, QSizeF(full_) * scale_});
     painter.setRenderHint(QPainter::Antialiasing);
+    paintRegion(painter);
     paintOver(painter);
     if (hasFocus()) look::paintFocusRing(painter, rect());
 }
@@ -108,13 +110,31 @@ void PictureView::wheelEvent(QWheelEvent* event) {
     event->accept();
 }
 
+void PictureView::setRegion(const QRectF& region) {
+    region_ = region;
+    update();
+}
+
+void PictureView::paintRegion(QPainter& painter) const {
+    if (region_.isEmpty() || !hasPicture()) return;
+    QPainterPath path;
+    path.addRect(QRectF(toView(region_.topLeft()), toView(region_.bottomRight())));
+    doubleLine(painter, path, 1.5);
+}
+
 void PictureView::mousePressEvent(QMouseEvent* event) {
+    if (regions_ && hasPicture() && event->button() == Qt::LeftButton &&
+        event->modifiers() & Qt::ShiftModifier) {
+        regionStart_ = toFrame(event->position());
+        return setRegion({});
+    }
     dragging_ = event->button() == Qt::LeftButton || event->button() == Qt::MiddleButton;
     dragStart_ = event->position();
     originStart_ = origin_;
 }
 
 void PictureView::mouseMoveEvent(QMouseEvent* event) {
+    if (regionStart_) return setRegion(QRectF(*regionStart_, toFrame(event->position())).normalized());
     if (!dragging_ || fitted_) return;
     origin_ = originStart_ + event->position() - dragStart_;
     update();
@@ -122,6 +142,11 @@ void PictureView::mouseMoveEvent(QMouseEvent* event) {
 
 void PictureView::mouseReleaseEvent(QMouseEvent*) {
     dragging_ = false;
+    if (!regionStart_) return;
+    regionStart_.reset();
+    // A click is no region; it takes the old one away.
+    if (region_.width() * scale_ < 3 || region_.height() * scale_ < 3) setRegion({});
+    emit regionDrawn(region_);
 }
 
 void PictureView::keyPressEvent(QKeyEvent* event) {

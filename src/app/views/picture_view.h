@@ -3,13 +3,16 @@
 #pragma once
 
 #include <QImage>
+#include <QRectF>
 #include <QWidget>
+#include <optional>
 #include <vector>
 
 namespace refero {
 
 /// A picture that can be zoomed (wheel, + and -, 0 fits) and moved (drag). Coordinates are those of the full
-/// frame, of which the image may be a smaller copy. Subclasses draw on top.
+/// frame, of which the image may be a smaller copy. Subclasses draw on top. Where it is allowed, Shift and
+/// drag draws a region.
 class PictureView : public QWidget {
     Q_OBJECT
   public:
@@ -29,8 +32,17 @@ class PictureView : public QWidget {
     QPointF toFrame(const QPointF& view) const;
     double scale() const { return scale_; }
 
+    void allowRegions() { regions_ = true; }
+    /// In frame pixels; empty for none.
+    void setRegion(const QRectF& region);
+    const QRectF& region() const { return region_; }
+
   public slots:
     void fit();
+
+  signals:
+    /// Empty where a click took the old one away.
+    void regionDrawn(const QRectF& frame);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -49,9 +61,11 @@ class PictureView : public QWidget {
 
     /// That many view pixels a frame pixel, with the point under `view` kept in place.
     void zoomTo(const QPointF& view, double scale);
+    bool drawingRegion() const { return regionStart_.has_value(); }
 
   private:
     void zoomAt(const QPointF& view, double factor);
+    void paintRegion(QPainter& painter) const;
     double fittingScale() const;
 
     Levels levels_;
@@ -61,6 +75,9 @@ class PictureView : public QWidget {
     bool fitted_ = true;
     QPointF dragStart_, originStart_;
     bool dragging_ = false;
+    bool regions_ = false;
+    QRectF region_;
+    std::optional<QPointF> regionStart_;
 };
 
 }  // namespace refero

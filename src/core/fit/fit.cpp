@@ -50,6 +50,7 @@ Result<Reading> merged(std::span<const Reading> readings) {
             sum += r.patches[i].rgb * scale / (error * error);
             weights += 1 / (error * error);
             clipped = std::max(clipped, r.patches[i].clipped);
+            out.patches[i].leftOut |= r.patches[i].leftOut;
         }
         out.patches[i].rgb = sum / weights;
         out.patches[i].clipped = clipped;
@@ -192,7 +193,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.level = neutralLevel(*reading, *gains, referenceY);
     Samples s;
     for (std::size_t i = 0; i < reading->patches.size(); ++i) {
-        if (reading->patches[i].clipped > options.maxClipped) continue;
+        if (reading->patches[i].leftOut || reading->patches[i].clipped > options.maxClipped) continue;
         s.index.push_back(i);
         s.rgb.push_back(reading->patches[i].rgb.cwiseProduct(c.gains) * c.level);
         s.reference.push_back(reference[i]);

@@ -67,19 +67,20 @@ LinearImage toLinear(EncodedImage&& stored, const Transfer& encoding, std::size_
     return out;
 }
 
-LinearImage shrunk(const LinearImage& image, int wanted) {
+LinearImage shrunk(const LinearImage& image, int wanted, int everyRow) {
     if (image.empty()) return {};
     // Of a very long and narrow picture a line is left.
     const int factor = std::clamp(wanted, 1, std::min(image.width(), image.height()));
     const int w = image.width() / factor, h = image.height() / factor;
     LinearImage out(w, h);
-    const float weight = 1.0f / static_cast<float>(factor * factor);
+    const int step = std::clamp(everyRow, 1, factor);
+    const float weight = 1.0f / static_cast<float>(factor * ((factor + step - 1) / step));
     tbb::parallel_for(tbb::blocked_range<int>(0, h, 16), [&](const tbb::blocked_range<int>& rows) {
         std::vector<float> sums(3 * static_cast<std::size_t>(image.width()));
         const auto used = 3 * static_cast<std::size_t>(w) * static_cast<std::size_t>(factor);
         for (int y = rows.begin(); y < rows.end(); ++y) {
             std::fill(sums.begin(), sums.end(), 0.0f);
-            for (int k = 0; k < factor; ++k) {
+            for (int k = 0; k < factor; k += step) {
                 const float* in = image.row(y * factor + k);
                 for (std::size_t i = 0; i < used; ++i) sums[i] += in[i];
             }

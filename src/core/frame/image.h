@@ -56,7 +56,8 @@ using EncodedImage = RgbImage<struct EncodedTag>;
 LinearImage toLinear(EncodedImage&& stored, const Transfer& encoding, std::size_t* replaced = nullptr);
 
 /// The picture made smaller by a whole factor, each pixel the mean of factor x factor (the rest at the right
-/// and lower edge is left out). Factor 1 copies.
-LinearImage shrunk(const LinearImage& image, int factor);
+/// and lower edge is left out). Factor 1 copies. With `everyRow` above 1 only every so many rows are read:
+/// half the memory for what is only searched.
+LinearImage shrunk(const LinearImage& image, int factor, int everyRow = 1);
 
 }  // namespace refero

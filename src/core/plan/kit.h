@@ -49,6 +49,8 @@ struct Lens {
     Id id = 0;
     std::string model{}, serial{};
     double shortestMm = 50, longestMm = 50;  ///< equal for a fixed focal length
+    double fallOffStops = 0;    ///< from the middle to the corners, by a flat field; 0: not known
+    double fallOffFNumber = 0;  ///< at which that was; 0: not known
 
     bool zooms() const { return longestMm > shortestMm; }
 };

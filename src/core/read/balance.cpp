@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/balance.h"
 
+#include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/colour/lab.h"
@@ -21,7 +23,7 @@ Vector3 expectedRatio(const Patch& patch) {
 
 std::vector<std::size_t> usableNeutrals(const Reading& reading) {
     std::vector<std::size_t> out;
-    for (const std::size_t i : reading.chart.neutrals()) {
+    for (const std::size_t i : reading.neutrals()) {
         const PatchReading& p = reading.patches[i];
         if (p.clipped > 0.01) continue;
         if ((p.rgb - 4 * p.standardError()).minCoeff() <= 1e-5) continue;
@@ -42,6 +44,23 @@ std::optional<Vector3> neutralGains(const Reading& reading) {
     }
     if (weights <= 0) return {};
     return Vector3((logGain / weights).array().exp().matrix());
+}
+
+Vector3 whiteSeen(const Reading& reading) {
+    std::array<std::vector<double>, 3> said;
+    for (const std::size_t i : reading.neutrals()) {
+        const PatchReading& p = reading.patches[i];
+        const double y = referenceXyzD50(reading.chart.patches[i]).y;
+        if (y < 0.05 || p.clipped > 0.01 || p.pixels == 0) continue;
+        for (std::size_t c = 0; c < 3; ++c) said[c].push_back(p.rgb(static_cast<Eigen::Index>(c)) / y);
+    }
+    Vector3 white(0, 0, 0);
+    for (std::size_t c = 0; c < 3 && !said[c].empty(); ++c) {
+        const auto middle = said[c].begin() + static_cast<std::ptrdiff_t>(said[c].size() / 2);
+        std::nth_element(said[c].begin(), middle, said[c].end());
+        white(static_cast<Eigen::Index>(c)) = *middle;
+    }
+    return white;
 }
 
 double neutralLevel(const Reading& reading, const Vector3& gains, std::span<const double> referenceY) {

@@ -20,6 +20,10 @@ std::vector<std::size_t> usableNeutrals(const Reading& reading);
 /// by its D50 linear sRGB. Nothing where no neutral is usable.
 std::optional<Vector3> neutralGains(const Reading& reading);
 
+/// Linear camera RGB of a perfect diffuser in the chart's light: the median of what the greys above Y 0.05
+/// say, so that neither a finger nor veil sets it. Zero where no grey is usable.
+Vector3 whiteSeen(const Reading& reading);
+
 /// The factor that, after `gains`, brings the usable neutrals to their reference Y; weighted by signal, so
 /// that flare in the blacks does not set it. `referenceY` is per patch of the chart. There must be a usable
 /// neutral.

@@ -15,8 +15,9 @@ Verdict judge(double value, const Band& b) {
 
 std::vector<Check> judged(const Reading& reading, const Limits& limits) {
     std::vector<Check> out;
-    for (auto* group : {detail::exposureChecks, detail::greyChecks, detail::lightChecks,
-                        detail::framingChecks, detail::identityChecks})
+    for (auto* group :
+         {detail::exposureChecks, detail::greyChecks, detail::lightChecks, detail::subjectChecks,
+          detail::framingChecks, detail::identityChecks, detail::treatmentChecks})
         for (Check& c : group(reading, limits)) out.push_back(std::move(c));
     return out;
 }

@@ -17,7 +17,7 @@ struct Grey {
 
 std::vector<Grey> greysOf(const Reading& r) {
     std::vector<Grey> out;
-    for (const std::size_t i : r.chart.neutrals()) {
+    for (const std::size_t i : r.neutrals()) {
         if (i >= r.patches.size()) continue;
         const PatchReading& p = r.patches[i];
         const double y = referenceXyzD50(r.chart.patches[i]).y;

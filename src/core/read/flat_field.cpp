@@ -89,4 +89,15 @@ void takeOutFlatField(Reading& reading, const FlatField& field) {
     reading.lightTakenOut = "flat field";
 }
 
+void takeOutFlatField(std::span<GroundSample> ground, const Reading& reading, const FlatField& field) {
+    const auto map = fitHomography(reading.chart.outline(), reading.corners);
+    if (!map) return;
+    for (GroundSample& g : ground) {
+        const Point at = (*map)(g.mm);
+        const Vector3 gain = field.at(at.x() / reading.width, at.y() / reading.height).cwiseInverse();
+        g.rgb = g.rgb.cwiseProduct(gain);
+        g.noise *= gain.y();
+    }
+}
+
 }  // namespace refero

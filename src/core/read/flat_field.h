@@ -2,9 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "core/frame/image.h"
+#include "core/read/ground.h"
 #include "core/read/reading.h"
 #include "core/result.h"
 
@@ -30,5 +32,7 @@ class FlatField {
 /// Every patch divided by the field where it lies, so that it is as in the frame's brightest place. The frame
 /// may have another size than the card's.
 void takeOutFlatField(Reading& reading, const FlatField& field);
+/// The same for the ground of that reading's chart.
+void takeOutFlatField(std::span<GroundSample> ground, const Reading& reading, const FlatField& field);
 
 }  // namespace refero

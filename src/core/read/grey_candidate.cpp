@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/grey_candidate.h"
 
+#include <Eigen/LU>
 #include <cmath>
 #include <cstdio>
 
@@ -16,6 +17,15 @@ namespace {
 
 // A difference of 1 is about what is just seen side by side; 3 is plain (common practice).
 constexpr double kGrey = 1, kNearlyGrey = 3;
+
+// What the chart's own colours say the camera's RGB stands for; white goes to white.
+Matrix3 balancedToXyzD50(const Reading& reading) {
+    if (reading.light && std::abs(reading.light->xyzToRgb.determinant()) > 1e-12) {
+        const Matrix3 m = reading.light->xyzToRgb.inverse() * reading.light->white.asDiagonal();
+        if (m.allFinite()) return m;
+    }
+    return rgbToXyzD50(primaries::bt709);
+}
 
 std::string wordsFor(const GreyCandidate& c) {
     char text[160];
@@ -48,12 +58,11 @@ Result<GreyCandidate> greyCandidate(const Vector3& rgb, const Reading& reading) 
     const Vector3 left = c.gains.cwiseQuotient(*gains);
     c.pictureGains = left / left.y();
     const double grey = toXyz(Lab{50, 0, 0, white::d50}).y;
-    static const Matrix3 toXyzD50 = rgbToXyzD50(primaries::bt709);
-    static const Matrix3 toXyzD65 = rgbToXyz(primaries::bt709);
+    const Matrix3 toXyzD50 = balancedToXyzD50(reading);
     c.midGreyD50 = toLab(Xyz::from(toXyzD50 * (c.pictureGains * grey)), white::d50);
     c.ciede2000 = ciede2000(Lab{c.midGreyD50.L, 0, 0, white::d50}, c.midGreyD50);
-    const auto neutral = colourTemperature(white::d65),
-               shifted = colourTemperature(chromaticity(Xyz::from(toXyzD65 * left)));
+    const auto neutral = colourTemperature(white::d50),
+               shifted = colourTemperature(chromaticity(Xyz::from(toXyzD50 * left)));
     if (neutral && shifted) {
         c.miredShift = shifted->mired() - neutral->mired();
         c.duvShift = shifted->duv - neutral->duv;

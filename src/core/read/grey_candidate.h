@@ -14,10 +14,10 @@ namespace refero {
 struct GreyCandidate {
     Vector3 rgb{0, 0, 0};    ///< linear, mean of its region
     Vector3 gains{1, 1, 1};  ///< that make it grey, relative to green
-    /// What a true mid-grey (L* 50) would look like if the picture were balanced on it, camera RGB taken as
-    /// linear sRGB.
+    /// What a true mid-grey (L* 50) would look like if the picture were balanced on it, by the 3x3 that the
+    /// chart's colours tell of the camera (where there is none, camera RGB is taken as linear sRGB).
     Lab midGreyD50;
-    /// What the picture balanced on the chart must be multiplied by, in linear sRGB, to be balanced on this.
+    /// What camera RGB balanced on the chart must be multiplied by to be balanced on this.
     Vector3 pictureGains{1, 1, 1};
     double ciede2000 = 0;   ///< of that from grey
     double miredShift = 0;  ///< of the picture; positive is warmer

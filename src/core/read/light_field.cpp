@@ -50,7 +50,7 @@ std::vector<Place> placesOf(const Reading& r, std::span<const GroundSample> grou
     std::vector<Place> out;
     for (std::size_t i = 0; i < r.patches.size(); ++i) {
         const PatchReading& p = r.patches[i];
-        if (p.clipped > 0.01 || !p.rgb.allFinite() || p.pixels == 0) continue;
+        if (p.leftOut || p.clipped > 0.01 || !p.rgb.allFinite() || p.pixels == 0) continue;
         const Patch& patch = r.chart.patches[i];
         out.push_back({patch.role == Role::neutral ? Kind::grey : Kind::colour, patch.centreMm, p.rgb,
                        toXyz(patch.labD50).vector(), p.standardError().y(), i});
@@ -347,7 +347,7 @@ void takeOutLight(Reading& reading) {
         p.deviation *= gain;
         p.covariance *= gain * gain;
     }
-    reading.lightTakenOut = "chart";
+    reading.lightTakenOut += reading.lightTakenOut.empty() ? "chart" : " and chart";
 }
 
 }  // namespace refero

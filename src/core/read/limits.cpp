@@ -31,6 +31,7 @@ Limits copyWork() {
     l.covered = {0, 0, 0, 1};
     l.veil = {0, 0.003, 0, 0.01};
     l.noise = {40, 1e9, 15, 1e9};
+    l.subject = {0, 1, 0, 3};
     return l;
 }
 
@@ -59,6 +60,7 @@ Limits event() {
     l.covered = {0, 0, 0, 6};
     l.veil = {0, 0.012, 0, 0.05};
     l.noise = {10, 1e9, 4, 1e9};
+    l.subject = {0, 3, 0, 8};
     return l;
 }
 
@@ -87,6 +89,7 @@ constexpr std::array kFields{
     LimitField{"covered", &Limits::covered},    LimitField{"glare", &Limits::veil},
     LimitField{"shine", &Limits::shine},        LimitField{"noise", &Limits::noise},
     LimitField{"chart", &Limits::agreement},    LimitField{"encoding", &Limits::doubt},
+    LimitField{"light", &Limits::subject},
 };
 
 }  // namespace

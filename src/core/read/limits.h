@@ -20,8 +20,8 @@ struct Band {
     friend bool operator==(const Band&, const Band&) = default;
 };
 
-/// The limits that a reading is judged by. These are for product work; common practice or our own
-/// measurements unless said otherwise.
+/// The limits that a reading is judged by. These are for product work; common practice unless said
+/// otherwise, or set where the virtual camera's careful and mistaken shots part.
 struct Limits {
     std::string name = "Product";
     std::string source;  ///< where the set comes from, for people
@@ -47,6 +47,9 @@ struct Limits {
     Band noise{15, 1e9, 7, 1e9};
     Band agreement{0.93, 1, 0.80, 1};  ///< share of the chart's colours explained
     Band doubt{0, 0.15, 0, 1e9};       ///< stops by which the greys miss the stated encoding
+    /// CIEDE2000 of a mid-grey in the subject's light, balanced on the chart: 1 is just seen side by side, 3
+    /// is plain (common practice).
+    Band subject{0, 2, 0, 5};
 
     friend bool operator==(const Limits&, const Limits&) = default;
 };

@@ -30,6 +30,15 @@ void findWayRound(Reading& r, const LinearImage& frame) {
     }
 }
 
+void noteWhatWasDone(Reading& r, const std::vector<PatchByHand>& byHand) {
+    for (const PatchByHand& h : byHand)
+        for (PatchReading& p : r.patches)
+            if (p.id == h.id) {
+                p.movedMm = h.movedMm;
+                p.leftOut = h.leftOut;
+            }
+}
+
 }  // namespace
 
 Result<Reading> readChart(const LinearImage& frame, const Chart& chart, Reading about,
@@ -52,13 +61,20 @@ Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const C
     r.agreement = place->agreement;
     r.robustAgreement = place->robustAgreement;
     r.confidence = place->confidence;
-    r.cornersByHand = options.corners.has_value();
+    r.cornersByHand = options.corners && options.cornersByHand;
     const Homography& map = place->chartToFrame;
-    r.patches = options.sensor ? measure(*options.sensor, chart, map, options.measure)
-                               : measure(frame, chart, map, options.measure);
+    const Chart placed = withPatchesMoved(chart, options.patches);
+    r.patches = options.sensor ? measure(*options.sensor, placed, map, options.measure)
+                               : measure(frame, placed, map, options.measure);
+    noteWhatWasDone(r, options.patches);
     if (r.cornersByHand) findWayRound(r, frame);
     r.sharpness = sharpness(frame, chart, map);
-    r.light = lightOn(r, measureGround(frame, chart, map, r.sharpness.widthPixels));
+    auto ground = measureGround(frame, chart, map, r.sharpness.widthPixels);
+    if (options.flatField) {
+        takeOutFlatField(r, *options.flatField);
+        takeOutFlatField(ground, r, *options.flatField);
+    }
+    r.light = lightOn(r, ground);
     r.othersSought = !options.others.empty();
     for (const Chart& other : options.others)
         if (const auto beside = finder.findBeside(other, r.corners)) r.otherCharts.push_back(beside->corners);

@@ -8,20 +8,25 @@
 #include "core/find/finder.h"
 #include "core/frame/image.h"
 #include "core/read/checks.h"
+#include "core/read/flat_field.h"
 #include "core/read/measure.h"
+#include "core/read/placement.h"
 #include "core/read/reading.h"
 #include "core/result.h"
 
 namespace refero {
 
 struct ReadOptions {
-    std::optional<Quad> corners;  ///< set by hand; else the chart is looked for
+    std::optional<Quad> corners;       ///< where the chart is; else it is looked for
+    bool cornersByHand = true;         ///< a person has set those; else they are kept from a search
+    std::vector<PatchByHand> patches;  ///< of the rest none
     FindOptions find;
     MeasureOptions measure;
     Limits limits;
-    const Mosaic* sensor = nullptr;  ///< of the same size as the frame: patches are measured in it
-    std::span<const Chart> others;   ///< looked for beside the one that is read
-    bool takeOutLight = false;       ///< brings every patch to the light's mean over the chart
+    const Mosaic* sensor = nullptr;        ///< of the same size as the frame: patches are measured in it
+    std::span<const Chart> others;         ///< looked for beside the one that is read
+    const FlatField* flatField = nullptr;  ///< taken out of patches and ground before anything is judged
+    bool takeOutLight = false;             ///< brings every patch to the light's mean over the chart
 };
 
 /// Locates the chart, measures it and judges the shot. `about` carries what is known of the frame (path,

@@ -33,4 +33,10 @@ const PatchReading* Reading::patch(std::string_view id) const {
     return it == patches.end() ? nullptr : &*it;
 }
 
+std::vector<std::size_t> Reading::neutrals() const {
+    auto out = chart.neutrals();
+    std::erase_if(out, [&](std::size_t i) { return i >= patches.size() || patches[i].leftOut; });
+    return out;
+}
+
 }  // namespace refero

@@ -30,6 +30,8 @@ struct PatchReading {
     /// How far a sixteenth of the patch departs from an even slope, in any channel, beyond what noise does;
     /// share of the patch's level.
     double blotch = 0;
+    bool leftOut = false;  ///< by hand: it counts nowhere
+    Point movedMm{0, 0};   ///< by hand, from its place on the chart
 
     /// Level over the noise of one pixel, per channel; 0 where nothing is known of the noise.
     Vector3 signalToNoise() const {
@@ -108,6 +110,22 @@ struct Check {
     Evidence evidence;
 };
 
+/// One of the frames whose patches were averaged.
+struct AveragedFrame {
+    std::string path;
+    double levelStops = 0;              ///< by which it was brought to the level of the reading's own frame
+    bool otherLight = false;            ///< not counted, since its greys have another colour
+    std::vector<std::string> outliers;  ///< ids of patches not counted, since they do not agree with the rest
+};
+
+/// The light on a subject, as something neutral in its frame shows it.
+struct SubjectLight {
+    std::string path;
+    Vector3 rgb{0, 0, 0};  ///< linear; its level tells nothing
+    bool certain = true;   ///< that it is neutral; else a verdict is none to shoot again for
+    std::string from;      ///< what was neutral: "a chart", "what was marked as grey"
+};
+
 /// A frame's chart as measured and judged. It stands alone: everything a correction needs is in it.
 struct Reading {
     std::string framePath;
@@ -129,12 +147,17 @@ struct Reading {
     std::vector<PatchReading> patches;  ///< in the chart's order
     std::optional<ChartLight> light;    ///< nothing where the greys do not tell
     Sharpness sharpness;
-    std::string limits = "Product";  ///< name of the set it was judged by
-    std::string lightTakenOut;       ///< "chart" or "flat field"; empty where it was left in
+    std::string limits = "Product";       ///< name of the set it was judged by
+    std::string lightTakenOut;            ///< "flat field", "chart", "flat field and chart", or empty
+    std::string flatField;                ///< path of the flat-field frame that was taken out first; or empty
+    std::vector<AveragedFrame> averaged;  ///< empty, or all of them, the reading's own first
+    std::vector<SubjectLight> subjects;   ///< of the same setup
     std::vector<Check> checks;
     Verdict verdict = Verdict::reshoot;
 
     const PatchReading* patch(std::string_view id) const;
+    /// The chart's neutrals that were not left out by hand, lightest first.
+    std::vector<std::size_t> neutrals() const;
 };
 
 }  // namespace refero

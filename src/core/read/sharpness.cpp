@@ -96,14 +96,22 @@ std::vector<Side> touchingSidesOf(const Chart& chart) {
     return out;
 }
 
-double green(const LinearImage& image, const Point& p) {
-    const double x = std::clamp(p.x() - 0.5, 0.0, image.width() - 1.001),
-                 yy = std::clamp(p.y() - 0.5, 0.0, image.height() - 1.001);
-    const int i = static_cast<int>(x), j = static_cast<int>(yy);
-    const double u = x - i, v = yy - j;
-    const auto at = [&](int a, int b) { return double(image.pixel(a, b)[1]); };
-    return (at(i, j) * (1 - u) + at(i + 1, j) * u) * (1 - v) +
-           (at(i, j + 1) * (1 - u) + at(i + 1, j + 1) * u) * v;
+// Green along a straight line of the frame, added to `profile`; false where the line leaves the frame.
+bool addAlong(const LinearImage& image, const Point& from, const Point& to, std::vector<double>& profile) {
+    const auto inside = [&](const Point& p) {
+        return p.x() >= 0.5 && p.y() >= 0.5 && p.x() < image.width() - 0.6 && p.y() < image.height() - 0.6;
+    };
+    if (!inside(from) || !inside(to)) return false;
+    const Point step = (to - from) / static_cast<double>(std::max<std::size_t>(1, profile.size() - 1));
+    Point at = from - Point(0.5, 0.5);
+    for (double& sum : profile) {
+        const int i = static_cast<int>(at.x()), j = static_cast<int>(at.y());
+        const double u = at.x() - i, v = at.y() - j;
+        const float *upper = image.pixel(i, j), *lower = image.pixel(i, j + 1);
+        sum += (upper[1] * (1 - u) + upper[4] * u) * (1 - v) + (lower[1] * (1 - u) + lower[4] * u) * v;
+        at += step;
+    }
+    return true;
 }
 
 std::optional<Width> widthOf(const LinearImage& frame, const Homography& map, const Side& side) {
@@ -112,15 +120,18 @@ std::optional<Width> widthOf(const LinearImage& frame, const Homography& map, co
     const int inside = static_cast<int>(side.insideMm * scale / kStep),
               outside = static_cast<int>(side.outsideMm * scale / kStep);
     if (inside < 4 || outside < 2) return {};
-    const int lines = std::clamp(static_cast<int>(side.lengthMm * scale * 0.6), 3, 32);
+    // Along a line the perspective of one patch does not matter: its ends are enough.
+    const int lines = std::clamp(static_cast<int>(side.lengthMm * scale * 0.6), 3, 24);
     std::vector<double> profile(static_cast<std::size_t>(inside + outside + 1), 0.0);
+    int used = 0;
     for (int line = 0; line < lines; ++line) {
         const Point base =
             side.middleMm + side.alongMm * (side.lengthMm * 0.6 * ((line + 0.5) / lines - 0.5));
-        for (int k = -inside; k <= outside; ++k)
-            profile[static_cast<std::size_t>(k + inside)] +=
-                green(frame, map(base + side.outwardMm * (k * kStep / scale))) / lines;
+        const auto at = [&](int k) { return map(base + side.outwardMm * (k * kStep / scale)); };
+        used += addAlong(frame, at(-inside), at(outside), profile);
     }
+    if (used == 0) return {};
+    for (double& v : profile) v /= used;
     const auto mean = [&](int from, int to) {
         double sum = 0;
         for (int k = from; k < to; ++k) sum += profile[static_cast<std::size_t>(k)];

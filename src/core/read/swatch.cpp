@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <vector>
 
+#include "core/colour/encoding.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/read/balance.h"
@@ -20,6 +21,20 @@ std::vector<Lab> balancedLab(const Reading& reading) {
     const Matrix3 toXyz = rgbToXyzD50(primaries::bt709) * viewingGains(reading).asDiagonal();
     std::vector<Lab> out;
     for (const PatchReading& p : reading.patches) out.push_back(toLab(Xyz::from(toXyz * p.rgb), white::d50));
+    return out;
+}
+
+std::vector<Vector3> balancedSrgb(const Reading& reading, bool greysAlone) {
+    const Vector3 gains = viewingGains(reading);
+    const auto greys = reading.neutrals();
+    std::vector<Vector3> out;
+    const auto add = [&](std::size_t i) {
+        Vector3 v = reading.patches[i].rgb.cwiseProduct(gains);
+        for (double& c : v) c = encode(Encoding::srgb, c);
+        out.push_back(v);
+    };
+    for (std::size_t i = 0; !greysAlone && i < reading.patches.size(); ++i) add(i);
+    for (std::size_t k = 0; greysAlone && k < greys.size(); ++k) add(greys[k]);
     return out;
 }
 

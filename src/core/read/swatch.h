@@ -16,6 +16,9 @@ std::vector<Lab> balancedLab(const Reading& reading);
 /// The gains and level of that rendering: multiply camera RGB by this.
 Vector3 viewingGains(const Reading& reading);
 
+/// The same for scopes: display-encoded sRGB of the patches, in the chart's order, or of its greys alone.
+std::vector<Vector3> balancedSrgb(const Reading& reading, bool greysAlone);
+
 /// Gains to look at a frame with that has no reading to be balanced by: its light parts brought up, its
 /// channels' means made alike within limits. Never for measuring.
 Vector3 roughGains(const LinearImage& image);

@@ -148,17 +148,37 @@ TEST(Average, WeighsByNoiseAndNamesOutliers) {
     for (PatchReading& p : d.patches) p.rgb.x() *= 1.2;  // another light
     const auto mean = averaged({a, b, c, d});
     ASSERT_TRUE(mean) << mean.error().message;
-    EXPECT_NEAR(mean->levelStops[1], 1, 1e-9);
-    ASSERT_EQ(mean->leftOut, (std::vector<std::size_t>{3}));
-    ASSERT_EQ(mean->outliers, (std::vector<std::string>{"N3 in frame 3"}));
+    ASSERT_EQ(mean->averaged.size(), 4u);
+    EXPECT_NEAR(mean->averaged[1].levelStops, 1, 1e-9);
+    EXPECT_FALSE(mean->averaged[2].otherLight);
+    EXPECT_TRUE(mean->averaged[3].otherLight);
+    EXPECT_EQ(mean->averaged[2].outliers, (std::vector<std::string>{"N3"}));
+    EXPECT_TRUE(mean->averaged[0].outliers.empty());
     for (std::size_t i = 0; i < a.patches.size(); ++i)
-        EXPECT_LT((mean->reading.patches[i].rgb - a.patches[i].rgb).norm(), 1e-9) << i;
+        EXPECT_LT((mean->patches[i].rgb - a.patches[i].rgb).norm(), 1e-9) << i;
     // Three alike: the error falls with the root of their number; the darker frame, brought up, counts less.
     const double alone = a.patches[0].standardError().y();
-    EXPECT_NEAR(mean->reading.patches[0].standardError().y(), alone / std::sqrt(1 + 1 + 0.25), 1e-9);
-    EXPECT_FALSE(averaged({}));
+    EXPECT_NEAR(mean->patches[0].standardError().y(), alone / std::sqrt(1 + 1 + 0.25), 1e-9);
+    const auto said = std::find_if(mean->checks.begin(), mean->checks.end(),
+                                   [](const Check& k) { return k.id == "frames"; });
+    ASSERT_NE(said, mean->checks.end());
+    EXPECT_EQ(said->verdict, Verdict::review);
+    EXPECT_NE(said->reason.find("mean of 3 frames"), std::string::npos) << said->reason;
+    EXPECT_FALSE(averaged(std::vector<Reading>{}));
     c.chart.id = "other";
     EXPECT_FALSE(averaged({a, c}));
+}
+
+// A frame that clips where another does not has nothing to say there.
+TEST(Average, TakesTheUnclippedWhereThereIsOne) {
+    Reading a = idealReading(), b = a;
+    b.patches[0].clipped = 0.4;
+    b.patches[0].rgb *= 0.9;
+    const auto mean = averaged({a, b});
+    ASSERT_TRUE(mean);
+    EXPECT_LT((mean->patches[0].rgb - a.patches[0].rgb).norm(), 1e-12);
+    EXPECT_LT(mean->patches[0].clipped, 0.01);
+    EXPECT_EQ(mean->patches[1].pixels, 2 * a.patches[1].pixels);
 }
 
 TEST(FlatField, IsTheVignettingThatWasThere) {

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/find/detail/edges.h"
 
+#include <tbb/parallel_for.h>
+
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
@@ -74,12 +76,12 @@ std::optional<EdgePoint> across(const LinearImage& frame, const Homography& map,
 
 std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, const Homography& map,
                                   double gapMm, double share) {
-    std::vector<EdgePoint> out;
-    std::size_t sides = 0;
-    for (const Patch& p : chart.patches) {
+    std::vector<std::vector<EdgePoint>> ofPatch(chart.patches.size());
+    tbb::parallel_for(std::size_t{0}, chart.patches.size(), [&](std::size_t i) {
+        const Patch& p = chart.patches[i];
         const Quad corners = p.corners();
         const Point centre = map(p.centreMm);
-        for (std::size_t side = 0; side < 4; ++side, ++sides) {
+        for (std::size_t side = 0; side < 4; ++side) {
             const Point a = corners[side], b = corners[(side + 1) % 4], along = (b - a) * 0.01;
             const double scale = (map(b) - map(a)).norm() / (b - a).norm();
             const double half = std::clamp(gapMm * scale * share, 2.0, 14.0);
@@ -88,12 +90,14 @@ std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, 
                 const double t = 0.18 + 0.64 * (k + 0.5) / count;
                 if (auto e =
                         across(frame, map, a + (b - a) * t, along, centre, half, std::min(2.0, half / 3))) {
-                    e->side = sides;
-                    out.push_back(*e);
+                    e->side = 4 * i + side;
+                    ofPatch[i].push_back(*e);
                 }
             }
         }
-    }
+    });
+    std::vector<EdgePoint> out;
+    for (const auto& points : ofPatch) out.insert(out.end(), points.begin(), points.end());
     return out;
 }
 

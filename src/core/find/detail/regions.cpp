@@ -37,14 +37,17 @@ cv::Mat edgeStrength(const LinearImage& image) {
     const auto high = highLevels(image);
     const int w = image.width(), h = image.height();
     cv::Mat visual(h, w, CV_32FC3);
+    // A row of factors as long as the picture's, so that the loop over it has no remainders to take.
+    std::vector<float> factors(3 * static_cast<std::size_t>(w));
+    for (std::size_t i = 0; i < factors.size(); ++i) factors[i] = 1 / std::max(1e-6f, high[i % 3]);
     tbb::parallel_for(tbb::blocked_range<int>(0, h, 32), [&](const auto& rows) {
         for (int y = rows.begin(); y < rows.end(); ++y) {
             const float* in = image.row(y);
+            const float* factor = factors.data();
             auto* out = visual.ptr<float>(y);
             for (int i = 0; i < 3 * w; ++i) {
-                const float v =
-                    std::max(0.0f, in[i]) / std::max(1e-6f, high[static_cast<std::size_t>(i % 3)]);
-                const float q = std::sqrt(std::sqrt(std::min(v, 2.0f)));
+                const float v = std::min(std::max(0.0f, in[i]) * factor[i], 2.0f);
+                const float q = std::sqrt(std::sqrt(v));
                 out[i] = q * std::sqrt(q);
             }
         }
@@ -52,22 +55,21 @@ cv::Mat edgeStrength(const LinearImage& image) {
     cv::GaussianBlur(visual, visual, {3, 3}, 0.7);
     cv::Mat strength(h, w, CV_32F, cv::Scalar(1));
     tbb::parallel_for(tbb::blocked_range<int>(1, std::max(1, h - 1), 32), [&](const auto& rows) {
+        std::vector<float> square(3 * static_cast<std::size_t>(w));
         for (int y = rows.begin(); y < rows.end(); ++y) {
             const float* above = visual.ptr<float>(y - 1);
             const float* here = visual.ptr<float>(y);
             const float* below = visual.ptr<float>(y + 1);
             float* out = strength.ptr<float>(y);
-            for (int x = 1; x + 1 < w; ++x) {
-                float strongest = 0;
-                for (int c = 0; c < 3; ++c) {
-                    const int l = 3 * (x - 1) + c, m = 3 * x + c, r = 3 * (x + 1) + c;
-                    const float gx = (above[r] - above[l]) + 2 * (here[r] - here[l]) + (below[r] - below[l]);
-                    const float gy =
-                        (below[l] - above[l]) + 2 * (below[m] - above[m]) + (below[r] - above[r]);
-                    strongest = std::max(strongest, gx * gx + gy * gy);
-                }
-                out[x] = std::sqrt(strongest) / 8;
+            float* of = square.data();
+            for (int m = 3; m < 3 * (w - 1); ++m) {
+                const int l = m - 3, r = m + 3;
+                const float gx = (above[r] - above[l]) + 2 * (here[r] - here[l]) + (below[r] - below[l]);
+                const float gy = (below[l] - above[l]) + 2 * (below[m] - above[m]) + (below[r] - above[r]);
+                of[m] = gx * gx + gy * gy;
             }
+            for (int x = 1; x + 1 < w; ++x, of += 3)
+                out[x] = std::sqrt(std::max(of[3], std::max(of[4], of[5]))) / 8;
         }
     });
     return strength;

@@ -31,5 +31,7 @@ std::vector<Check> greyChecks(const Reading& r, const Limits& limits);
 std::vector<Check> framingChecks(const Reading& r, const Limits& limits);
 std::vector<Check> lightChecks(const Reading& r, const Limits& limits);
 std::vector<Check> identityChecks(const Reading& r, const Limits& limits);
+std::vector<Check> subjectChecks(const Reading& r, const Limits& limits);
+std::vector<Check> treatmentChecks(const Reading& r, const Limits& limits);
 
 }  // namespace refero::detail

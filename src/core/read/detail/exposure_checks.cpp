@@ -21,7 +21,7 @@ Vector3 unclippedLevel(const Reading& r, std::size_t patch) {
 }
 
 Check exposure(const Reading& r, const Limits& limits) {
-    const std::size_t at = r.chart.neutrals().front();
+    const std::size_t at = r.neutrals().front();
     const PatchReading& lightest = r.patches[at];
     const Vector3 levels = unclippedLevel(r, at);
     Eigen::Index channel = 0;
@@ -52,19 +52,22 @@ Check exposure(const Reading& r, const Limits& limits) {
 
 Check clipping(const Reading& r, const Limits& limits) {
     const auto worstPatch =
-        std::max_element(r.patches.begin(), r.patches.end(),
-                         [](const auto& a, const auto& b) { return a.clipped < b.clipped; });
-    Check c = started("clipping", "Clipping", worstPatch->clipped, "of pixels", limits.clipping);
+        std::max_element(r.patches.begin(), r.patches.end(), [](const auto& a, const auto& b) {
+            return (a.leftOut ? -1 : a.clipped) < (b.leftOut ? -1 : b.clipped);
+        });
+    Check c = started("clipping", "Clipping", worstPatch->leftOut ? 0 : worstPatch->clipped, "of pixels",
+                      limits.clipping);
     c.scaleHigh = 0.05;
     c.limit = "at most " + percent(c.high) + " in any patch";
-    if (worstPatch->clipped <= limits.clipping.high) {
+    if (worstPatch->leftOut || worstPatch->clipped <= limits.clipping.high) {
         c.reason = "No patch touches the ceiling in any channel.";
         return c;
     }
     Eigen::Index channel = 0;
     worstPatch->clippedChannels.maxCoeff(&channel);
     for (std::size_t i = 0; i < r.patches.size(); ++i)
-        if (r.patches[i].clipped > limits.clipping.high) c.evidence.patches.push_back(i);
+        if (!r.patches[i].leftOut && r.patches[i].clipped > limits.clipping.high)
+            c.evidence.patches.push_back(i);
     c.reason = "In " + worstPatch->id + ", " + percent(worstPatch->clipped) +
                " of the pixels are clipped, most in " + kChannelNames[channel] +
                ". A clipped channel reads too low, and its colour turns.";
@@ -74,7 +77,7 @@ Check clipping(const Reading& r, const Limits& limits) {
 }
 
 Check buried(const Reading& r, const Limits& limits) {
-    const std::size_t at = r.chart.neutrals().back();
+    const std::size_t at = r.neutrals().back();
     const PatchReading& darkest = r.patches[at];
     Eigen::Index channel = 0;
     const Vector3 ratio = darkest.rgb.cwiseQuotient(darkest.deviation.cwiseMax(1e-6));
@@ -113,7 +116,7 @@ std::vector<Check> noise(const Reading& r, const Limits& limits) {
 
 std::vector<Check> exposureChecks(const Reading& r, const Limits& limits) {
     std::vector<Check> out;
-    const bool greys = !r.chart.neutrals().empty();
+    const bool greys = !r.neutrals().empty();
     if (greys) out.push_back(exposure(r, limits));
     out.push_back(clipping(r, limits));
     if (!greys) return out;

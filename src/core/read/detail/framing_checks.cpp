@@ -26,8 +26,10 @@ Check size(const Reading& r, const Limits& limits) {
 }
 
 Check pixels(const Reading& r, const Limits& limits) {
-    const auto smallest = std::min_element(r.patches.begin(), r.patches.end(),
-                                           [](const auto& a, const auto& b) { return a.pixels < b.pixels; });
+    const auto smallest =
+        std::min_element(r.patches.begin(), r.patches.end(), [](const auto& a, const auto& b) {
+            return a.leftOut == b.leftOut ? a.pixels < b.pixels : b.leftOut;
+        });
     Check c = started("pixels", "Pixels per patch", static_cast<double>(smallest->pixels), "pixels",
                       limits.patchPixels);
     c.high = c.scaleHigh = 10000;

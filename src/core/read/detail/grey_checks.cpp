@@ -25,7 +25,7 @@ Check neutrality(const Reading& r, const Limits& limits) {
             "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.";
         c.remedy =
             "Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.";
-        c.evidence.patches = r.chart.neutrals();
+        c.evidence.patches = r.neutrals();
         return c;
     }
     double worstCast = 0;
@@ -106,7 +106,7 @@ Check encoding(const Reading& r, const Limits& limits) {
     if (doubtful) {
         c.remedy = "State " + std::string(better.front().encoding.name()) +
                    " as the encoding and read it again, unless you know better.";
-        c.evidence.patches = r.chart.neutrals();
+        c.evidence.patches = r.neutrals();
     } else if (assumed) {
         c.remedy = "If you know better, state the encoding and read it again.";
     }
@@ -142,7 +142,7 @@ std::vector<Check> greyChecks(const Reading& r, const Limits& limits) {
     const auto add = [&](std::vector<Check> more) {
         for (Check& c : more) out.push_back(std::move(c));
     };
-    if (!r.chart.neutrals().empty()) {
+    if (!r.neutrals().empty()) {
         out.push_back(neutrality(r, limits));
         add(cast(r, limits));
         add(balance(r));

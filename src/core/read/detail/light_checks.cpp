@@ -25,7 +25,7 @@ std::vector<std::size_t> coveredPatches(const Reading& r) {
     std::vector<std::size_t> spotted;
     for (std::size_t i = 0; i < r.patches.size(); ++i) {
         const PatchReading& p = r.patches[i];
-        if (p.clipped > 0.01 || p.signalToNoise().minCoeff() < kAboveNoise) continue;
+        if (p.leftOut || p.clipped > 0.01 || p.signalToNoise().minCoeff() < kAboveNoise) continue;
         bool crossed = false;
         if (r.light && r.light->shadow) {
             const Quad q = r.chart.patches[i].corners();
@@ -48,9 +48,13 @@ Check evenness(const Reading& r, const Limits& limits) {
     c.limit = "at most " + figure("%.2f", limits.evenness.high) + " stops";
     c.reason = "From its lightest to its darkest place the light on the chart falls by " +
                figure("%.2f", l.rangeStops) + " stops, " + percent(1 - std::exp2(-l.rangeStops)) + ".";
-    if (!r.lightTakenOut.empty())
-        c.reason += " It was taken out of the patches (by the " + r.lightTakenOut + ").";
-    if (c.verdict != Verdict::pass) {
+    if (!r.flatField.empty()) c.reason += " That is after the flat field was taken out.";
+    if (r.lightTakenOut.ends_with("chart")) {
+        // What remains is how well a smooth field describes it, which a wide range makes doubtful.
+        c.reason += " It was taken out of the patches; the greys lie within " +
+                    figure("%.3f", l.residualStops) + " stops of the field that was.";
+        c.verdict = c.verdict == Verdict::reshoot ? Verdict::review : Verdict::pass;
+    } else if (c.verdict != Verdict::pass) {
         c.reason += " Patches are then measured in different light.";
         c.remedy =
             "Move the lamp away or bounce it, or turn the chart towards it; or let Refero take the "
@@ -120,7 +124,7 @@ Check glare(const Reading& r, const Limits& limits) {
     if (c.verdict != Verdict::pass) {
         c.reason += " It lifts the blacks and washes colour out.";
         c.remedy = "Shade the lens, clean it, keep bright things out of the frame, and shoot it again.";
-        const auto greys = r.chart.neutrals();
+        const auto greys = r.neutrals();
         c.evidence.patches.assign(greys.end() - std::min<std::ptrdiff_t>(3, std::ssize(greys)), greys.end());
     }
     return c;
