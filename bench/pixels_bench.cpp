@@ -38,7 +38,15 @@ EncodedImage target() {
 Rendering rendering() {
     Matrix3 m;
     m << 1.7, -0.6, -0.1, -0.3, 1.5, -0.2, 0.05, -0.45, 1.4;
-    return {m, Encoding::srgb};
+    return Rendering::ofMatrix(m, Encoding::srgb);
+}
+
+// What bends colours: the same, with the roots of a polynomial of that degree between.
+Rendering bending(int degree) {
+    RootPolynomial::Coefficients m(3, RootPolynomial::termCount(degree));
+    m.setConstant(0.01);
+    m.leftCols<3>() << 1.7, -0.6, -0.1, -0.3, 1.5, -0.2, 0.05, -0.45, 1.4;
+    return {{1.6, 1, 1.3}, RootPolynomial(degree, m), Encoding::srgb};
 }
 
 template <class Body>
@@ -58,13 +66,24 @@ void refero24(benchmark::State& state) {
     }
 }
 
+void rootPolynomial24(benchmark::State& state) {
+    EncodedImage out = target();
+    const Rendering r = bending(static_cast<int>(state.range(0)));
+    for (auto _ : state) {
+        inStrips([&](std::size_t at, std::size_t n) {
+            render(frame().values().subspan(3 * at, 3 * n), out.values().subspan(3 * at, 3 * n), r);
+        });
+        benchmark::DoNotOptimize(out.values().data());
+    }
+}
+
 // The same matrix, then sRGB's curve as OpenColorIO's own monitor-curve transform, optimised by it as it
 // likes.
 ocio::ConstCPUProcessorRcPtr processor() {
     const Rendering r = rendering();
     double m44[16] = {}, offset[4] = {};
     for (int i = 0; i < 3; ++i)
-        for (int j = 0; j < 3; ++j) m44[4 * i + j] = r.matrix(i, j);
+        for (int j = 0; j < 3; ++j) m44[4 * i + j] = r.colours.coefficients()(i, j);
     m44[15] = 1;
     auto matrix = ocio::MatrixTransform::Create();
     matrix->setMatrix(m44);
@@ -112,6 +131,7 @@ void plainCopy24(benchmark::State& state) {
 }
 
 BENCHMARK(refero24)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(rootPolynomial24)->ArgName("degree")->Arg(2)->Arg(3)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(openColorIO24)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(plainCopy24)->Unit(benchmark::kMillisecond)->UseRealTime();
 

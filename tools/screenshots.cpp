@@ -182,8 +182,6 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("plan-chart");
     session.undo().undo();
     auto* plan = window.findChild<PlanStation*>();
-    plan->showPage(PlanStation::Page::prepare);
-    s.take("plan-prepare");
     plan->showPage(PlanStation::Page::kit);
     auto* recordings = window.findChild<QListView*>(QStringLiteral("kitList3"));
     recordings->setCurrentIndex(recordings->model()->index(0, 0));
@@ -249,7 +247,12 @@ int shoot(MainWindow& window, const QString& folder) {
     window.showStation(MainWindow::StationId::correction);
     if (!s.pictureReady()) return 1;
     QTest::qWait(1200);
+    auto* page = window.findChild<QComboBox*>(QStringLiteral("pageChoice"));
+    page->setCurrentIndex(2);
     s.take("correction");
+    page->setCurrentIndex(1);
+    s.take("certainty");
+    page->setCurrentIndex(0);
 
     window.showStation(MainWindow::StationId::frames);
     sheet->choose({sheet->groups()[0].frames[0].id});

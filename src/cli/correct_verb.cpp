@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "cli/verbs.h"
+#include "core/colour/difference.h"
 #include "core/fit/fit.h"
 #include "io/correction_file.h"
 #include "io/reading_file.h"
@@ -16,12 +17,30 @@ class Correct : public Verb {
     CLI::App* declare(CLI::App& app) override {
         auto* verb = app.add_subcommand("correct", "Build a correction from readings of one setup.");
         verb->add_option("readings", readings_, "Reading files")->required();
-        verb->add_option("--model", model_, "auto, balance or matrix")
-            ->check(CLI::IsMember({"auto", "balance", "matrix"}))
+        verb->add_option("--model", model_,
+                         "auto (by cross-validation and cost in noise), balance, matrix, root-polynomial or "
+                         "root-polynomial-3")
+            ->check(CLI::IsMember({"auto", "balance", "matrix", "root-polynomial", "root-polynomial-3"}))
+            ->capture_default_str();
+        verb->add_option(
+                "--objective", objective_,
+                "What the fit makes small: auto (whichever cross-validates better), least-squares or "
+                "ciede2000")
+            ->check(CLI::IsMember({"auto", "least-squares", "ciede2000"}))
+            ->capture_default_str();
+        verb->add_option("--resamples", resamples_,
+                         "How often the readings are drawn anew for the 95 % intervals; 0 for none")
+            ->check(CLI::Range(0, 10000))
+            ->capture_default_str();
+        verb->add_option("--chart-tolerance", tolerance_,
+                         "CIEDE2000 by which this copy of the chart may differ from its definition")
+            ->check(CLI::Range(0.0, 10.0))
             ->capture_default_str();
         verb->add_option("--intent", intent_, "colorimetric, neutrals or skin")
             ->check(CLI::IsMember({"colorimetric", "neutrals", "skin"}))
             ->capture_default_str();
+        verb->add_option("--weight", weights_,
+                         "This job's colours: how often a patch counts, as B3=4; may be given again");
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
             ->capture_default_str();
@@ -37,10 +56,22 @@ class Correct : public Verb {
             readings.push_back(*std::move(r));
         }
         FitOptions options;
-        if (model_ == "balance") options.model = Model::balance;
-        if (model_ == "matrix") options.model = Model::matrix;
+        if (model_ != "auto") options.model = *modelByName(model_);
+        if (objective_ != "auto")
+            options.objective = objective_ == "ciede2000" ? Objective::ciede2000 : Objective::leastSquares;
+        options.resamples = static_cast<std::size_t>(resamples_);
+        options.chartTolerance = tolerance_;
         options.intent = *intentByName(intent_);
         options.referenceLight = light_;
+        for (const std::string& text : weights_) {
+            const auto at = text.find('=');
+            double weight = 0;
+            if (at != std::string::npos && CLI::detail::lexical_cast(text.substr(at + 1), weight))
+                options.weights[text.substr(0, at)] = weight;
+            else
+                return failure("\"" + text +
+                               "\" is no weight. Say the patch and how often it counts, as B3=4.");
+        }
         const auto correction = fit(readings, options);
         if (!correction) return tl::unexpected(correction.error());
         const std::string text = io::prettyJson(io::toJson(*correction));
@@ -51,30 +82,61 @@ class Correct : public Verb {
 
   private:
     static void report(const Correction& c, std::ostream& out) {
-        char line[160];
+        char line[200];
         const auto print = [&](auto... values) {
             std::snprintf(line, sizeof line, values...);
             out << line;
         };
-        print("%-6s %10s %10s %10s\n", "patch", "before", "after", "left out");
-        for (const PatchResult& p : c.patches)
-            print("%-6s %10.2f %10.2f %10.2f%s\n", p.id.c_str(), p.differenceBefore, p.differenceAfter,
-                  p.leftOut, p.used ? "" : "  clipped, not used");
-        const auto row = [&](const char* name, double Spread::*figure) {
-            print("%-6s %10.2f %10.2f %10.2f\n", name, c.summary.before.*figure, c.summary.after.*figure,
+        print("%-6s %10s %10s %10s %10s %10s %10s\n", "patch", "before", "after", "left out", "lightness",
+              "chroma", "hue");
+        for (const PatchResult& p : c.patches) {
+            const Ciede2000 parts = ciede2000Parts(p.reference, p.after);
+            print("%-6s %10.2f %10.2f %10.2f %10.2f %10.2f %10.2f%s\n", p.id.c_str(), p.differenceBefore,
+                  p.differenceAfter, p.leftOut, parts.lightness, parts.chroma, parts.hue,
+                  p.used ? "" : "  not used");
+        }
+        const auto row = [&](const char* title, double Spread::*figure) {
+            print("%-6s %10.2f %10.2f %10.2f\n", title, c.summary.before.*figure, c.summary.after.*figure,
                   c.summary.crossValidated.*figure);
         };
         row("mean", &Spread::mean);
         row("median", &Spread::median);
         row("95 %", &Spread::percentile95);
         row("max", &Spread::max);
+        for (const GroupFigures& g : byGroup(c))
+            print("%-10s %6.2f %10.2f %10.2f  (mean of %zu)\n", g.name.c_str(), g.before, g.after, g.leftOut,
+                  g.count);
+        if (c.certainty) {
+            const SpreadInterval &after = c.certainty->after, &unseen = c.certainty->crossValidated;
+            print("95 %% sure: mean after %.2f to %.2f, largest %.2f to %.2f, left out %.2f to %.2f.\n",
+                  after.mean.low, after.mean.high, after.max.low, after.max.high, unseen.mean.low,
+                  unseen.mean.high);
+        }
+        print("Noise: red %.2f, green %.2f, blue %.2f, in colour %.2f times that of balance alone.\n",
+              c.noise.gain.x(), c.noise.gain.y(), c.noise.gain.z(), c.noise.chromaGain);
+        if (c.noise.stopsToBlotches)
+            print("Blotches are to be expected from %.1f stops more sensitivity on.\n",
+                  *c.noise.stopsToBlotches);
+        if (c.summary.unmendable)
+            print("No correction could mend %.2f on average over 1500 made-up surfaces.\n",
+                  *c.summary.unmendable);
+        for (const Contender& k : c.considered) {
+            const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
+                                    (k.training ? ", with training colours" : "");
+            if (k.against.empty())
+                print("  %-60s expect %.2f, noise %.2f\n", way.c_str(), k.expected, k.chromaGain);
+            else
+                print("  %-60s %s\n", way.c_str(), k.against.substr(0, 120).c_str());
+        }
         out << "CIEDE2000, reference light " << c.referenceLight << ", model " << name(c.model) << ", intent "
             << name(c.intent) << ".\n"
             << c.summary.message << "\n";
     }
 
-    std::vector<std::string> readings_;
-    std::string model_ = "auto", intent_ = "colorimetric", light_ = "d50", out_;
+    std::vector<std::string> readings_, weights_;
+    int resamples_ = 100;
+    double tolerance_ = 0.3;
+    std::string model_ = "auto", objective_ = "auto", intent_ = "colorimetric", light_ = "d50", out_;
 };
 
 }  // namespace

@@ -39,9 +39,114 @@ Spread spreadFrom(const Node& n) {
             n.at("max").number()};
 }
 
+Json interval(const SpreadInterval& s) {
+    const auto pair = [](const Interval& i) { return Json::array({i.low, i.high}); };
+    return {{"mean", pair(s.mean)},
+            {"median", pair(s.median)},
+            {"percentile_95", pair(s.percentile95)},
+            {"max", pair(s.max)}};
+}
+
+SpreadInterval intervalFrom(const Node& n) {
+    const auto pair = [&](const char* figure) {
+        const auto v = n.at(figure).numbers(2);
+        return Interval{v[0], v[1]};
+    };
+    return {pair("mean"), pair("median"), pair("percentile_95"), pair("max")};
+}
+
+Json contenderJson(const Contender& c) {
+    Json j{{"model", name(c.model)}, {"objective", name(c.objective)}, {"training", c.training}};
+    if (!c.against.empty()) {
+        j["against"] = c.against;
+        return j;
+    }
+    j["expected"] = c.expected;
+    j["chroma_noise_gain"] = c.chromaGain;
+    return j;
+}
+
+Model modelFrom(const Node& n) {
+    const auto model = modelByName(n.text());
+    if (!model) n.fail("is wrong: " + model.error().message);
+    return *model;
+}
+
+Objective objectiveFrom(const Node& n, const char* key) {
+    const std::string text = n.text(key, "least-squares");
+    if (text != name(Objective::leastSquares) && text != name(Objective::ciede2000))
+        n.at(key).fail("must be least-squares or ciede2000");
+    return text == name(Objective::ciede2000) ? Objective::ciede2000 : Objective::leastSquares;
+}
+
+Contender contenderFrom(const Node& n) {
+    return {modelFrom(n.at("model")), objectiveFrom(n, "objective"),    n.truth("training", false),
+            n.number("expected", 0),  n.number("chroma_noise_gain", 1), n.text("against", "")};
+}
+
+Json noiseJson(const NoisePrice& n) {
+    Json j{{"gain_linear_srgb", vector(n.gain)}, {"chroma", n.chroma}, {"chroma_gain", n.chromaGain}};
+    if (n.stopsToBlotches) j["stops_to_blotches"] = *n.stopsToBlotches;
+    return j;
+}
+
+NoisePrice noiseFrom(const Node& n) {
+    NoisePrice p{
+        vectorFrom(n.at("gain_linear_srgb")), n.at("chroma").number(), n.at("chroma_gain").number(), {}};
+    if (n.has("stops_to_blotches")) p.stopsToBlotches = n.at("stops_to_blotches").number();
+    return p;
+}
+
+Json certaintyJson(const Certainty& c) {
+    return {{"resamples", c.resamples},
+            {"chart_tolerance", c.chartTolerance},
+            {"ciede2000_before", interval(c.before)},
+            {"ciede2000_after", interval(c.after)},
+            {"ciede2000_cross_validated", interval(c.crossValidated)}};
+}
+
+Certainty certaintyFrom(const Node& n) {
+    return {static_cast<std::size_t>(n.number("resamples", 0)), n.number("chart_tolerance", 0),
+            intervalFrom(n.at("ciede2000_before")), intervalFrom(n.at("ciede2000_after")),
+            intervalFrom(n.at("ciede2000_cross_validated"))};
+}
+
+Json verificationJson(const Verification& v) {
+    Json j{{"frame", v.framePath},
+           {"chart_name", v.chartName},
+           {"taken", v.taken},
+           {"level_stops", v.levelStops},
+           {"ciede2000", spreadJson(v.differences)},
+           {"patches", Json::array()}};
+    for (const auto& p : v.patches)
+        j["patches"].push_back({{"id", p.id},
+                                {"reference_lab_d50", lab(p.reference)},
+                                {"corrected_lab_d50", lab(p.corrected)},
+                                {"ciede2000", p.difference}});
+    return j;
+}
+
+Verification verificationFrom(const Node& n) {
+    Verification v{n.text("frame", ""),
+                   n.text("chart_name", ""),
+                   n.text("taken", ""),
+                   n.number("level_stops", 0),
+                   {},
+                   spreadFrom(n.at("ciede2000"))};
+    for (const Node& p : n.at("patches").items())
+        v.patches.push_back({p.at("id").text(), labFrom(p.at("reference_lab_d50")),
+                             labFrom(p.at("corrected_lab_d50")), p.at("ciede2000").number()});
+    return v;
+}
+
 PatchResult patchFrom(const Node& n) {
     PatchResult p;
     p.id = n.at("id").text();
+    const auto role = roleByName(n.text("role", "other"));
+    if (!role) n.at("role").fail("is wrong: " + role.error().message);
+    p.role = *role;
+    p.chromaNoise = n.number("chroma_noise", 0);
+    p.weight = n.number("weight", 1);
     p.used = n.truth("used", true);
     p.rgb = vectorFrom(n.at("rgb"));
     p.reference = labFrom(n.at("reference_lab_d50"));
@@ -51,6 +156,25 @@ PatchResult patchFrom(const Node& n) {
     p.differenceAfter = n.at("ciede2000_after").number();
     p.leftOut = n.number("ciede2000_left_out", 0);
     return p;
+}
+
+// A matrix, or a root polynomial's coefficients: three rows either way, that keep white.
+RootPolynomial coloursFrom(const Node& root, Model model) {
+    const int degree = model == Model::rootPolynomial ? 2 : model == Model::rootPolynomial3 ? 3 : 1;
+    const Node at = root.at(degree == 1 ? "matrix" : "root_polynomial");
+    const auto rows = at.items();
+    const auto count = static_cast<std::size_t>(RootPolynomial::termCount(degree));
+    if (rows.size() != 3) at.fail("must be three rows of " + std::to_string(count) + " numbers");
+    RootPolynomial::Coefficients m(3, static_cast<Eigen::Index>(count));
+    for (Eigen::Index i = 0; i < 3; ++i) {
+        const auto row = rows[static_cast<std::size_t>(i)].numbers(count);
+        for (Eigen::Index k = 0; k < m.cols(); ++k) m(i, k) = row[static_cast<std::size_t>(k)];
+    }
+    if (!((m.rowwise().sum() - whiteXyz(white::d50).vector()).norm() < 1e-3))
+        at.fail("does not keep white: its rows must sum to D50's X, Y and Z");
+    RootPolynomial colours(degree, m);
+    if (!(std::abs(colours.slope({1, 1, 1}).determinant()) > 1e-9)) at.fail("cannot be inverted");
+    return colours;
 }
 
 Correction correctionFrom(const Node& root) {
@@ -66,9 +190,9 @@ Correction correctionFrom(const Node& root) {
     if (root.has("readings"))
         for (const Node& n : root.at("readings").items()) c.readings.push_back(n.text());
     c.inputEncoding = transferFrom(root, "input_encoding");
-    const std::string model = root.at("model").text();
-    if (model != "balance" && model != "matrix") root.at("model").fail("must be balance or matrix");
-    c.model = model == "matrix" ? Model::matrix : Model::balance;
+    c.model = modelFrom(root.at("model"));
+    c.objective = objectiveFrom(root, "objective");
+    c.training = root.truth("training", false);
     const auto intent = intentByName(root.text("intent", "colorimetric"));
     if (!intent) root.at("intent").fail("is wrong: " + intent.error().message);
     c.intent = *intent;
@@ -76,12 +200,7 @@ Correction correctionFrom(const Node& root) {
     c.gains = vectorFrom(root.at("gains"));
     c.level = root.at("level").number();
     if (!(c.gains.minCoeff() > 0) || !(c.level > 0)) root.at("gains").fail("and level must be above 0");
-    const auto rows = root.at("matrix").items();
-    if (rows.size() != 3) root.at("matrix").fail("must be three rows of three numbers");
-    for (int i = 0; i < 3; ++i) c.matrix.row(i) = vectorFrom(rows[static_cast<std::size_t>(i)]).transpose();
-    if (!((c.matrix * Vector3::Ones() - whiteXyz(white::d50).vector()).norm() < 1e-3))
-        root.at("matrix").fail("does not keep white: its rows must sum to D50's X, Y and Z");
-    if (!(std::abs(c.matrix.determinant()) > 1e-9)) root.at("matrix").fail("cannot be inverted");
+    c.colours = coloursFrom(root, c.model);
     if (root.has("patches"))
         for (const Node& n : root.at("patches").items()) c.patches.push_back(patchFrom(n));
     if (root.has("summary")) {
@@ -91,7 +210,15 @@ Correction correctionFrom(const Node& root) {
         c.summary.crossValidated = spreadFrom(s.at("ciede2000_cross_validated"));
         c.summary.used = static_cast<std::size_t>(s.number("used", 0));
         c.summary.message = s.text("message", "");
+        c.summary.repeatedFolds = s.number("ciede2000_repeated_folds", c.summary.crossValidated.mean);
+        if (s.has("unmendable")) c.summary.unmendable = s.at("unmendable").number();
     }
+    if (root.has("considered"))
+        for (const Node& n : root.at("considered").items()) c.considered.push_back(contenderFrom(n));
+    if (root.has("noise")) c.noise = noiseFrom(root.at("noise"));
+    if (root.has("certainty")) c.certainty = certaintyFrom(root.at("certainty"));
+    if (root.has("verifications"))
+        for (const Node& n : root.at("verifications").items()) c.verifications.push_back(verificationFrom(n));
     return c;
 }
 
@@ -110,28 +237,45 @@ Json toJson(const Correction& c) {
            {"readings", c.readings}};
     putTransfer(j, "input_encoding", c.inputEncoding);
     j["model"] = name(c.model);
+    j["objective"] = name(c.objective);
+    j["training"] = c.training;
     j["intent"] = name(c.intent);
     j["reference_light"] = c.referenceLight;
     j["gains"] = vector(c.gains);
     j["level"] = c.level;
-    j["matrix"] = Json::array();
-    for (int i = 0; i < 3; ++i) j["matrix"].push_back(vector(c.matrix.row(i).transpose()));
+    Json rows = Json::array();
+    for (const auto& row : c.colours.coefficients().rowwise()) {
+        rows.push_back(Json::array());
+        for (const double v : row) rows.back().push_back(v);
+    }
+    j[c.colours.degree() == 1 ? "matrix" : "root_polynomial"] = std::move(rows);
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
                     {"ciede2000_after", spreadJson(c.summary.after)},
                     {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
+                    {"ciede2000_repeated_folds", c.summary.repeatedFolds},
                     {"used", c.summary.used},
                     {"message", c.summary.message}};
+    if (c.summary.unmendable) j["summary"]["unmendable"] = *c.summary.unmendable;
+    j["considered"] = Json::array();
+    for (const Contender& each : c.considered) j["considered"].push_back(contenderJson(each));
+    j["noise"] = noiseJson(c.noise);
+    if (c.certainty) j["certainty"] = certaintyJson(*c.certainty);
+    if (!c.verifications.empty()) j["verifications"] = Json::array();
+    for (const Verification& v : c.verifications) j["verifications"].push_back(verificationJson(v));
     j["patches"] = Json::array();
     for (const PatchResult& p : c.patches)
         j["patches"].push_back({{"id", p.id},
+                                {"role", name(p.role)},
                                 {"used", p.used},
+                                {"weight", p.weight},
                                 {"rgb", vector(p.rgb)},
                                 {"reference_lab_d50", lab(p.reference)},
                                 {"before_lab_d50", lab(p.before)},
                                 {"after_lab_d50", lab(p.after)},
                                 {"ciede2000_before", p.differenceBefore},
                                 {"ciede2000_after", p.differenceAfter},
-                                {"ciede2000_left_out", p.leftOut}});
+                                {"ciede2000_left_out", p.leftOut},
+                                {"chroma_noise", p.chromaNoise}});
     return j;
 }
 

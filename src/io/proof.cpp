@@ -77,7 +77,9 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
         for (const PatchResult& p : c.patches) out.push_back(p.rgb * level);
     // Even in the display's encoding, as eyes count; XYZ has no gamut of its own, so that of BT.709 serves.
     const OutputSpace gamut = space == OutputSpace::xyzD50 ? OutputSpace::srgb : space;
-    const Matrix3 back = (xyzD50ToLinear(gamut) * c.cameraToXyzD50()).inverse();
+    const Matrix3 fromXyz = xyzD50ToLinear(gamut);
+    // What bends colours is taken as what it is about grey; the result decides whether a colour is inside.
+    const Matrix3 back = (fromXyz * c.colours.slope({1, 1, 1}) * (c.gains * c.level).asDiagonal()).inverse();
     std::mt19937 random(20260514);
     std::size_t tries = 0;
     for (std::size_t found = 0; found < 4000 && tries < 400000; ++tries) {
@@ -86,6 +88,8 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
             v(k) = decode(Encoding::srgb, static_cast<double>(random()) / 4294967295.0);
         const Vector3 camera = back * v;
         if (camera.minCoeff() < 0 || camera.maxCoeff() > 1) continue;
+        const Vector3 inside = fromXyz * c.toXyzD50(camera).vector();
+        if (inside.minCoeff() < -1e-9 || inside.maxCoeff() > 1 + 1e-9) continue;
         out.push_back(camera);
         ++found;
     }

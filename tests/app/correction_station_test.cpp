@@ -1,7 +1,12 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QAction>
+#include <QLabel>
 #include <QTableView>
 
+#include "app/views/certainty_view.h"
+#include "app/views/contender_model.h"
+#include "app/views/difference_model.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -13,7 +18,8 @@ TEST_F(CorrectionInTheWindow, BuildsFromTheReadingWithOneButton) {
     ASSERT_TRUE(openAndCorrect());
     EXPECT_TRUE(find<QWidget>("correctionStation")->isVisible());
     const Correction& c = *session().current()->correction;
-    EXPECT_EQ(c.model, Model::matrix);
+    EXPECT_NE(c.model, Model::balance);
+    EXPECT_TRUE(c.certainty);
     EXPECT_LT(c.summary.after.mean, 1);
     EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
     auto* list = find<QTableView>("differenceList");
@@ -43,6 +49,77 @@ TEST_F(CorrectionInTheWindow, AnotherModelIsBuiltAtOnce) {
     intent->setCurrentIndex(2);
     emit intent->activated(2);
     ASSERT_TRUE(eventually([&] { return session().current()->correction->intent == Intent::skin; }));
+}
+
+TEST_F(CorrectionInTheWindow, ThisJobsColoursAreFavouredFromTheList) {
+    ASSERT_TRUE(openAndCorrect());
+    auto* list = find<QTableView>("differenceList");
+    list->selectRow(0);
+    const QString id = list->currentIndex().data(DifferenceModel::kIdRole).toString();
+    const auto weightOf = [&]() -> double {
+        const auto& c = session().current()->correction;
+        if (!c) return 0;
+        for (const PatchResult& p : c->patches)
+            if (p.id == id.toStdString()) return p.weight;
+        return 0;
+    };
+    EXPECT_EQ(weightOf(), 1);
+    list->setFocus();
+    QTest::keyClick(list, Qt::Key_Plus);
+    ASSERT_TRUE(eventually([&] { return weightOf() == 2; }));
+    list->selectRow(qobject_cast<DifferenceModel*>(list->model())->rowOf(id));
+    find<QAction>("countOnce")->trigger();
+    ASSERT_TRUE(eventually([&] { return weightOf() == 1; }));
+}
+
+TEST_F(CorrectionInTheWindow, TellsWhatElseWasTriedAndHowSureItIs) {
+    ASSERT_TRUE(openAndCorrect());
+    const Correction& c = *session().current()->correction;
+    EXPECT_TRUE(visible<QWidget>("differenceList"));
+    auto* models = find<QTableView>("contenderList");
+    find<QComboBox>("pageChoice")->setCurrentIndex(2);
+    EXPECT_TRUE(models->isVisible());
+    ASSERT_EQ(models->model()->rowCount(), static_cast<int>(c.considered.size()));
+    EXPECT_EQ(models->model()->index(0, 0).data().toString(), inWords(c.model));
+    EXPECT_EQ(models->model()->index(0, 2).data().toString(),
+              QString::number(c.summary.repeatedFolds, 'f', 2));
+    QAbstractItemModelTester tester(models->model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+
+    find<QComboBox>("pageChoice")->setCurrentIndex(1);
+    auto* certainty = find<CertaintyView>("certaintyView");
+    EXPECT_TRUE(certainty->isVisible());
+    ASSERT_GE(certainty->rows().size(), 6u) << "four figures and the groups";
+    const auto& mean = certainty->rows()[0];
+    EXPECT_EQ(mean.after.value, c.summary.after.mean);
+    ASSERT_TRUE(mean.after.interval);
+    EXPECT_EQ(mean.after.interval->high, c.certainty->after.mean.high);
+    EXPECT_NE(certainty->accessibleDescription().indexOf(QStringLiteral("Mean: before")), -1);
+    EXPECT_FALSE(certainty->grab().isNull());
+    EXPECT_NE(find<QLabel>("priceLabel")->text().indexOf(QStringLiteral("Noise in colour")), -1);
+}
+
+TEST_F(CorrectionInTheWindow, IsCheckedOnAnotherShot) {
+    ASSERT_TRUE(openAndCorrect());
+    find<QComboBox>("pageChoice")->setCurrentIndex(3);
+    EXPECT_NE(find<QLabel>("proofOutcome")->text().indexOf(QStringLiteral("no other chart frame")), -1);
+    EXPECT_FALSE(find<QWidget>("proveButton")->isVisible());
+    const QString path = frame("good.tif");
+    const int id = session().currentId();
+    session().proveOn(id, frame("hot.tif"));
+    ASSERT_TRUE(eventually([&] {
+        const auto* s = session().setup(id);
+        return s && s->correction && (!s->correction->verifications.empty() || !s->error.isEmpty());
+    }));
+    const auto& s = *session().setup(id);
+    ASSERT_FALSE(s.correction->verifications.empty()) << s.error.toStdString();
+    EXPECT_NE(find<QLabel>("proofOutcome")->text().indexOf(QStringLiteral("hot.tif")), -1);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Check the correction on hot.tif"));
+    session().undo().undo();
+    EXPECT_TRUE(session().setup(id)->correction->verifications.empty());
+    // Its own frame proves nothing, and says so.
+    session().proveOn(id, path);
+    ASSERT_TRUE(eventually([&] { return !session().setup(id)->error.isEmpty(); }));
+    EXPECT_NE(session().setup(id)->error.indexOf(QStringLiteral("built from")), -1);
 }
 
 TEST_F(CorrectionInTheWindow, WipesAndFlicks) {
@@ -83,7 +160,8 @@ TEST_F(CorrectionInTheWindow, HandsOverWithTheProofShown) {
     auto* format = find<QComboBox>("formatChoice");
     format->setCurrentIndex(1);
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return session().current()->handover.has_value(); }));
+    ASSERT_TRUE(eventually([&] { return session().current()->handover.has_value(); }))
+        << find<QLabel>("handoverOutcome")->text().toStdString();
     EXPECT_TRUE(answers.suggested.contains(QStringLiteral("Heron"))) << "the name says what it is for";
     EXPECT_TRUE(std::filesystem::exists(folder / "out.icc"));
     const QString outcome = find<QLabel>("handoverOutcome")->text();

@@ -148,14 +148,15 @@ TEST_F(Window, SurvivesBeingClosedInTheMiddleOfWork) {
 
 TEST_F(Window, WhatIsDoneIsThereAtTheNextStart) {
     ASSERT_TRUE(openAndCorrect());
-    const Matrix3 matrix = session().current()->correction->matrix;
+    const auto colours = session().current()->correction->colours.coefficients();
     const auto checks = session().current()->reading->checks.size();
     window.reset();
     openWindow();
     ASSERT_EQ(session().setups().size(), 1u);
     const auto& again = session().setups()[0];
     ASSERT_TRUE(again.reading && again.correction);
-    EXPECT_LT((again.correction->matrix - matrix).norm(), 1e-12);
+    ASSERT_EQ(again.correction->colours.coefficients().cols(), colours.cols());
+    EXPECT_LT((again.correction->colours.coefficients() - colours).norm(), 1e-12);
     EXPECT_EQ(again.reading->checks.size(), checks);
     EXPECT_TRUE(eventually([&] { return session().setups()[0].frame != nullptr; })) << "and its picture";
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Build correction for good"));

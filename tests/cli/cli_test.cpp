@@ -160,6 +160,50 @@ TEST_F(Thread, CorrectReportsPatchesAndSums) {
     EXPECT_EQ(json(pipe.out)["intent"], "skin");
 }
 
+TEST_F(Thread, CorrectSaysWhatItTriedAndHowSureItIs) {
+    const Outcome o = call({"correct", path("r.json"), "--resamples", "20", "--out", path("auto.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    for (const char* word : {"lightness", "95 % sure", "Noise: red", "stops more sensitivity", "neutral",
+                             "root-polynomial, least-squares, with training colours", "on unseen colours"})
+        EXPECT_NE(o.out.find(word), std::string::npos) << word << "\n" << o.out;
+    const io::Json j = json(contentOf(path("auto.json")));
+    EXPECT_NE(j["model"], "balance");
+    EXPECT_EQ(j["certainty"]["resamples"], 20);
+    EXPECT_GE(j["considered"].size(), 5u);
+    ASSERT_EQ(call({"correct", path("r.json"), "--model", "root-polynomial-3", "--objective", "least-squares",
+                    "--resamples", "0", "--out", path("three.json")})
+                  .status,
+              0);
+    const io::Json three = json(contentOf(path("three.json")));
+    EXPECT_EQ(three["root_polynomial"][0].size(), 13u);
+    EXPECT_FALSE(three.contains("certainty"));
+    ASSERT_EQ(call({"correct", path("r.json"), "--weight", "B3=4", "--weight", "A1=0.5", "--resamples", "0",
+                    "--out", path("job.json")})
+                  .status,
+              0);
+    for (const auto& p : json(contentOf(path("job.json")))["patches"])
+        EXPECT_EQ(p["weight"], p["id"] == "B3" ? 4 : p["id"] == "A1" ? 0.5 : 1);
+    EXPECT_EQ(call({"correct", path("r.json"), "--weight", "B3", "--out", "x"}).status, 1);
+    EXPECT_EQ(call({"correct", path("r.json"), "--chart-tolerance", "-1", "--out", "x"}).status, 2);
+}
+
+TEST_F(Thread, VerifyHoldsACorrectionAgainstAnotherShot) {
+    std::filesystem::copy_file(frame(), path("again.tif"), std::filesystem::copy_options::overwrite_existing);
+    ASSERT_EQ(call({"read", path("again.tif"), "--chart", "fen-24", "--json", path("again.json")}).status, 0);
+    const Outcome o = call({"verify", path("c.json"), path("again.json"), "--out", path("proved.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    EXPECT_NE(o.out.find("again.tif: mean"), std::string::npos) << o.out;
+    const io::Json j = json(contentOf(path("proved.json")));
+    ASSERT_EQ(j["verifications"].size(), 1u);
+    EXPECT_NEAR(j["verifications"][0]["ciede2000"]["mean"].get<double>(),
+                j["summary"]["ciede2000_after"]["mean"].get<double>(), 1e-6)
+        << "the very same picture under another name";
+    EXPECT_EQ(call({"verify", path("c.json"), path("again.json"), "--most", "0.01"}).status, 1);
+    const Outcome own = call({"verify", path("c.json"), path("r.json")});
+    EXPECT_EQ(own.status, 1);
+    EXPECT_NE(own.err.find("proves nothing"), std::string::npos) << own.err;
+}
+
 TEST_F(Thread, ApplyRendersFloatUnclippedAndChartToItsReference) {
     const Outcome o =
         call({"apply", path("c.json"), frame(), "--space", "xyz-d50", "--out", path("xyz.exr")});
@@ -200,8 +244,12 @@ TEST_F(Thread, ExportIsReadBackByAnotherProgram) {
     EXPECT_NE(o.out.find("largest difference"), std::string::npos);
     const Outcome icc = call({"export", path("c.json"), "--format", "icc", "--out", path("a.icc")});
     EXPECT_NE(icc.out.find("Little CMS"), std::string::npos) << icc.err;
-    const Outcome pipe = call({"export", path("c.json"), "--format", "cube", "--size", "2", "--encoding",
-                               "linear", "--space", "acescg", "--out", "-"});
+    ASSERT_EQ(call({"correct", path("r.json"), "--model", "matrix", "--resamples", "0", "--out",
+                    path("straight.json")})
+                  .status,
+              0);
+    const Outcome pipe = call({"export", path("straight.json"), "--format", "cube", "--size", "2",
+                               "--encoding", "linear", "--space", "acescg", "--out", "-"});
     EXPECT_EQ(pipe.status, 0) << pipe.err;
     EXPECT_NE(pipe.out.find("LUT_3D_SIZE 2"), std::string::npos);
     EXPECT_EQ(

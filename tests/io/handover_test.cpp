@@ -37,8 +37,20 @@ const Reading& reading() {
     return r;
 }
 
+Correction built(std::optional<Model> model) {
+    FitOptions o;
+    o.model = model;
+    o.resamples = 12;
+    return *fit(std::span(&reading(), 1), o);
+}
+
 const Correction& correction() {
-    static const Correction c = *fit(std::span(&reading(), 1), {});
+    static const Correction c = built(Model::matrix);
+    return c;
+}
+
+const Correction& bending() {
+    static const Correction c = built(Model::rootPolynomial);
     return c;
 }
 
@@ -90,6 +102,38 @@ TEST(Handover, OfAProfileIsProvedByLittleCms) {
     }
     options.encoding = Encoding::acescct;
     EXPECT_FALSE(io::exportCorrection(correction(), folder / "b.icc", options)) << "a log curve leaves 0..1";
+}
+
+TEST(Handover, OfWhatBendsColoursIsProvedAsWell) {
+    const TemporaryFolder folder;
+    ASSERT_EQ(bending().model, Model::rootPolynomial);
+    EXPECT_FALSE(bending().cameraToXyzD50());
+    io::ExportOptions options;
+    const auto lut = io::exportCorrection(bending(), folder / "a.cube", options);
+    ASSERT_TRUE(lut) << lut.error().message;
+    EXPECT_LE(lut->proof.largest, io::kProofLimit);
+    options.format = io::Format::icc;
+    for (const Encoding e : {Encoding::linear, Encoding::srgb, Encoding::rec709, Encoding::gamma22}) {
+        options.encoding = e;
+        const auto profile = io::exportCorrection(bending(), folder / "a.icc", options);
+        ASSERT_TRUE(profile) << name(e) << ": " << profile.error().message;
+        EXPECT_GT(profile->proof.colours, 4000u);
+        EXPECT_LE(profile->proof.largest, io::kProofLimit) << name(e);
+    }
+    options.format = io::Format::json;
+    EXPECT_TRUE(io::exportCorrection(bending(), folder / "a.json", options));
+}
+
+// ISO 15076-1, 10.12: read by Little CMS, a table profile has lutAToB and no matrix of its own.
+TEST(Handover, AProfileThatBendsIsATable) {
+    const auto bytes = io::iccProfile(bending(), Encoding::srgb);
+    ASSERT_TRUE(bytes) << bytes.error().message;
+    cmsHPROFILE p = cmsOpenProfileFromMem(bytes->data(), static_cast<cmsUInt32Number>(bytes->size()));
+    ASSERT_TRUE(p);
+    EXPECT_FALSE(cmsIsMatrixShaper(p));
+    EXPECT_TRUE(cmsIsCLUT(p, INTENT_PERCEPTUAL, LCMS_USED_AS_INPUT));
+    EXPECT_NEAR(cmsGetProfileVersion(p), 4.3, 0.01);
+    cmsCloseProfile(p);
 }
 
 // ISO 15076-1: an input profile of version 4 with a matrix, D50 as its media white, and a text for people.
@@ -174,11 +218,42 @@ TEST(CorrectionFile, ComesBackAsItWent) {
     ASSERT_TRUE(io::writeCorrection(correction(), folder / "c.json"));
     const auto again = io::readCorrection(folder / "c.json");
     ASSERT_TRUE(again) << again.error().message;
-    EXPECT_NEAR((again->cameraToXyzD50() - correction().cameraToXyzD50()).norm(), 0, 1e-14);
+    EXPECT_NEAR((*again->cameraToXyzD50() - *correction().cameraToXyzD50()).norm(), 0, 1e-14);
     EXPECT_EQ(again->patches.size(), correction().patches.size());
     EXPECT_EQ(again->summary.after.mean, correction().summary.after.mean);
     EXPECT_EQ(again->summary.message, correction().summary.message);
     EXPECT_EQ(again->name, correction().name);
+}
+
+TEST(CorrectionFile, KeepsWhatBendsColoursAndHowSureItIs) {
+    const auto again = io::parseCorrection(io::toJson(bending()).dump(), "c.json");
+    ASSERT_TRUE(again) << again.error().message;
+    const Correction& c = bending();
+    EXPECT_EQ(again->model, c.model);
+    EXPECT_EQ(again->training, c.training);
+    EXPECT_EQ(again->objective, c.objective);
+    EXPECT_NEAR((again->colours.coefficients() - c.colours.coefficients()).norm(), 0, 1e-14);
+    ASSERT_EQ(again->considered.size(), c.considered.size());
+    for (std::size_t i = 0; i < c.considered.size(); ++i) {
+        EXPECT_EQ(again->considered[i].model, c.considered[i].model);
+        EXPECT_EQ(again->considered[i].expected, c.considered[i].expected);
+    }
+    ASSERT_TRUE(c.certainty && again->certainty);
+    EXPECT_EQ(again->certainty->after.mean.low, c.certainty->after.mean.low);
+    EXPECT_EQ(again->certainty->crossValidated.max.high, c.certainty->crossValidated.max.high);
+    EXPECT_EQ(again->noise.chromaGain, c.noise.chromaGain);
+    EXPECT_EQ(again->noise.stopsToBlotches, c.noise.stopsToBlotches);
+    EXPECT_EQ(again->summary.unmendable, c.summary.unmendable);
+    EXPECT_EQ(again->patches[3].role, c.patches[3].role);
+    io::Json j = io::toJson(c);
+    j["root_polynomial"][1][2] = j["root_polynomial"][1][2].get<double>() + 0.1;
+    EXPECT_FALSE(io::parseCorrection(j.dump(), "c.json")) << "white would not be white";
+    j = io::toJson(c);
+    j["root_polynomial"][0].erase(0);
+    EXPECT_FALSE(io::parseCorrection(j.dump(), "c.json"));
+    j = io::toJson(c);
+    j["objective"] = "beauty";
+    EXPECT_FALSE(io::parseCorrection(j.dump(), "c.json"));
 }
 
 TEST(CorrectionFile, RefusesWhatWouldSpoilColour) {

@@ -16,7 +16,7 @@ Correction simple() {
     Correction c;
     c.gains = {2, 1, 1.5};
     c.level = 1.1;
-    c.matrix = rgbToXyzD50(primaries::bt2020);
+    c.colours = RootPolynomial(rgbToXyzD50(primaries::bt2020));
     PatchResult p;
     p.rgb = {0.2, 0.4, 0.3};
     c.patches.assign(24, p);
@@ -28,7 +28,8 @@ TEST(ProofColours, AreTheSameEveryTimeAndWithinBothGamuts) {
     const auto one = io::proofColours(c, OutputSpace::srgb), two = io::proofColours(c, OutputSpace::srgb);
     ASSERT_EQ(one.size(), 24u * 3 + 4000);
     for (std::size_t i = 0; i < one.size(); ++i) EXPECT_EQ(one[i], two[i]);
-    const Rendering linear{compile(c, OutputSpace::srgb).matrix, Encoding::linear};
+    Rendering linear = compile(c, OutputSpace::srgb);
+    linear.encoding = Encoding::linear;
     for (std::size_t i = 72; i < one.size(); ++i) {
         EXPECT_GE(one[i].minCoeff(), 0) << "what a camera can record";
         EXPECT_LE(one[i].maxCoeff(), 1);

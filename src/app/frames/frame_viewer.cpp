@@ -254,7 +254,7 @@ void FrameViewer::load() {
             }
             Rendering r =
                 correction ? compile(*correction, OutputSpace::srgb) : compileUntouched(OutputSpace::srgb);
-            if (!correction) r.matrix = r.matrix * roughGains(frame->image).asDiagonal();
+            if (!correction) r.gains = roughGains(frame->image);
             out->correction = correction;
             out->levels = PictureView::pyramid(displayImage(frame->image, r, kWholePicture));
             out->frame = std::make_shared<const io::Frame>(*std::move(frame));
@@ -314,7 +314,7 @@ void FrameViewer::pointed(const QPointF& at) {
                        .arg(y)
                        .arg(figure(100 * rgb->x(), 1), figure(100 * rgb->y(), 1), figure(100 * rgb->z(), 1));
     if (loaded_->correction) {
-        const Vector3 xyz = loaded_->correction->cameraToXyzD50() * *rgb;
+        const Vector3 xyz = loaded_->correction->toXyzD50(*rgb).vector();
         const Lab lab = toLab(Xyz::from(xyz), white::d50);
         text += QStringLiteral("   L* %1  a* %2  b* %3")
                     .arg(figure(lab.L, 1), figure(lab.a, 1), figure(lab.b, 1));

@@ -27,7 +27,7 @@ QImage drawn(const LinearImage& image) {
     const int factor = std::max(1, std::max(image.width(), image.height()) / (2 * Thumbnails::kLongSide));
     const LinearImage small = shrunk(image, factor);
     Rendering r = compileUntouched(OutputSpace::srgb);
-    r.matrix = r.matrix * roughGains(small).asDiagonal();
+    r.gains = roughGains(small);
     return srgbImage(small, r, Thumbnails::kLongSide)
         .scaled(Thumbnails::kLongSide, Thumbnails::kLongSide, Qt::KeepAspectRatio, Qt::SmoothTransformation);
 }

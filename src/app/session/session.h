@@ -130,6 +130,8 @@ class Session : public QObject {
     /// As setEncoding, from a curve file; where it cannot be used, the setup says why and stays as it is.
     void setEncodingCurve(int id, const QString& path);
     void correct(int id, const FitOptions& options);
+    /// Holds the correction against another chart frame; the outcome is kept with it.
+    void proveOn(int id, const QString& path);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
 
   signals:

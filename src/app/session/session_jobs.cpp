@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The part of a session that reads, corrects and hands over, in the background.
+// The part of a session that reads, in the background.
 #include <QFileInfo>
 #include <algorithm>
 
@@ -376,53 +376,6 @@ void Session::setEncodingCurve(int id, const QString& path) {
                      if (curve) return setEncoding(id, *curve);
                      refuse(id, QString::fromStdString(curve.error().message));
                  });
-}
-
-void Session::correct(int id, const FitOptions& options) {
-    const Setup* s = setup(id);
-    if (!s || !s->reading) return;
-    inBackground([reading = *s->reading, options] { return fit(std::span(&reading, 1), options); },
-                 [this, id](Result<Correction> c) {
-                     const Setup* now = setup(id);
-                     const auto* reading = readingOf(studio_->contents(), id);
-                     if (!now || !reading) return;
-                     if (!c) return refuse(id, QString::fromStdString(c.error().message));
-                     c->name = (now->body + QStringLiteral(", ") + now->lens + QStringLiteral(", ") +
-                                now->light + QStringLiteral(", ") + now->place)
-                                   .toStdString();
-                     Edit edit = studio_->edit(
-                         QStringLiteral("Build correction for %1").arg(now->light).toStdString());
-                     edit.removeCorrections(id);
-                     edit.add(studio::CorrectionRecord{
-                         0, id, reading->id, plan::isoText(plan::now()), c->name, std::string(name(c->model)),
-                         c->summary.after.mean, c->summary.crossValidated.mean, io::toJson(*c).dump()});
-                     atHand_[id].error.clear();
-                     commit(edit);
-                 });
-}
-
-void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {
-    const Setup* s = setup(id);
-    const auto* record = correctionOf(studio_->contents(), id);
-    if (!s || !s->correction || !record) return;
-    inBackground(
-        [correction = *s->correction, path = target.toStdString(), options] {
-            return io::exportCorrection(correction, path, options);
-        },
-        [this, id, correction = record->id, format = options.format](const Result<io::Handover>& done) {
-            if (done) {
-                // What has left the house is not undone, so this is no step.
-                Edit edit = studio_->edit("Hand over " + done->path.filename().string());
-                edit.add(studio::HandoverRecord{0, correction, plan::isoText(plan::now()),
-                                                std::string(name(format)), std::string(done->encoding.name()),
-                                                done->path.string(), done->proof.engine,
-                                                static_cast<int>(done->proof.colours), done->proof.largest});
-                if (const Status kept = studio_->record(edit); !kept)
-                    emit refused(QString::fromStdString(kept.error().message));
-                rebuild();
-            }
-            emit handedOver(id, done ? QString() : QString::fromStdString(done.error().message));
-        });
 }
 
 }  // namespace refero

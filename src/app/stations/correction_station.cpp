@@ -5,12 +5,16 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/look/label.h"
 #include "app/session/job.h"
 #include "app/stations/handover_card.h"
+#include "app/stations/proof_page.h"
 #include "app/views/ab_plot.h"
+#include "app/views/certainty_view.h"
 #include "app/views/compare_view.h"
 #include "app/views/display_colour.h"
 #include "app/views/findings.h"
@@ -47,10 +51,58 @@ Pair renderPair(const QString& path, const FramePointer& chartFrame, const Corre
             {}};
 }
 
+// What a person gave each patch on top of the intent.
+std::map<std::string, double> ownWeights(const Correction& c) {
+    std::map<std::string, double> out;
+    for (const PatchResult& p : c.patches) {
+        const bool favoured = (c.intent == Intent::neutrals && p.role == Role::neutral) ||
+                              (c.intent == Intent::skin && p.role == Role::skin);
+        const double own = favoured ? p.weight / 4 : p.weight;
+        if (p.used && own != 1) out[p.id] = own;
+    }
+    return out;
+}
+
+// What a picture's rendering depends on.
+QString numbersOf(const Correction& c) {
+    QString out;
+    const Vector3 scale = c.gains * c.level;
+    for (const double v : scale) out += QLatin1Char(' ') + QString::number(v, 'g', 17);
+    for (const double v : c.colours.coefficients().reshaped())
+        out += QLatin1Char(' ') + QString::number(v, 'g', 17);
+    return out;
+}
+
+QString channelsOf(const Correction& c) {
+    return QStringLiteral("Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
+        .arg(c.noise.gain.x(), 0, 'f', 2)
+        .arg(c.noise.gain.y(), 0, 'f', 2)
+        .arg(c.noise.gain.z(), 0, 'f', 2);
+}
+
+// What the correction does to noise, and what no correction could do.
+QString priceOf(const Correction& c) {
+    const auto times = [](double v) { return QString::number(v, 'f', 2); };
+    QString out;
+    if (c.noise.chroma > 0) {
+        out =
+            QStringLiteral("Noise in colour: %1 times that of balance alone.").arg(times(c.noise.chromaGain));
+        if (c.noise.stopsToBlotches && *c.noise.stopsToBlotches > 0)
+            out += QStringLiteral(" Blotches from %1 stops more sensitivity on.")
+                       .arg(*c.noise.stopsToBlotches, 0, 'f', 1);
+        else if (c.noise.stopsToBlotches)
+            out += QStringLiteral(" Blotches are to be expected already: use less sensitivity.");
+    }
+    if (c.summary.unmendable)
+        out += QStringLiteral(" No correction could mend %1 over made-up surfaces.")
+                   .arg(times(*c.summary.unmendable));
+    return out.trimmed();
+}
+
 }  // namespace
 
 CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent)
-    : Station(session, parent), differences_(this) {
+    : Station(session, parent), differences_(this), contenders_(this) {
     setObjectName(QStringLiteral("correctionStation"));
     QWidget* bar = buildBar();
     QWidget* errors = buildErrors();
@@ -86,8 +138,9 @@ QWidget* CorrectionStation::buildBar() {
         row->addSpacing(8);
         return box;
     };
-    model_ = choice("Model", "modelChoice", {"Automatic", "Balance alone", "Matrix"},
-                    "Automatic takes the model that does better on patches it has not seen.");
+    model_ = choice("Model", "modelChoice", {"Automatic"},
+                    "Automatic takes what does better on patches it has not seen, and minds the noise.");
+    for (const Model m : kModels) model_->addItem(inWords(m));
     intent_ = choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin"},
                      "Which patches the fit favours: the chosen ones count four times.");
     row->addStretch(1);
@@ -116,20 +169,78 @@ QWidget* CorrectionStation::buildErrors() {
     summary_ = new look::Label({}, look::Size::small);
     summary_->setObjectName(QStringLiteral("fitSummary"));
     side->addWidget(summary_);
-    list_ = new RowTable(errors);
+    side->addWidget(buildPages(errors), 1);
+    row->addLayout(side, 1);
+    return errors;
+}
+
+// What is left of each patch, how sure the figures are and what they cost, and what else was tried.
+QWidget* CorrectionStation::buildPages(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* choice = new QComboBox(holder);
+    choice->setObjectName(QStringLiteral("pageChoice"));
+    choice->setAccessibleName(QStringLiteral("What is told of the correction"));
+    column->addWidget(choice, 0, Qt::AlignLeft);
+    pages_ = new QStackedWidget(holder);
+    list_ = new RowTable(holder);
     list_->setObjectName(QStringLiteral("differenceList"));
     list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
     list_->setModel(&differences_);
-    side->addWidget(list_, 1);
-    row->addLayout(side, 1);
-    return errors;
+    list_->setContextMenuPolicy(Qt::ActionsContextMenu);
+    const auto count = [&](const char* object, const char* text, const QList<QKeySequence>& keys,
+                           double factor) {
+        auto* action = new QAction(QLatin1String(text), list_);
+        action->setObjectName(QLatin1String(object));
+        action->setShortcuts(keys);
+        action->setShortcutContext(Qt::WidgetShortcut);
+        connect(action, &QAction::triggered, this, [this, factor] { favour(factor); });
+        list_->addAction(action);
+    };
+    count("countMore", "Count it twice as often", {Qt::Key_Plus, Qt::Key_Equal}, 2);
+    count("countLess", "Count it half as often", {Qt::Key_Minus}, 0.5);
+    count("countOnce", "Count it once", {Qt::Key_0}, 0);
+    models_ = new RowTable(holder);
+    models_->setObjectName(QStringLiteral("contenderList"));
+    models_->setAccessibleName(QStringLiteral("Models that were tried"));
+    models_->setModel(&contenders_);
+    const auto page = [&](const char* name, QWidget* content) {
+        choice->addItem(QLatin1String(name));
+        pages_->addWidget(content);
+    };
+    page("Patches", list_);
+    page("Certainty and price", buildCertainty(holder));
+    page("Models that were tried", models_);
+    proof_ = new ProofPage(holder);
+    page("Proof on another shot", proof_);
+    connect(proof_, &ProofPage::wanted, this,
+            [this](const QString& path) { session_.proveOn(session_.currentId(), path); });
+    connect(choice, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
+    column->addWidget(pages_, 1);
+    return holder;
+}
+
+QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(2);
+    certainty_ = new CertaintyView(holder);
+    column->addWidget(certainty_, 1);
+    price_ = new look::Label({}, look::Size::small);
+    price_->setObjectName(QStringLiteral("priceLabel"));
+    column->addWidget(price_);
+    return holder;
 }
 
 void CorrectionStation::narrow(bool compact) {
     for (QWidget* caption : captions_) caption->setVisible(!compact);
     list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
-    const int figure = compact ? 56 : 64;
-    list_->setWidths({76, 0, figure, figure, figure});
+    const int figure = compact ? 50 : 54;
+    list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});
+    models_->setWidths({124, 0, figure, figure});
 }
 
 void CorrectionStation::show(const Setup* setup) {
@@ -138,8 +249,14 @@ void CorrectionStation::show(const Setup* setup) {
         w->setEnabled(setup && setup->reading);
     picture_->setEnabled(ready);
     differences_.setCorrection(ready ? setup->correction : std::nullopt);
+    contenders_.setCorrection(ready ? setup->correction : std::nullopt);
+    certainty_->setCorrection(ready ? setup->correction : std::nullopt);
+    price_->setText(ready ? priceOf(*setup->correction) : QString());
+    price_->setToolTip(ready ? channelsOf(*setup->correction) : QString());
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
     plot_->setMarkedPatch({});
+    proof_->show(ready ? setup : nullptr,
+                 ready ? session_.otherChartFrames(setup->id) : std::vector<studio::Frame>{});
     card_->setVisible(ready);
     if (ready) return showCorrection(*setup);
     compare_->clearPicture();
@@ -169,9 +286,10 @@ void CorrectionStation::showCorrection(const Setup& setup) {
                                : setup.error);
     summary_->setText(QString::fromStdString(c.summary.message));
     card_->show(setup);
+    weights_ = ownWeights(c);
     const QSignalBlocker blockModel(model_), blockIntent(intent_);
     intent_->setCurrentIndex(static_cast<int>(c.intent));
-    if (model_->currentIndex() != 0) model_->setCurrentIndex(c.model == Model::balance ? 1 : 2);
+    if (model_->currentIndex() != 0) model_->setCurrentIndex(1 + static_cast<int>(c.model));
     showPictures(setup);
     renderPicture(setup);
 }
@@ -188,8 +306,7 @@ void CorrectionStation::showPictures(const Setup& setup) {
 
 void CorrectionStation::renderPicture(const Setup& setup) {
     const QString path = picture_->currentData().toString();
-    const Matrix3 m = setup.correction->cameraToXyzD50();
-    const QString key = path + QString::number(m.sum(), 'g', 17) + QString::number(m.norm(), 'g', 17);
+    const QString key = path + numbersOf(*setup.correction);
     if (key == shownKey_) return;
     shownKey_ = key;
     runJob(
@@ -213,10 +330,20 @@ void CorrectionStation::markPatch(const QString& id) {
     if (row >= 0) list_->selectRow(row);
 }
 
+// A factor of 0 makes it count once again.
+void CorrectionStation::favour(double factor) {
+    const QString id = list_->currentIndex().data(DifferenceModel::kIdRole).toString();
+    if (id.isEmpty()) return;
+    double& weight = weights_.try_emplace(id.toStdString(), 1).first->second;
+    weight = factor > 0 ? std::clamp(weight * factor, 1 / 16.0, 16.0) : 1;
+    rebuild();
+}
+
 void CorrectionStation::rebuild() {
     FitOptions options;
+    options.weights = weights_;
     if (model_->currentIndex() > 0)
-        options.model = model_->currentIndex() == 1 ? Model::balance : Model::matrix;
+        options.model = kModels[static_cast<std::size_t>(model_->currentIndex() - 1)];
     options.intent = static_cast<Intent>(intent_->currentIndex());
     session_.correct(session_.currentId(), options);
 }

@@ -2,17 +2,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <map>
+#include <string>
+
 #include "app/stations/station.h"
+#include "app/views/contender_model.h"
 #include "app/views/difference_model.h"
 
 class QComboBox;
+class QStackedWidget;
 
 namespace refero {
 
 class AbPlot;
+class CertaintyView;
 class CompareView;
 class Dialogs;
 class HandoverCard;
+class ProofPage;
 class RowTable;
 namespace look {
 class Label;
@@ -31,16 +38,21 @@ class CorrectionStation : public Station {
   private:
     QWidget* buildBar();
     QWidget* buildErrors();
+    QWidget* buildPages(QWidget* parent);
+    QWidget* buildCertainty(QWidget* parent);
     void show(const Setup* setup) override;
     void showCorrection(const Setup& setup);
     void showPictures(const Setup& setup);
     void renderPicture(const Setup& setup);
     void markPatch(const QString& id);
     void rebuild();
+    /// Makes the chosen patch count so many times more or less.
+    void favour(double factor);
     void narrow(bool compact) override;
     void proceed() override;
 
     DifferenceModel differences_;
+    ContenderModel contenders_;
     std::vector<QWidget*> captions_;
     look::Label* summary_;
     QComboBox* model_;
@@ -48,9 +60,15 @@ class CorrectionStation : public Station {
     QComboBox* picture_;
     AbPlot* plot_;
     RowTable* list_;
+    RowTable* models_;
+    CertaintyView* certainty_;
+    look::Label* price_;
+    QStackedWidget* pages_;
+    ProofPage* proof_;
     CompareView* compare_;
     HandoverCard* card_;
     QString shownKey_;
+    std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
 };
 
 }  // namespace refero

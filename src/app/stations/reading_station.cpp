@@ -308,7 +308,7 @@ void ReadingStation::showPicture(const Setup& setup) {
         [frame = setup.frame, gains, exposures] {
             const Vector3 balance = gains.isZero() ? roughGains(frame->image) : gains;
             Rendering r = compileUntouched(OutputSpace::srgb);
-            r.matrix = r.matrix * balance.asDiagonal();
+            r.gains = balance;
             const QImage srgb = srgbImage(frame->image, r, kLongEdge);
             const QImage shown =
                 exposures ? exposureImage(frame->image, balance, frame->encoding, *exposures, kLongEdge)

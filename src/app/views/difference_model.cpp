@@ -48,6 +48,8 @@ QVariant DifferenceModel::data(const QModelIndex& index, int role) const {
                     return QString::number(p.differenceAfter, 'f', 2);
                 case leftOut:
                     return p.leftOut > 0 ? QString::number(p.leftOut, 'f', 2) : QStringLiteral("–");
+                case weight:
+                    return p.used ? QString::number(p.weight, 'g', 3) : QStringLiteral("–");
                 default:
                     return {};
             }
@@ -68,12 +70,15 @@ QVariant DifferenceModel::data(const QModelIndex& index, int role) const {
 
 QVariant DifferenceModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"Ref | now", "Patch", "Before", "After", "Unseen"};
+    static constexpr const char* names[] = {"Ref | now", "Patch", "Before", "After", "Unseen", "Counts"};
     static constexpr const char* hints[] = {
-        "Left: the reference colour. Right: the corrected reading.", "Place on the chart.",
-        "CIEDE2000 with balance alone.", "CIEDE2000 with this correction.",
+        "Left: the reference colour. Right: the corrected reading.",
+        "Place on the chart.",
+        "CIEDE2000 with balance alone.",
+        "CIEDE2000 with this correction.",
         "CIEDE2000 of this patch when the fit did not see it: what to expect of a "
-        "colour that is not on the chart."};
+        "colour that is not on the chart.",
+        "How often it counts in the fit. Right click, or + and −, to favour this job's colours."};
     if (role == Qt::DisplayRole) return QLatin1String(names[section]);
     if (role == Qt::ToolTipRole) return QLatin1String(hints[section]);
     if (role == Qt::FontRole) return look::font(look::Size::small);

@@ -13,7 +13,7 @@ namespace refero {
 class DifferenceModel : public QAbstractTableModel {
     Q_OBJECT
   public:
-    enum Column { colour, patch, before, after, leftOut, columns };
+    enum Column { colour, patch, before, after, leftOut, weight, columns };
     static constexpr int kIdRole = Qt::UserRole + 1;
 
     using QAbstractTableModel::QAbstractTableModel;

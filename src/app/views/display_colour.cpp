@@ -19,7 +19,7 @@ int shrinkingFactor(const LinearImage& image, int longEdge) {
 
 QColor displayColour(const Lab& lab) {
     static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
-    const Vector3 v = rendered(toXyz(lab).vector(), {toSrgb, Encoding::srgb});
+    const Vector3 v = rendered(toXyz(lab).vector(), Rendering::ofMatrix(toSrgb, Encoding::srgb));
     const auto eight = [](double s) { return static_cast<int>(std::lround(255 * std::clamp(s, 0.0, 1.0))); };
     QRgb pixel = qRgb(eight(v.x()), eight(v.y()), eight(v.z()));
     display::transform().apply({&pixel, 1});

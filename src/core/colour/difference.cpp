@@ -3,6 +3,7 @@
 #include "core/colour/difference.h"
 
 #include <algorithm>
+#include <array>
 #include <cassert>
 #include <cmath>
 
@@ -69,6 +70,25 @@ Ciede2000 ciede2000Parts(const Lab& reference, const Lab& sample) {
 
 double ciede2000(const Lab& reference, const Lab& sample) {
     return ciede2000Parts(reference, sample).total;
+}
+
+Matrix3 ciede2000Metric(const Lab& reference) {
+    // Second differences of the square about its least value, which is 0; the step is small against all of
+    // the formula's own scales and large against rounding.
+    constexpr double kStep = 1e-3;
+    const auto squared = [&](int i, int j) {
+        std::array<double, 3> step{};
+        step[static_cast<std::size_t>(i)] += kStep;
+        if (j != i) step[static_cast<std::size_t>(j)] += kStep;
+        const double d = ciede2000(reference, {reference.L + step[0], reference.a + step[1],
+                                               reference.b + step[2], reference.white});
+        return d * d / (kStep * kStep);
+    };
+    Matrix3 g;
+    for (int i = 0; i < 3; ++i) g(i, i) = squared(i, i);
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < i; ++j) g(i, j) = g(j, i) = (squared(i, j) - g(i, i) - g(j, j)) / 2;
+    return g;
 }
 
 double cie76(const Lab& reference, const Lab& sample) {

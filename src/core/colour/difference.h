@@ -16,6 +16,10 @@ struct Ciede2000 {
 Ciede2000 ciede2000Parts(const Lab& reference, const Lab& sample);
 double ciede2000(const Lab& reference, const Lab& sample);
 
+/// CIEDE2000 near a colour: for a small step d in L*, a*, b* its square is d' G d. G is symmetric and
+/// positive.
+Matrix3 ciede2000Metric(const Lab& reference);
+
 /// CIE 1976: Euclidean distance in L*a*b*.
 double cie76(const Lab& reference, const Lab& sample);
 

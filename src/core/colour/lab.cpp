@@ -31,6 +31,18 @@ Xyz toXyz(const Lab& lab) {
     return {n.x * expand(fy + lab.a / 500), expand(fy), n.z * expand(fy - lab.b / 200)};
 }
 
+Matrix3 labSlope(const Xyz& xyz, Chromaticity white) {
+    const Xyz n = whiteXyz(white);
+    const auto slope = [](double t) {
+        return t > kDelta * kDelta * kDelta ? 1 / (3 * std::cbrt(t) * std::cbrt(t))
+                                            : 1 / (3 * kDelta * kDelta);
+    };
+    const double sx = slope(xyz.x / n.x) / n.x, sy = slope(xyz.y), sz = slope(xyz.z / n.z) / n.z;
+    Matrix3 m;
+    m << 0, 116 * sy, 0, 500 * sx, -500 * sy, 0, 0, 200 * sy, -200 * sz;
+    return m;
+}
+
 Lch toLch(const Lab& lab) {
     double h = degrees(std::atan2(lab.b, lab.a));
     if (h < 0) h += 360;

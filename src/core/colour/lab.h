@@ -11,6 +11,9 @@ namespace refero {
 Lab toLab(const Xyz& xyz, Chromaticity white);
 Xyz toXyz(const Lab& lab);
 
+/// How L*, a* and b* change with X, Y and Z there.
+Matrix3 labSlope(const Xyz& xyz, Chromaticity white);
+
 Lch toLch(const Lab& lab);
 Lab toLab(const Lch& lch);
 

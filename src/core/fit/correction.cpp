@@ -11,16 +11,29 @@
 
 namespace refero {
 namespace {
-constexpr std::array<std::string_view, 2> kModels{"balance", "matrix"};
+constexpr std::array<std::string_view, kModels.size()> kModelNames{"balance", "matrix", "root-polynomial",
+                                                                   "root-polynomial-3"};
 constexpr std::array<std::string_view, 3> kIntents{"colorimetric", "neutrals", "skin"};
 }  // namespace
 
 std::string_view name(Model model) {
-    return kModels[static_cast<std::size_t>(model)];
+    return kModelNames[static_cast<std::size_t>(model)];
+}
+
+Result<Model> modelByName(std::string_view wanted) {
+    const auto it = std::find(kModelNames.begin(), kModelNames.end(), wanted);
+    if (it == kModelNames.end())
+        return failure("There is no model called \"" + std::string(wanted) +
+                       "\". Known are balance, matrix, root-polynomial and root-polynomial-3.");
+    return static_cast<Model>(it - kModelNames.begin());
 }
 
 std::string_view name(Intent intent) {
     return kIntents[static_cast<std::size_t>(intent)];
+}
+
+std::string_view name(Objective objective) {
+    return objective == Objective::ciede2000 ? "ciede2000" : "least-squares";
 }
 
 Result<Intent> intentByName(std::string_view wanted) {
@@ -43,8 +56,38 @@ Spread spread(std::vector<double> v) {
     return {sum / static_cast<double>(v.size()), quantile(0.5), quantile(0.95), v.back()};
 }
 
+Xyz Correction::toXyzD50(const Vector3& cameraRgb) const {
+    return Xyz::from(colours(cameraRgb.cwiseProduct(gains * level)));
+}
+
 Lab Correction::toLab(const Vector3& cameraRgb) const {
-    return refero::toLab(Xyz::from(cameraToXyzD50() * cameraRgb), white::d50);
+    return refero::toLab(toXyzD50(cameraRgb), white::d50);
+}
+
+std::optional<Matrix3> Correction::cameraToXyzD50() const {
+    if (colours.degree() != 1) return {};
+    return Matrix3(colours.coefficients() * (gains * level).asDiagonal());
+}
+
+std::vector<GroupFigures> byGroup(const Correction& c) {
+    constexpr double kSaturated = 40;  // C*ab of the reference
+    std::vector<GroupFigures> all{{"neutral"}, {"skin"}, {"saturated"}, {"other"}};
+    for (const PatchResult& p : c.patches) {
+        if (!p.used) continue;
+        const std::size_t at = p.role == Role::neutral                     ? 0
+                               : p.role == Role::skin                      ? 1
+                               : refero::toLch(p.reference).C > kSaturated ? 2
+                                                                           : 3;
+        GroupFigures& g = all[at];
+        ++g.count;
+        g.before += p.differenceBefore;
+        g.after += p.differenceAfter;
+        g.leftOut += p.leftOut;
+    }
+    std::erase_if(all, [](const GroupFigures& g) { return g.count == 0; });
+    for (GroupFigures& g : all)
+        for (double* sum : {&g.before, &g.after, &g.leftOut}) *sum /= static_cast<double>(g.count);
+    return all;
 }
 
 }  // namespace refero

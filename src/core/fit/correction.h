@@ -2,21 +2,37 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <array>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "core/chart/chart.h"
 #include "core/colour/transfer.h"
+#include "core/fit/root_polynomial.h"
 #include "core/result.h"
 
 namespace refero {
 
 enum class Model {
-    balance,  ///< gains only; balanced camera RGB is taken as linear sRGB
-    matrix,   ///< gains, then a 3x3 to XYZ (D50) that keeps white
+    balance,          ///< gains only; balanced camera RGB is taken as linear sRGB
+    matrix,           ///< gains, then a 3x3 to XYZ (D50) that keeps white
+    rootPolynomial,   ///< gains, then roots of products of degree 2 that keep every grey
+    rootPolynomial3,  ///< of degree 3
 };
+inline constexpr std::array kModels{Model::balance, Model::matrix, Model::rootPolynomial,
+                                    Model::rootPolynomial3};
+/// "balance", "matrix", "root-polynomial", "root-polynomial-3": for files and the command line.
 std::string_view name(Model model);
+Result<Model> modelByName(std::string_view name);
+
+/// What a fit makes small.
+enum class Objective {
+    leastSquares,  ///< the squares of the errors in X, Y and Z, by what they mean to CIEDE2000
+    ciede2000,     ///< the mean CIEDE2000 itself
+};
+std::string_view name(Objective objective);
 
 /// Which patches the fit favours.
 enum class Intent {
@@ -30,11 +46,14 @@ Result<Intent> intentByName(std::string_view name);
 /// One patch before (balanced only) and after the correction.
 struct PatchResult {
     std::string id;
-    bool used = true;  ///< false: clipped, so it was left out of the fit
-    Vector3 rgb;       ///< as recorded, linear, before balance
+    Role role = Role::other;
+    bool used = true;   ///< false: clipped, so it was left out of the fit
+    double weight = 1;  ///< how often it counted in the fit
+    Vector3 rgb;        ///< as recorded, linear, before balance
     Lab reference, before, after;
     double differenceBefore = 0, differenceAfter = 0;  ///< CIEDE2000
-    double leftOut = 0;  ///< CIEDE2000 of this patch when the fit did not see it; 0 for the balance model
+    double leftOut = 0;      ///< CIEDE2000 of this patch when the fit did not see it; 0 for the balance model
+    double chromaNoise = 0;  ///< of one pixel after the correction, root mean square in a* and b*
 };
 
 struct Spread {
@@ -43,14 +62,80 @@ struct Spread {
 /// Of the given values; the percentile is interpolated linearly between order statistics.
 Spread spread(std::vector<double> values);
 
-struct FitSummary {
-    Spread before, after;   ///< CIEDE2000 over the used patches
-    Spread crossValidated;  ///< leave-one-out
-    std::size_t used = 0;
-    std::string message;  ///< one sentence for a person
+/// What holds the truth in 95 of 100 cases.
+struct Interval {
+    double low = 0, high = 0;
+};
+struct SpreadInterval {
+    Interval mean, median, percentile95, max;
 };
 
-/// A correction as a document: linear camera RGB -> gains and level -> matrix -> XYZ relative to D50.
+/// How far the figures can be trusted, by drawing the readings' noise and the chart's tolerance anew.
+struct Certainty {
+    std::size_t resamples = 0;
+    double chartTolerance = 0;  ///< CIEDE2000, by which this copy may differ from its definition
+    SpreadInterval before, after, crossValidated;
+};
+
+/// What the correction does to noise: one pixel's, as the chart was recorded.
+struct NoisePrice {
+    /// How much larger than after balance alone, per channel of linear sRGB; root mean square over the
+    /// patches.
+    Vector3 gain{1, 1, 1};
+    double chroma = 0;      ///< in a* and b*, root mean square over the patches
+    double chromaGain = 1;  ///< how much larger than after balance alone
+    /// Stops of more sensitivity, at the same level, with which the chroma noise of the worst patch that is
+    /// not nearly black reaches kBlotches, photon noise growing by half a stop for each; nothing where the
+    /// noise is not known.
+    std::optional<double> stopsToBlotches;
+};
+
+/// Chroma noise of one pixel at which colours begin to look blotchy, in a* and b*; common practice.
+inline constexpr double kBlotches = 6;
+
+/// One way that was tried.
+struct Contender {
+    Model model = Model::matrix;
+    Objective objective = Objective::leastSquares;
+    bool training = false;  ///< on generated colours, too, seen as the chart tells that this camera sees
+    double expected = 0;    ///< mean CIEDE2000 of patches that the fit did not see, by repeated folds
+    double chromaGain = 1;  ///< of noise, against balance alone
+    std::string against;    ///< why it cannot be taken; empty where it can
+};
+
+struct FitSummary {
+    Spread before, after;      ///< CIEDE2000 over the used patches
+    Spread crossValidated;     ///< leave-one-out
+    double repeatedFolds = 0;  ///< mean CIEDE2000 of patches that the fit did not see
+    std::size_t used = 0;
+    /// Mean CIEDE2000 that even a correction which knew 1,500 surfaces would leave over them, for a camera
+    /// that sees as the chart tells; nothing where the chart has no spectra.
+    std::optional<double> unmendable;
+    std::string message;  ///< one sentence for a person: what was taken, and why
+};
+
+/// How a correction does on a chart shot that it was not built from.
+struct Verification {
+    std::string framePath, chartName, taken;
+    double levelStops =
+        0;  ///< by which the shot was brighter than the one that the correction was built from
+    struct PatchCheck {
+        std::string id;
+        Lab reference, corrected;
+        double difference = 0;  ///< CIEDE2000
+    };
+    std::vector<PatchCheck> patches;  ///< the usable ones
+    Spread differences;               ///< CIEDE2000
+};
+
+/// The patches of one kind.
+struct GroupFigures {
+    std::string name;  ///< "neutral", "skin", "saturated" (chroma above 40), "other": each patch is in one
+    std::size_t count = 0;
+    double before = 0, after = 0, leftOut = 0;  ///< mean CIEDE2000
+};
+
+/// A correction as a document: linear camera RGB -> gains and level -> model -> XYZ relative to D50.
 struct Correction {
     std::string name;
     std::string chartId, chartName;
@@ -58,17 +143,29 @@ struct Correction {
     std::vector<std::string> readings;  ///< the frames that it was built from
     Transfer inputEncoding;
     Model model = Model::matrix;
+    Objective objective = Objective::leastSquares;
+    bool training = false;  ///< fitted to generated colours as well; see Contender
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";
-    Vector3 gains{1, 1, 1};                ///< white balance, green = 1
-    double level = 1;                      ///< brings neutrals to their reference Y
-    Matrix3 matrix = Matrix3::Identity();  ///< matrix * (1,1,1) is D50's white
+    Vector3 gains{1, 1, 1};  ///< white balance, green = 1
+    double level = 1;        ///< brings neutrals to their reference Y
+    /// Balanced, levelled RGB to XYZ (D50); of (1,1,1), D50's white.
+    RootPolynomial colours{Matrix3::Identity()};
     std::vector<PatchResult> patches;
     FitSummary summary;
+    std::vector<Contender> considered;  ///< the taken one first
+    NoisePrice noise;
+    std::optional<Certainty> certainty;
+    std::vector<Verification> verifications;  ///< the latest last
 
-    /// Linear camera RGB, 1 = clipping, to XYZ (D50), in one step.
-    Matrix3 cameraToXyzD50() const { return matrix * (gains * level).asDiagonal(); }
+    /// Of linear camera RGB, 1 = clipping.
+    Xyz toXyzD50(const Vector3& cameraRgb) const;
     Lab toLab(const Vector3& cameraRgb) const;
+    /// All of it in one step, where its model is a matrix or less; nothing where colours are bent.
+    std::optional<Matrix3> cameraToXyzD50() const;
 };
+
+/// Of the used patches; groups without one are left out.
+std::vector<GroupFigures> byGroup(const Correction& correction);
 
 }  // namespace refero

@@ -2,8 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <map>
 #include <optional>
 #include <span>
+#include <string>
 
 #include "core/fit/correction.h"
 #include "core/read/reading.h"
@@ -11,11 +13,17 @@
 namespace refero {
 
 struct FitOptions {
-    std::optional<Model> model;  ///< none: the one that cross-validates better
+    std::optional<Model> model;          ///< none: chosen by cross-validation and cost in noise
+    std::optional<Objective> objective;  ///< none: the one that cross-validates better
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";
+    /// This job's colours: by patch id, how often it counts, 0.01 to 100, on top of the intent.
+    std::map<std::string, double> weights;
     /// Patches with a larger share of clipped pixels are left out.
     double maxClipped = 0.01;
+    /// For the intervals of the figures; 0: none are given. See CertaintyOptions.
+    std::size_t resamples = 0;
+    double chartTolerance = 0.3;
 
     Status validate() const;
 };
@@ -24,19 +32,5 @@ struct FitOptions {
 /// averaged, weighted by their certainty. Errors say what is missing: too few patches, no usable grey,
 /// patches of one hue only.
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options = {});
-
-/// The white-preserving 3x3 for balanced, levelled RGB: least squares first, then the mean CIEDE2000
-/// minimised from there. `weights` are per colour, above 0. An error where the colours do not span three
-/// dimensions.
-struct MatrixFit {
-    Matrix3 matrix;
-    double mean = 0;  ///< weighted mean CIEDE2000
-};
-Result<MatrixFit> fitMatrix(std::span<const Vector3> rgb, std::span<const Xyz> referenceXyzD50,
-                            std::span<const double> weights);
-
-/// The least-squares start of fitMatrix: minimises the XYZ error, each colour weighted by 1 / (Y + 0.1).
-Result<Matrix3> leastSquaresMatrix(std::span<const Vector3> rgb, std::span<const Xyz> referenceXyzD50,
-                                   std::span<const double> weights);
 
 }  // namespace refero

@@ -59,6 +59,15 @@ std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
                    two("Each patch left out in turn: expect %.2f on average, %.2f at the worst.",
                        s.crossValidated.mean, s.crossValidated.max),
                    "The chart promises more than it can keep; a chart with more patches would help."));
+    if (!c.verifications.empty()) {
+        const Verification& v = c.verifications.back();
+        out.push_back(figure(
+            "proof", "On another shot", v.differences.mean, limits.unseen,
+            v.framePath.substr(v.framePath.find_last_of('/') + 1) + " (" + v.chartName + ")" +
+                two(": the largest is %.2f, half are within %.2f.", v.differences.max, v.differences.median),
+            "One of the two shots is not of this light, or a patch is covered or shines: see "
+            "what moved between them."));
+    }
     return out;
 }
 

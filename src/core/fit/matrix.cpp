@@ -1,5 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/matrix.h"
+
 #include <ceres/ceres.h>
 
 #include <Eigen/Dense>
@@ -7,7 +9,6 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
-#include "core/fit/fit.h"
 
 namespace refero {
 namespace {

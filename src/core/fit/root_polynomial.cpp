@@ -15,6 +15,53 @@ namespace {
 // The term whose coefficient follows from white: blue itself.
 constexpr int kDependent = 2;
 
+Status enough(int degree, std::size_t colours) {
+    if (degree < 1 || degree > 3)
+        return failure("A root polynomial has degree 1, 2 or 3, not " + std::to_string(degree) + ".");
+    const int n = RootPolynomial::termCount(degree);
+    if (static_cast<int>(colours) < n)
+        return failure("Only " + std::to_string(colours) +
+                       " colours are usable; a root polynomial of degree " + std::to_string(degree) +
+                       " needs " + std::to_string(n) + ".");
+    return {};
+}
+
+// Each term less the dependent one: of a grey all are 0, so that no choice of coefficients moves it.
+Eigen::VectorXd apart(const RootPolynomial::Terms& t) {
+    Eigen::VectorXd out(t.size() - 1);
+    out << t(0) - t(kDependent), t(1) - t(kDependent), t.tail(t.size() - 3).array() - t(kDependent);
+    return out;
+}
+
+// What is left of a colour once the dependent term has made its grey.
+Vector3 rest(const Xyz& reference, const RootPolynomial::Terms& t) {
+    return reference.vector() - t(kDependent) * whiteXyz(white::d50).vector();
+}
+
+// Solves the normal equations, `unknowns` of which belong to each free term, with a ridge on the roots; the
+// matrix part is only held where the colours leave it open.
+Result<Eigen::MatrixXd> solved(Eigen::MatrixXd power, const Eigen::MatrixXd& product, int unknowns,
+                               double ridge) {
+    const double mean = power.trace() / static_cast<double>(power.rows());
+    for (Eigen::Index k = 0; k < power.rows(); ++k) power(k, k) += (k < 2 * unknowns ? 1e-10 : ridge) * mean;
+    const Eigen::LDLT<Eigen::MatrixXd> solver(power);
+    if (!(mean > 0) || solver.info() != Eigen::Success || !(solver.rcond() > 1e-13))
+        return failure(
+            "The colours are too much alike to tell a root polynomial from them. Use a chart with more hues, "
+            "a matrix, or the balance model.");
+    Eigen::MatrixXd x = solver.solve(product);
+    if (!x.allFinite()) return failure("The root polynomial could not be solved for these colours.");
+    return x;
+}
+
+// From the free terms' columns, the dependent one's following from white.
+RootPolynomial keepingWhite(int degree, const Eigen::Matrix3Xd& free) {
+    RootPolynomial::Coefficients c(3, free.cols() + 1);
+    c << free.leftCols(2), whiteXyz(white::d50).vector() - free.rowwise().sum(),
+        free.rightCols(free.cols() - 2);
+    return {degree, std::move(c)};
+}
+
 }  // namespace
 
 int RootPolynomial::termCount(int degree) {
@@ -33,48 +80,63 @@ RootPolynomial::Terms RootPolynomial::terms(const Vector3& rgb, int degree) {
     return t;
 }
 
+Matrix3 RootPolynomial::slope(const Vector3& rgb) const {
+    Eigen::Matrix<double, Eigen::Dynamic, 3, 0, kMostTerms, 3> d(termCount(degree_), 3);
+    d.setZero();
+    d.topRows<3>().setIdentity();
+    if (degree_ > 1) {
+        const Vector3 v = rgb.cwiseMax(1e-5 * std::max(rgb.maxCoeff(), 1e-9));
+        const Terms t = terms(v, degree_);
+        // The power of each channel under a term's root.
+        constexpr int kSquare[3][3] = {{1, 1, 0}, {0, 1, 1}, {1, 0, 1}};
+        constexpr int kCube[7][3] = {{1, 2, 0}, {0, 1, 2}, {1, 0, 2}, {2, 1, 0},
+                                     {0, 2, 1}, {2, 0, 1}, {1, 1, 1}};
+        for (int k = 3; k < t.size(); ++k)
+            for (int c = 0; c < 3; ++c)
+                d(k, c) = t(k) / v(c) * (k < 6 ? kSquare[k - 3][c] / 2.0 : kCube[k - 6][c] / 3.0);
+    }
+    return coefficients_ * d;
+}
+
 Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rgb,
                                          std::span<const Xyz> reference, std::span<const double> weights,
                                          double ridge) {
-    if (degree < 1 || degree > 3)
-        return failure("A root polynomial has degree 1, 2 or 3, not " + std::to_string(degree) + ".");
-    const int n = RootPolynomial::termCount(degree);
-    if (std::ssize(rgb) < n)
-        return failure("Only " + std::to_string(rgb.size()) +
-                       " colours are usable; a root polynomial of degree " + std::to_string(degree) +
-                       " needs " + std::to_string(n) + ".");
-    const Vector3 white = whiteXyz(white::d50).vector();
-    // Each term less the dependent one: of a grey all are 0, so that no choice of coefficients moves it.
-    Eigen::MatrixXd power = Eigen::MatrixXd::Zero(n - 1, n - 1);
-    Eigen::MatrixXd product = Eigen::MatrixXd::Zero(n - 1, 3);
+    if (auto ok = enough(degree, rgb.size()); !ok) return tl::unexpected(ok.error());
+    const int free = RootPolynomial::termCount(degree) - 1;
+    Eigen::MatrixXd power = Eigen::MatrixXd::Zero(free, free);
+    Eigen::MatrixXd product = Eigen::MatrixXd::Zero(free, 3);
     for (std::size_t i = 0; i < rgb.size(); ++i) {
         const RootPolynomial::Terms t = RootPolynomial::terms(rgb[i], degree);
-        Eigen::VectorXd apart(n - 1);
-        for (int k = 0, to = 0; k < n; ++k)
-            if (k != kDependent) apart(to++) = t(k) - t(kDependent);
-        const Vector3 rest = reference[i].vector() - t(kDependent) * white;
-        power += weights[i] * apart * apart.transpose();
-        product += weights[i] * apart * rest.transpose();
+        const Eigen::VectorXd a = apart(t);
+        power += weights[i] * a * a.transpose();
+        product += weights[i] * a * rest(reference[i], t).transpose();
     }
-    const double mean = power.trace() / (n - 1);
-    // The matrix part is only held where the colours leave it open.
-    for (int k = 0; k < n - 1; ++k) power(k, k) += (k < 2 ? 1e-10 : ridge) * mean;
-    const Eigen::LDLT<Eigen::MatrixXd> solver(power);
-    if (!(mean > 0) || solver.info() != Eigen::Success || !(solver.rcond() > 1e-13))
-        return failure(
-            "The colours are too much alike to tell a root polynomial from them. Use a chart with more hues, "
-            "a matrix, or the balance model.");
-    const Eigen::MatrixXd x = solver.solve(product);
-    if (!x.allFinite()) return failure("The root polynomial could not be solved for these colours.");
-    RootPolynomial::Coefficients c(3, n);
-    Vector3 left = white;
-    for (int k = 0, from = 0; k < n; ++k) {
-        if (k == kDependent) continue;
-        c.col(k) = x.row(from++).transpose();
-        left -= c.col(k);
+    return solved(std::move(power), product, 1, ridge).map([&](const Eigen::MatrixXd& x) {
+        return keepingWhite(degree, x.transpose());
+    });
+}
+
+Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rgb,
+                                         std::span<const Xyz> reference, std::span<const Matrix3> metrics,
+                                         double ridge) {
+    if (auto ok = enough(degree, rgb.size()); !ok) return tl::unexpected(ok.error());
+    const int free = RootPolynomial::termCount(degree) - 1;
+    // Three unknowns a term, since the metrics tie X, Y and Z together.
+    Eigen::MatrixXd power = Eigen::MatrixXd::Zero(3 * free, 3 * free);
+    Eigen::VectorXd product = Eigen::VectorXd::Zero(3 * free);
+    for (std::size_t i = 0; i < rgb.size(); ++i) {
+        const RootPolynomial::Terms t = RootPolynomial::terms(rgb[i], degree);
+        const Eigen::VectorXd a = apart(t);
+        const Vector3 pull = metrics[i] * rest(reference[i], t);
+        for (int k = 0; k < free; ++k) {
+            product.segment<3>(3 * k) += a(k) * pull;
+            for (int j = 0; j <= k; ++j) power.block<3, 3>(3 * k, 3 * j) += a(k) * a(j) * metrics[i];
+        }
     }
-    c.col(kDependent) = left;
-    return RootPolynomial(degree, std::move(c));
+    power = Eigen::MatrixXd(power.selfadjointView<Eigen::Lower>());
+    return solved(std::move(power), product, 3, ridge).map([&](const Eigen::MatrixXd& x) {
+        return keepingWhite(degree, Eigen::Map<const Eigen::Matrix3Xd>(x.data(), 3, free));
+    });
 }
 
 }  // namespace refero

@@ -25,12 +25,17 @@ class RootPolynomial {
     /// the roots, what is below 0 counts as 0. Of a grey, every term is its level.
     static Terms terms(const Vector3& rgb, int degree);
 
+    /// One column a term.
     RootPolynomial(int degree, Coefficients coefficients)
         : degree_(degree), coefficients_(std::move(coefficients)) {}
+    explicit RootPolynomial(const Matrix3& matrix) : degree_(1), coefficients_(matrix) {}
 
     int degree() const { return degree_; }
     const Coefficients& coefficients() const { return coefficients_; }
     Vector3 operator()(const Vector3& rgb) const { return coefficients_ * terms(rgb, degree_); }
+    /// How the result changes with r, g and b there. A root has no slope at 0: channels below 1e-5 of the
+    /// strongest count as that.
+    Matrix3 slope(const Vector3& rgb) const;
 
   private:
     int degree_;
@@ -43,5 +48,11 @@ class RootPolynomial {
 Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rgb,
                                          std::span<const Xyz> referenceXyzD50,
                                          std::span<const double> weights, double ridge = 1e-6);
+
+/// The same where an error e in X, Y and Z counts as e' M e, M being that colour's own: its weight times the
+/// metric of a difference formula there.
+Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rgb,
+                                         std::span<const Xyz> referenceXyzD50,
+                                         std::span<const Matrix3> metrics, double ridge = 1e-6);
 
 }  // namespace refero

@@ -25,8 +25,10 @@ Curve curveOf(const Spectrum& s) {
 
 // Least squares under x >= 0, from the normal equations, by active sets: what turns negative is held at 0,
 // and let go again where that would help (after Lawson and Hanson 1974, chapter 23).
-Curve nonNegative(const Eigen::Matrix<double, kSize, kSize>& h, const Curve& g) {
+Curve nonNegative(const Eigen::Matrix<double, kSize, kSize>& h, const Curve& g, const Spectrum* near) {
     std::vector<bool> held(Spectrum::size, false);
+    if (near)
+        for (std::size_t i = 0; i < Spectrum::size; ++i) held[i] = !((*near)[i] > 0);
     Curve x = Curve::Zero();
     for (int round = 0; round < kMostRounds; ++round) {
         std::vector<Eigen::Index> open;
@@ -60,7 +62,8 @@ Vector3 EffectiveSensitivity::response(const Spectrum& reflectance) const {
 
 Result<EffectiveSensitivity> estimateSensitivity(std::span<const Spectrum> reflectances,
                                                  std::span<const Vector3> readings,
-                                                 std::span<const Vector3> deviations) {
+                                                 std::span<const Vector3> deviations,
+                                                 const EffectiveSensitivity* near) {
     if (reflectances.size() < kFewest)
         return failure(
             "Only " + std::to_string(reflectances.size()) +
@@ -85,7 +88,8 @@ Result<EffectiveSensitivity> estimateSensitivity(std::span<const Spectrum> refle
         for (const Eigen::Index end : {Eigen::Index{0}, Eigen::Index{1}, kSize - 2, kSize - 1})
             h(end, end) += kEnds * kEnds;
         h.diagonal().array() += 1e-10 * h.trace() / static_cast<double>(kSize);
-        const Curve x = nonNegative(h, g);
+        const Curve x =
+            nonNegative(h, g, near ? &near->channels[static_cast<std::size_t>(channel)] : nullptr);
         for (Eigen::Index i = 0; i < kSize; ++i)
             out.channels[static_cast<std::size_t>(channel)][static_cast<std::size_t>(i)] = x(i);
     });

@@ -21,10 +21,11 @@ struct EffectiveSensitivity {
 
 /// The smoothest that are nowhere negative and agree with what was read: least squares of (sum - reading) /
 /// deviation, and of the curvature. `deviations` are of the readings, per channel, above 0. The wavelengths'
-/// ends are drawn to 0, where no sensor sees. Errors: fewer than eight reflectances, readings that are not
-/// finite.
+/// ends are drawn to 0, where no sensor sees. `near`, where given, only saves time: an estimate from nearly
+/// the same readings. Errors: fewer than eight reflectances, readings that are not finite.
 Result<EffectiveSensitivity> estimateSensitivity(std::span<const Spectrum> reflectances,
                                                  std::span<const Vector3> readings,
-                                                 std::span<const Vector3> deviations);
+                                                 std::span<const Vector3> deviations,
+                                                 const EffectiveSensitivity* near = nullptr);
 
 }  // namespace refero

@@ -8,18 +8,26 @@
 #include "core/render/detail/kernel.h"
 
 namespace refero {
+namespace {
+
+// The polynomial, then a matrix.
+RootPolynomial after(const RootPolynomial& p, const Matrix3& matrix) {
+    return {p.degree(), matrix * p.coefficients()};
+}
+
+}  // namespace
 
 Rendering compile(const Correction& c, OutputSpace space) {
-    return {xyzD50ToLinear(space) * c.cameraToXyzD50(), info(space).encoding};
+    return {c.gains * c.level, after(c.colours, xyzD50ToLinear(space)), info(space).encoding};
 }
 
 Rendering compileBalanceOnly(const Correction& c, OutputSpace space) {
-    return {xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709) * (c.gains * c.level).asDiagonal(),
+    return {c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)),
             info(space).encoding};
 }
 
 Rendering compileUntouched(OutputSpace space) {
-    return {xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709), info(space).encoding};
+    return Rendering::ofMatrix(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709), info(space).encoding);
 }
 
 void render(std::span<const float> in, std::span<float> out, const Rendering& rendering) {
@@ -37,7 +45,7 @@ EncodedImage render(const LinearImage& image, const Rendering& rendering) {
 }
 
 Vector3 rendered(const Vector3& cameraRgb, const Rendering& rendering) {
-    Vector3 v = rendering.matrix * cameraRgb;
+    Vector3 v = rendering.colours(rendering.gains.cwiseProduct(cameraRgb));
     for (int c = 0; c < 3; ++c) v(c) = encode(rendering.encoding, v(c));
     return v;
 }

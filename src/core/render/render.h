@@ -10,11 +10,16 @@
 
 namespace refero {
 
-/// A correction made ready for pixels: linear camera RGB times a matrix, then the output's encoding. Nothing
-/// is clipped.
+/// A correction made ready for pixels: linear camera RGB times gains, a root polynomial of degree 1 (a
+/// matrix) to 3 to the output's linear components, then the output's encoding. Nothing is clipped.
 struct Rendering {
-    Matrix3 matrix = Matrix3::Identity();
+    Vector3 gains{1, 1, 1};
+    RootPolynomial colours{Matrix3::Identity()};
     Encoding encoding = Encoding::linear;
+
+    static Rendering ofMatrix(const Matrix3& matrix, Encoding encoding = Encoding::linear) {
+        return {{1, 1, 1}, RootPolynomial(matrix), encoding};
+    }
 };
 
 Rendering compile(const Correction& correction, OutputSpace space);

@@ -117,5 +117,36 @@ TEST(Differences, OfAColourAndItselfIsNothing) {
     }
 }
 
+// The metric is what the formula does with small steps, at the first colours of Sharma, Wu and Dalal's pairs.
+TEST(Ciede2000, MetricIsTheFormulaForSmallSteps) {
+    std::mt19937 engine(4);
+    const auto random = [&] { return 0.04 * (engine() / 4294967296.0 - 0.5); };
+    for (const Pair& p : kSharma) {
+        const Lab at = lab(p.L1, p.a1, p.b1);
+        const Matrix3 g = ciede2000Metric(at);
+        EXPECT_NEAR((g - g.transpose()).norm(), 0, 1e-12);
+        for (int k = 0; k < 5; ++k) {
+            const Vector3 d(random(), random(), random());
+            const double exact = ciede2000(at, lab(at.L + d.x(), at.a + d.y(), at.b + d.z()));
+            EXPECT_NEAR(std::sqrt(d.dot(g * d)) / exact, 1, 0.01) << at.L << " " << at.a << " " << at.b;
+        }
+    }
+}
+
+TEST(Lab, SlopeIsThatOfTheFormula) {
+    for (const Xyz& at : {Xyz{0.3, 0.2, 0.1}, Xyz{0.9, 1, 0.8}, Xyz{0.004, 0.003, 0.002}}) {
+        const Matrix3 slope = labSlope(at, white::d50);
+        constexpr double kStep = 1e-6;
+        for (int k = 0; k < 3; ++k) {
+            Vector3 step = Vector3::Zero();
+            step(k) = kStep;
+            const Lab low = toLab(Xyz::from(at.vector() - step), white::d50),
+                      high = toLab(Xyz::from(at.vector() + step), white::d50);
+            const Vector3 measured = Vector3(high.L - low.L, high.a - low.a, high.b - low.b) / (2 * kStep);
+            EXPECT_NEAR((slope.col(k) - measured).norm(), 0, 1e-4 * measured.norm());
+        }
+    }
+}
+
 }  // namespace
 }  // namespace refero

@@ -7,7 +7,7 @@
 #include <random>
 
 #include "core/colour/lab.h"
-#include "core/fit/fit.h"
+#include "core/fit/matrix.h"
 
 namespace refero {
 namespace {
@@ -112,6 +112,43 @@ TEST(RootPolynomial, RefusesWhatItCannotBeToldFrom) {
     const auto none = fitRootPolynomial(2, greys.rgb, greys.xyz, greys.weights);
     ASSERT_FALSE(none);
     EXPECT_NE(none.error().message.find("too much alike"), std::string::npos);
+}
+
+TEST(RootPolynomial, SlopeIsThatOfItsTerms) {
+    const Colours c = colours(60, 8);
+    for (const int degree : {1, 2, 3}) {
+        const auto p = fitRootPolynomial(degree, c.rgb, c.xyz, c.weights);
+        ASSERT_TRUE(p);
+        for (const Vector3& at : {Vector3(0.5, 0.5, 0.5), Vector3(0.8, 0.1, 0.3), Vector3(0.02, 0.4, 0.03)}) {
+            const Matrix3 slope = p->slope(at);
+            for (int k = 0; k < 3; ++k) {
+                Vector3 step = Vector3::Zero();
+                step(k) = 1e-6;
+                const Vector3 measured = ((*p)(at + step) - (*p)(at - step)) / 2e-6;
+                EXPECT_NEAR((slope.col(k) - measured).norm(), 0, 1e-6);
+            }
+            // Of the first degree: along its own ray it is itself (Euler's theorem).
+            EXPECT_NEAR((slope * at - (*p)(at)).norm(), 0, 1e-9);
+        }
+        EXPECT_TRUE(p->slope({0.5, 0, 0}).allFinite()) << "a root is steep at 0, not endless";
+    }
+}
+
+// With every colour's metric the same multiple of the identity, it is plain weighted least squares.
+TEST(RootPolynomial, ByMetricsIsByWeightsWhereTheyAreThat) {
+    const Colours c = colours(40, 9);
+    std::vector<double> weights;
+    std::vector<Matrix3> metrics;
+    for (std::size_t i = 0; i < c.rgb.size(); ++i) {
+        weights.push_back(0.5 + static_cast<double>(i % 4));
+        metrics.push_back(weights.back() * Matrix3::Identity());
+    }
+    for (const int degree : {1, 2, 3}) {
+        const auto a = fitRootPolynomial(degree, c.rgb, c.xyz, weights);
+        const auto b = fitRootPolynomial(degree, c.rgb, c.xyz, metrics);
+        ASSERT_TRUE(a && b);
+        EXPECT_NEAR((a->coefficients() - b->coefficients()).norm(), 0, 1e-6);
+    }
 }
 
 }  // namespace

@@ -40,29 +40,81 @@ V applyAcescct(D d, V v) {
     return hn::IfThenElse(hn::Le(v, hn::Set(d, 0.0078125f)), low, high);
 }
 
-template <class Encode>
-void pixels(const float* in, float* out, std::size_t count, const float* m, const Encode& encode) {
+// v to the power 1/3, of what is not below 0; right to 1e-6 of its value down to 1e-30.
+V cubeRoot(D d, V v) {
+    const V safe = hn::Max(v, hn::Set(d, 1e-30f));
+    const V guess = hn::Exp(d, hn::Mul(hn::Log(d, safe), hn::Set(d, 1.0f / 3)));
+    // One step of Newton's takes away what exponential and logarithm left.
+    const V better = hn::Div(hn::MulAdd(hn::Add(guess, guess), hn::Mul(guess, guess), safe),
+                             hn::Mul(hn::Set(d, 3.0f), hn::Mul(guess, guess)));
+    return hn::IfThenElseZero(hn::Gt(v, hn::Set(d, 1e-30f)), better);
+}
+
+// The terms of RootPolynomial::terms, each added to the three sums as soon as it is there.
+template <int degree>
+void mapped(D d, const float* m, V& r, V& g, V& b) {
+    constexpr int kTerms = degree == 1 ? 3 : degree == 2 ? 6 : 13;
+    V x = hn::Zero(d), y = hn::Zero(d), z = hn::Zero(d);
+    int k = 0;
+    const auto add = [&](V term) HWY_ATTR {
+        x = hn::MulAdd(hn::Set(d, m[k]), term, x);
+        y = hn::MulAdd(hn::Set(d, m[kTerms + k]), term, y);
+        z = hn::MulAdd(hn::Set(d, m[2 * kTerms + k]), term, z);
+        ++k;
+    };
+    add(r);
+    add(g);
+    add(b);
+    if constexpr (degree >= 2) {
+        const V none = hn::Zero(d);
+        const V pr = hn::Max(r, none), pg = hn::Max(g, none), pb = hn::Max(b, none);
+        add(hn::Sqrt(hn::Mul(pr, pg)));
+        add(hn::Sqrt(hn::Mul(pg, pb)));
+        add(hn::Sqrt(hn::Mul(pr, pb)));
+        if constexpr (degree == 3) {
+            const V cr = cubeRoot(d, pr), cg = cubeRoot(d, pg), cb = cubeRoot(d, pb);
+            add(hn::Mul(cr, hn::Mul(cg, cg)));
+            add(hn::Mul(cg, hn::Mul(cb, cb)));
+            add(hn::Mul(cr, hn::Mul(cb, cb)));
+            add(hn::Mul(cg, hn::Mul(cr, cr)));
+            add(hn::Mul(cb, hn::Mul(cg, cg)));
+            add(hn::Mul(cb, hn::Mul(cr, cr)));
+            add(hn::Mul(cr, hn::Mul(cg, cb)));
+        }
+    }
+    r = x;
+    g = y;
+    b = z;
+}
+
+template <int degree, class Encode>
+void pixelsOf(const float* in, float* out, std::size_t count, const Prepared& p, const Encode& encode) {
     const D d;
     const std::size_t lanes = hn::Lanes(d);
-    const auto row = [&](V r, V g, V b, int k) HWY_ATTR {
-        return hn::MulAdd(hn::Set(d, m[k]), r,
-                          hn::MulAdd(hn::Set(d, m[k + 1]), g, hn::Mul(hn::Set(d, m[k + 2]), b)));
+    const V gr = hn::Set(d, p.gains[0]), gg = hn::Set(d, p.gains[1]), gb = hn::Set(d, p.gains[2]);
+    const auto one = [&](const float* from, float* to) HWY_ATTR {
+        V r, g, b;
+        hn::LoadInterleaved3(d, from, r, g, b);
+        r = hn::Mul(r, gr);
+        g = hn::Mul(g, gg);
+        b = hn::Mul(b, gb);
+        mapped<degree>(d, p.coefficients, r, g, b);
+        hn::StoreInterleaved3(encode(d, r), encode(d, g), encode(d, b), d, to);
     };
     std::size_t i = 0;
-    for (; i + lanes <= count; i += lanes) {
-        V r, g, b;
-        hn::LoadInterleaved3(d, in + 3 * i, r, g, b);
-        hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)),
-                              encode(d, row(r, g, b, 6)), d, out + 3 * i);
-    }
+    for (; i + lanes <= count; i += lanes) one(in + 3 * i, out + 3 * i);
     if (i == count) return;
     HWY_ALIGN float rest[3 * hn::MaxLanes(d)] = {};
     for (std::size_t k = 0; k < 3 * (count - i); ++k) rest[k] = in[3 * i + k];
-    V r, g, b;
-    hn::LoadInterleaved3(d, rest, r, g, b);
-    hn::StoreInterleaved3(encode(d, row(r, g, b, 0)), encode(d, row(r, g, b, 3)), encode(d, row(r, g, b, 6)),
-                          d, rest);
+    one(rest, rest);
     for (std::size_t k = 0; k < 3 * (count - i); ++k) out[3 * i + k] = rest[k];
+}
+
+template <class Encode>
+void pixels(const float* in, float* out, std::size_t count, const Prepared& p, const Encode& encode) {
+    if (p.degree == 1) return pixelsOf<1>(in, out, count, p, encode);
+    if (p.degree == 2) return pixelsOf<2>(in, out, count, p, encode);
+    pixelsOf<3>(in, out, count, p, encode);
 }
 
 // No output space has these: they are here so that every encoding can be asked for.
@@ -73,13 +125,13 @@ V applyOneByOne(D d, V v, Encoding encoding) {
     return hn::Load(d, lane);
 }
 
-void RenderSpan(const float* in, float* out, std::size_t count, const float* m, Encoding encoding) {
+void RenderSpan(const float* in, float* out, std::size_t count, const Prepared& p) {
     const auto power = [&](const PowerCurve& curve) {
-        pixels(in, out, count, m, [&curve](D d, V v) HWY_ATTR { return applyPower(d, v, curve); });
+        pixels(in, out, count, p, [&curve](D d, V v) HWY_ATTR { return applyPower(d, v, curve); });
     };
-    switch (encoding) {
+    switch (p.encoding) {
         case Encoding::linear:
-            return pixels(in, out, count, m, [](D, V v) HWY_ATTR { return v; });
+            return pixels(in, out, count, p, [](D, V v) HWY_ATTR { return v; });
         case Encoding::srgb:
             return power({0.0031308f, 12.92f, 1.055f, 1 / 2.4f, -0.055f});
         case Encoding::rec709:
@@ -89,14 +141,14 @@ void RenderSpan(const float* in, float* out, std::size_t count, const float* m, 
         case Encoding::gamma22:
             return power({0.0f, 0.0f, 1.0f, 1 / 2.2f, 0.0f});
         case Encoding::acescct:
-            return pixels(in, out, count, m, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
+            return pixels(in, out, count, p, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
         case Encoding::bt1886:
             return power({0.0f, 0.0f, 1.0f, 1 / 2.4f, 0.0f});
         case Encoding::hlg:
         case Encoding::pq:
         case Encoding::cineon:
-            return pixels(in, out, count, m,
-                          [encoding](D d, V v) HWY_ATTR { return applyOneByOne(d, v, encoding); });
+            return pixels(in, out, count, p,
+                          [&p](D d, V v) HWY_ATTR { return applyOneByOne(d, v, p.encoding); });
     }
 }
 
@@ -109,9 +161,16 @@ namespace refero::detail {
 HWY_EXPORT(RenderSpan);
 
 void renderSpan(std::span<const float> in, std::span<float> out, const Rendering& rendering) {
-    float m[9];
-    for (int k = 0; k < 9; ++k) m[k] = static_cast<float>(rendering.matrix(k / 3, k % 3));
-    HWY_DYNAMIC_DISPATCH(RenderSpan)(in.data(), out.data(), in.size() / 3, m, rendering.encoding);
+    Prepared p{};
+    const Vector3 gains = rendering.gains;
+    const auto& c = rendering.colours.coefficients();
+    p.degree = rendering.colours.degree();
+    p.encoding = rendering.encoding;
+    for (int k = 0; k < 3; ++k) p.gains[k] = static_cast<float>(gains(k));
+    for (Eigen::Index row = 0; row < 3; ++row)
+        for (Eigen::Index k = 0; k < c.cols(); ++k)
+            p.coefficients[row * c.cols() + k] = static_cast<float>(c(row, k));
+    HWY_DYNAMIC_DISPATCH(RenderSpan)(in.data(), out.data(), in.size() / 3, p);
 }
 
 }  // namespace refero::detail

@@ -8,6 +8,14 @@
 
 namespace refero::detail {
 
+/// A rendering as the pixel code takes it: coefficients row by row, as many a row as the degree has terms.
+struct Prepared {
+    float gains[3];
+    float coefficients[3 * RootPolynomial::kMostTerms];
+    int degree;
+    Encoding encoding;
+};
+
 /// The best code for this processor, chosen at run time.
 void renderSpan(std::span<const float> in, std::span<float> out, const Rendering& rendering);
 

@@ -1,0 +1,169 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/candidate.h"
+
+#include <Eigen/LU>
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/rgb_space.h"
+#include "core/fit/matrix.h"
+
+namespace refero {
+namespace {
+
+constexpr std::size_t kFewestPatches = 8;
+// The training colours weigh as much as so many patches, from a trial over five bodies and five lights
+// (docs/measured.md).
+constexpr double kTrainingWeight = 4;
+// In darkness a square error counts by Y, not by its square: there the training colours are least certain.
+constexpr double kDark = 0.01;
+// What a chart's reference is off by as a rule, CIEDE2000: no reading is worth more than that.
+constexpr double kTolerance = 0.3;
+constexpr double kRidge = 1e-4;  // of roots that 24 colours hardly tell apart
+
+int degreeOf(Model model) {
+    return model == Model::rootPolynomial ? 2 : model == Model::rootPolynomial3 ? 3 : 1;
+}
+
+// CIEDE2000's metric at each patch, less where its reading is uncertain.
+std::vector<Matrix3> metricsOf(const Samples& s) {
+    static const Matrix3 roughly = rgbToXyzD50(primaries::bt709).cwiseAbs();
+    std::vector<Matrix3> out;
+    for (std::size_t i = 0; i < s.size(); ++i) {
+        const Matrix3 metric = xyzMetric(s.reference[i]);
+        const Vector3 error = roughly * s.error[i];
+        const double noise = metric.diagonal().dot(error.cwiseAbs2());
+        out.push_back(s.weights[i] * metric / (1 + noise / (kTolerance * kTolerance)));
+    }
+    return out;
+}
+
+Result<RootPolynomial> fittedWithTraining(int degree, const Samples& s, const TrainingView& view) {
+    std::vector<Vector3> rgb = s.rgb;
+    rgb.insert(rgb.end(), view.rgb.begin(), view.rgb.end());
+    std::vector<Xyz> reference = s.reference;
+    reference.insert(reference.end(), view.set->reference().begin(), view.set->reference().end());
+    double all = 0;
+    for (const double w : s.weights) all += w;
+    const auto patches = static_cast<double>(s.size());
+    const double chart = patches / (patches + kTrainingWeight);
+    std::vector<double> weights;
+    for (std::size_t i = 0; i < rgb.size(); ++i) {
+        const double share =
+            i < s.size() ? chart * s.weights[i] / all : (1 - chart) / static_cast<double>(view.rgb.size());
+        weights.push_back(share / (reference[i].y + kDark));
+    }
+    return fitRootPolynomial(degree, rgb, reference, weights, kRidge);
+}
+
+// The mean CIEDE2000 as its metric about each reference has it: least squares over and over, each colour
+// counting by the inverse of what it was off by (Weiszfeld's way to a least sum of distances).
+RootPolynomial leastMean(int degree, RootPolynomial start, const Samples& s,
+                         const std::vector<Matrix3>& metrics) {
+    constexpr double kKnee = 0.3;  // CIEDE2000; below it squares count, so that no colour draws all weight
+    constexpr int kRounds = 12;
+    for (int round = 0; round < kRounds; ++round) {
+        std::vector<Matrix3> now;
+        for (std::size_t i = 0; i < s.size(); ++i) {
+            const Vector3 off = start(s.rgb[i]) - s.reference[i].vector();
+            const double distance = std::sqrt(std::max(0.0, off.dot(metrics[i] * off)));
+            now.push_back(metrics[i] / std::max(distance, kKnee));
+        }
+        auto next = fitRootPolynomial(degree, s.rgb, s.reference, now, kRidge);
+        if (!next) break;
+        start = *std::move(next);
+    }
+    return start;
+}
+
+Result<RootPolynomial> fittedToChart(const Candidate& c, const Samples& s, Effort effort) {
+    // Says in words what a matrix cannot be told from.
+    if (const auto spans = leastSquaresMatrix(s.rgb, s.reference, s.weights); !spans)
+        return tl::unexpected(spans.error());
+    const bool mean = c.objective == Objective::ciede2000;
+    if (mean && c.model == Model::matrix && effort == Effort::full)
+        return fitMatrix(s.rgb, s.reference, s.weights).map([](const MatrixFit& fit) {
+            return RootPolynomial(fit.matrix);
+        });
+    const auto metrics = metricsOf(s);
+    auto out = fitRootPolynomial(degreeOf(c.model), s.rgb, s.reference, metrics, kRidge);
+    if (!out || !mean) return out;
+    return leastMean(degreeOf(c.model), *std::move(out), s, metrics);
+}
+
+Result<RootPolynomial> unchecked(const Candidate& c, const Samples& s, const TrainingView& view,
+                                 Effort effort) {
+    if (c.model == Model::balance) return RootPolynomial(rgbToXyzD50(primaries::bt709));
+    const auto needed =
+        std::max(kFewestPatches, static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model))));
+    if (s.size() < needed)
+        return failure("Only " + std::to_string(s.size()) + " patches are usable; a " +
+                       std::string(name(c.model)) + " needs " + std::to_string(needed) +
+                       ". Use the balance model.");
+    if (!c.training) return fittedToChart(c, s, effort);
+    if (view.rgb.empty())
+        return failure("The chart does not tell what this camera would see of other colours.");
+    return fittedWithTraining(degreeOf(c.model), s, view);
+}
+
+}  // namespace
+
+std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
+                                     std::size_t patches, bool spectral) {
+    const std::vector<Candidate> all{{Model::balance},
+                                     {Model::matrix},
+                                     {Model::matrix, Objective::ciede2000},
+                                     {Model::rootPolynomial},
+                                     {Model::rootPolynomial, Objective::ciede2000},
+                                     {Model::rootPolynomial, Objective::leastSquares, true},
+                                     {Model::rootPolynomial3},
+                                     {Model::rootPolynomial3, Objective::leastSquares, true}};
+    std::vector<Candidate> out;
+    for (const Candidate& c : all) {
+        if (model && c.model != *model) continue;
+        if (objective && c.objective != *objective) continue;
+        if (c.training && !spectral) continue;
+        const bool asked = model.has_value();
+        const auto terms = static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model)));
+        if (!asked && c.model != Model::balance && !c.training &&
+            patches < std::max(kFewestPatches, 3 * terms))
+            continue;
+        if (!asked && c.training && patches < kFewestPatches + terms) continue;
+        out.push_back(c);
+    }
+    return out;
+}
+
+TrainingView TrainingView::of(const TrainingSet* set, const Samples& s, const TrainingView* near) {
+    if (!set || s.reflectances.empty()) return {};
+    // However quiet a reading is, a chart's own reflectances are hardly better known than this.
+    std::vector<Vector3> errors;
+    for (std::size_t i = 0; i < s.size(); ++i)
+        errors.push_back((s.error[i].array().square() + (0.003 * s.rgb[i].array() + 0.0005).square()).sqrt());
+    const bool warm = near && !near->rgb.empty();
+    auto seen = estimateSensitivity(s.reflectances, s.rgb, errors, warm ? &near->sensitivity : nullptr);
+    if (!seen) return {};
+    auto rgb = set->seenBy(*seen);
+    return {set, std::move(rgb), *std::move(seen)};
+}
+
+Result<RootPolynomial> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    auto out = unchecked(c, s, view, effort);
+    if (out && effort == Effort::full && folds(*out, s.rgb))
+        return failure("The fitted " + std::string(name(c.model)) +
+                       " would fold colours over; check that the reading is of the chart it says.");
+    return out;
+}
+
+bool folds(const RootPolynomial& colours, std::span<const Vector3> rgb) {
+    const auto wrong = [&](const Vector3& v) { return !(colours.slope(v).determinant() > 1e-4); };
+    if (wrong(Vector3::Ones())) return true;
+    if (colours.degree() == 1) return false;  // the same everywhere
+    for (std::size_t i = 0; i < rgb.size(); ++i)
+        for (std::size_t j = i; j < rgb.size(); ++j)
+            if (wrong(0.5 * (rgb[i] + rgb[j]))) return true;
+    return false;
+}
+
+}  // namespace refero

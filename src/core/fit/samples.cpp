@@ -1,0 +1,169 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/samples.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/read/balance.h"
+#include "core/spectra/illuminant.h"
+
+namespace refero {
+namespace {
+
+constexpr double kLeastWeight = 0.01, kMostWeight = 100;
+
+// Readings that contradict each other are of two setups, or one of them is spoilt.
+Status ofOneSetup(std::span<const Reading> readings) {
+    // A balance that differs by more is another light; daylight drifts by less between two careful shots.
+    constexpr double kOtherLight = 0.06;
+    const Reading& first = readings.front();
+    const auto gains = neutralGains(first);
+    for (const Reading& r : readings.subspan(1)) {
+        if (!r.body.empty() && !first.body.empty() && r.body != first.body)
+            return failure("The readings are of two cameras, " + first.body + " and " + r.body +
+                           "; each needs a correction of its own.");
+        const auto other = neutralGains(r);
+        if (!gains || !other) continue;  // said elsewhere
+        const double apart = std::exp((other->array() / gains->array()).log().abs().maxCoeff()) - 1;
+        if (!(apart < kOtherLight))
+            return failure("The greys of " + r.framePath + " differ from those of " + first.framePath +
+                           " by " + std::to_string(std::lround(100 * apart)) +
+                           " % in colour: that is another light. Build a correction for each.");
+    }
+    return {};
+}
+
+// Readings of one setup made one: each brought to the first one's level, then averaged by certainty.
+Result<Reading> merged(std::span<const Reading> readings) {
+    if (readings.empty()) return failure("A correction needs at least one reading.");
+    Reading out = readings.front();
+    for (const Reading& r : readings) {
+        if (!r.found || r.patches.size() != r.chart.patches.size())
+            return failure("The reading of " + r.framePath + " holds no chart; read the frame again.");
+        if (r.chart.id != out.chart.id)
+            return failure("The readings are of two charts, " + out.chart.id + " and " + r.chart.id +
+                           ". Give readings of one chart.");
+        if (r.encoding != out.encoding)
+            return failure("The readings are of two encodings, " + std::string(name(out.encoding)) + " and " +
+                           std::string(name(r.encoding)) + "; they cannot be of one setup.");
+    }
+    if (readings.size() == 1) return out;
+    if (const auto same = ofOneSetup(readings); !same) return tl::unexpected(same.error());
+    const auto greenOf = [](const Reading& r) {
+        double sum = 0;
+        for (const std::size_t i : usableNeutrals(r)) sum += r.patches[i].rgb.y();
+        return sum;
+    };
+    const double level = greenOf(out);
+    for (std::size_t i = 0; i < out.patches.size(); ++i) {
+        Vector3 sum = Vector3::Zero();
+        double weights = 0, clipped = 0;
+        for (const Reading& r : readings) {
+            const double scale = greenOf(r) > 0 ? level / greenOf(r) : 1;
+            const double error = scale * r.patches[i].standardError().mean() + 1e-5;
+            sum += r.patches[i].rgb * scale / (error * error);
+            weights += 1 / (error * error);
+            clipped = std::max(clipped, r.patches[i].clipped);
+            out.patches[i].leftOut |= r.patches[i].leftOut;
+        }
+        out.patches[i].rgb = sum / weights;
+        out.patches[i].clipped = clipped;
+    }
+    return out;
+}
+
+double weightOf(const Patch& patch, const PreparationOptions& options) {
+    const auto own = options.weights.find(patch.id);
+    const double weight = own == options.weights.end() ? 1 : own->second;
+    if (options.intent == Intent::neutrals && patch.role == Role::neutral) return 4 * weight;
+    if (options.intent == Intent::skin && patch.role == Role::skin) return 4 * weight;
+    return weight;
+}
+
+Status known(const std::map<std::string, double>& weights, const Chart& chart) {
+    for (const auto& [id, weight] : weights) {
+        if (!chart.patch(id)) return failure("There is no patch " + id + " on " + chart.name + ".");
+        if (!(weight >= kLeastWeight && weight <= kMostWeight))
+            return failure("Patch " + id + " can count from " + std::to_string(kLeastWeight).substr(0, 4) +
+                           " to " + std::to_string(static_cast<int>(kMostWeight)) + " times, not " +
+                           std::to_string(weight) + ". To count it nowhere, leave it out of the reading.");
+    }
+    return {};
+}
+
+Result<std::vector<Xyz>> referencesOf(const Chart& chart, const std::string& lightName) {
+    const auto light = illuminantByName(lightName);
+    if (!light) return tl::unexpected(light.error());
+    const bool d50 = lightName == "d50";
+    std::vector<Xyz> out;
+    for (const Patch& p : chart.patches) {
+        if (!d50 && !p.reflectance)
+            return failure("Patch " + p.id + " of " + chart.name +
+                           " has no reflectance, so its colour under " + lightName +
+                           " is not known. Use d50.");
+        out.push_back(d50 ? referenceXyzD50(p) : referenceXyzD50(p, *light));
+    }
+    return out;
+}
+
+template <class T>
+std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> which) {
+    std::vector<T> out;
+    if (all.empty()) return out;
+    out.reserve(which.size());
+    for (const std::size_t i : which) out.push_back(all[i]);
+    return out;
+}
+
+}  // namespace
+
+Samples Samples::only(std::span<const std::size_t> which) const {
+    return {chosen(index, which),       chosen(rgb, which),       chosen(error, which),
+            chosen(noise, which),       chosen(reference, which), chosen(weights, which),
+            chosen(reflectances, which)};
+}
+
+Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
+    auto reading = merged(readings);
+    if (!reading) return tl::unexpected(reading.error());
+    auto reference = referencesOf(reading->chart, options.referenceLight);
+    if (!reference) return tl::unexpected(reference.error());
+    return prepared(*std::move(reading), *std::move(reference), options);
+}
+
+Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
+                               const PreparationOptions& options) {
+    const auto gains = neutralGains(reading);
+    if (!gains)
+        return failure(
+            "No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
+            "there is nothing to balance on. Shoot the chart again.");
+    if (const auto ok = known(options.weights, reading.chart); !ok) return tl::unexpected(ok.error());
+    PreparedChart out{std::move(reading), *gains, 1, std::move(reference), {}};
+    std::vector<double> referenceY;
+    for (const Xyz& xyz : out.reference) referenceY.push_back(xyz.y);
+    out.level = neutralLevel(out.reading, out.gains, referenceY);
+    const Vector3 scale = out.gains * out.level;
+    Samples& s = out.samples;
+    bool spectral = true;
+    for (std::size_t i = 0; i < out.reading.patches.size(); ++i) {
+        const PatchReading& p = out.reading.patches[i];
+        const Patch& patch = out.reading.chart.patches[i];
+        if (p.leftOut || p.clipped > options.maxClipped) continue;
+        s.index.push_back(i);
+        s.rgb.push_back(p.rgb.cwiseProduct(scale));
+        s.error.push_back(p.standardError().cwiseProduct(scale));
+        const Matrix3 noise =
+            p.covariance.isZero() ? Matrix3(p.deviation.cwiseAbs2().asDiagonal()) : p.covariance;
+        s.noise.push_back(scale.asDiagonal() * noise * scale.asDiagonal());
+        s.reference.push_back(out.reference[i]);
+        s.weights.push_back(weightOf(patch, options));
+        spectral = spectral && patch.reflectance;
+        if (spectral) s.reflectances.push_back(patch.reflectance->spectrum());
+    }
+    if (!spectral) s.reflectances.clear();
+    return out;
+}
+
+}  // namespace refero

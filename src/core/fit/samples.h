@@ -1,0 +1,54 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "core/fit/correction.h"
+#include "core/read/reading.h"
+#include "core/spectra/spectrum.h"
+
+namespace refero {
+
+/// The patches that a fit may use, side by side.
+struct Samples {
+    std::vector<std::size_t> index;      ///< into the chart's patches
+    std::vector<Vector3> rgb;            ///< balanced and levelled
+    std::vector<Vector3> error;          ///< standard error of it
+    std::vector<Matrix3> noise;          ///< covariance of one pixel of it; 0 where it is not known
+    std::vector<Xyz> reference;          ///< D50
+    std::vector<double> weights;         ///< what the intent gives each, 1 as a rule
+    std::vector<Spectrum> reflectances;  ///< empty where one of them is not known
+
+    std::size_t size() const { return index.size(); }
+    Samples only(std::span<const std::size_t> which) const;
+};
+
+/// Readings of one setup made one, balanced and levelled.
+struct PreparedChart {
+    Reading reading;
+    Vector3 gains{1, 1, 1};
+    double level = 1;
+    std::vector<Xyz> reference;  ///< of every patch of the chart, D50
+    Samples samples;
+};
+
+struct PreparationOptions {
+    Intent intent = Intent::colorimetric;
+    std::string referenceLight = "d50";
+    double maxClipped = 0.01;  ///< patches with a larger share of clipped pixels are left out
+    /// By patch id: how often it counts, on top of the intent; what is not there counts once.
+    std::map<std::string, double> weights = {};
+};
+
+/// Errors: no reading, readings of two charts or encodings, no usable grey, a reference that is not known
+/// under that light.
+Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options);
+/// Of one reading whose patches' references are given.
+Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
+                               const PreparationOptions& options);
+
+}  // namespace refero

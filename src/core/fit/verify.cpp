@@ -1,0 +1,48 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/verify.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/fit/samples.h"
+#include "core/read/balance.h"
+
+namespace refero {
+
+Result<Verification> verified(const Correction& c, const Reading& reading) {
+    if (std::find(c.readings.begin(), c.readings.end(), reading.framePath) != c.readings.end())
+        return failure("The correction was built from " + reading.framePath +
+                       ", so that it proves nothing. Check it on another shot.");
+    if (!(reading.encoding == c.inputEncoding))
+        return failure(reading.framePath + " is encoded as " + std::string(name(reading.encoding)) +
+                       ", the correction is for " + std::string(name(c.inputEncoding)) +
+                       ". State the frame's encoding, or check it on a frame of the same kind.");
+    const auto chart = prepared(std::span(&reading, 1), {Intent::colorimetric, c.referenceLight});
+    if (!chart) return tl::unexpected(chart.error());
+
+    Verification v;
+    v.framePath = reading.framePath;
+    v.chartName = reading.chart.name;
+    v.taken = reading.taken;
+    std::vector<double> referenceY, differences;
+    for (const Xyz& xyz : chart->reference) referenceY.push_back(xyz.y);
+    const double level = neutralLevel(reading, c.gains, referenceY);
+    v.levelStops = std::log2(c.level / level);
+    for (const std::size_t i : chart->samples.index) {
+        Verification::PatchCheck p;
+        p.id = reading.patches[i].id;
+        p.reference = toLab(chart->reference[i], white::d50);
+        p.corrected = c.toLab(reading.patches[i].rgb * (level / c.level));
+        p.difference = ciede2000(p.reference, p.corrected);
+        differences.push_back(p.difference);
+        v.patches.push_back(std::move(p));
+    }
+    if (v.patches.empty()) return failure("No patch of " + reading.framePath + " is usable.");
+    v.differences = spread(std::move(differences));
+    return v;
+}
+
+}  // namespace refero
