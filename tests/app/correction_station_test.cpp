@@ -67,7 +67,9 @@ TEST_F(CorrectionInTheWindow, ThisJobsColoursAreFavouredFromTheList) {
     list->setFocus();
     QTest::keyClick(list, Qt::Key_Plus);
     ASSERT_TRUE(eventually([&] { return weightOf() == 2; }));
-    list->selectRow(qobject_cast<DifferenceModel*>(list->model())->rowOf(id));
+    ASSERT_TRUE(eventually([&] {
+        return list->currentIndex().data(DifferenceModel::kIdRole).toString() == id;
+    })) << "the patch stays chosen";
     find<QAction>("countOnce")->trigger();
     ASSERT_TRUE(eventually([&] { return weightOf() == 1; }));
 }

@@ -60,10 +60,10 @@ void Session::proveOn(int id, const QString& path) {
         },
         [this, id, correction = record->id](const Result<Verification>& proof) {
             const auto* now = studio_->contents().find<studio::CorrectionRecord>(correction);
-            const Setup* s = setup(id);
-            if (!now || !s || !s->correction) return;  // another one was built meanwhile
+            const Setup* proving = setup(id);
+            if (!now || !proving || !proving->correction) return;  // another one was built meanwhile
             if (!proof) return refuse(id, QString::fromStdString(proof.error().message));
-            Correction proved = *s->correction;
+            Correction proved = *proving->correction;
             // One proof a frame: the latest counts.
             std::erase_if(proved.verifications,
                           [&](const Verification& v) { return v.framePath == proof->framePath; });

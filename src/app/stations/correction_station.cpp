@@ -248,6 +248,11 @@ void CorrectionStation::show(const Setup* setup) {
     for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)})
         w->setEnabled(setup && setup->reading);
     picture_->setEnabled(ready);
+    // Built anew, it is the same patch that a person works on.
+    const QString chosen = setup && setup->id == shownSetup_
+                               ? list_->currentIndex().data(DifferenceModel::kIdRole).toString()
+                               : QString();
+    shownSetup_ = setup ? setup->id : 0;
     differences_.setCorrection(ready ? setup->correction : std::nullopt);
     contenders_.setCorrection(ready ? setup->correction : std::nullopt);
     certainty_->setCorrection(ready ? setup->correction : std::nullopt);
@@ -255,6 +260,7 @@ void CorrectionStation::show(const Setup* setup) {
     price_->setToolTip(ready ? channelsOf(*setup->correction) : QString());
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
     plot_->setMarkedPatch({});
+    if (const int row = differences_.rowOf(chosen); row >= 0) list_->selectRow(row);
     proof_->show(ready ? setup : nullptr,
                  ready ? session_.otherChartFrames(setup->id) : std::vector<studio::Frame>{});
     card_->setVisible(ready);

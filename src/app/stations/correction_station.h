@@ -68,6 +68,7 @@ class CorrectionStation : public Station {
     CompareView* compare_;
     HandoverCard* card_;
     QString shownKey_;
+    int shownSetup_ = 0;
     std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
 };
 
