@@ -72,6 +72,15 @@ TEST_F(CorrectionInTheWindow, ThisJobsColoursAreFavouredFromTheList) {
     })) << "the patch stays chosen";
     find<QAction>("countOnce")->trigger();
     ASSERT_TRUE(eventually([&] { return weightOf() == 1; }));
+    // Built again from nothing, what was favoured in another correction is not.
+    session().undo().undo();
+    EXPECT_EQ(weightOf(), 2);
+    session().undo().undo();
+    session().undo().undo();
+    ASSERT_FALSE(session().current()->correction);
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return weightOf() > 0; }));
+    EXPECT_EQ(weightOf(), 1);
 }
 
 TEST_F(CorrectionInTheWindow, TellsWhatElseWasTriedAndHowSureItIs) {

@@ -267,6 +267,7 @@ void CorrectionStation::show(const Setup* setup) {
     if (ready) return showCorrection(*setup);
     compare_->clearPicture();
     shownKey_.clear();
+    weights_.clear();  // they were another setup's, or of a correction that is gone
     summary_->setText({});
     if (!setup || !setup->reading) {
         findings_->setMessage(

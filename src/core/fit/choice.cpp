@@ -93,7 +93,10 @@ std::string sentence(const std::vector<Contender>& all) {
 
 Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, const TrainingView& view) {
     if (candidates.empty())
-        return failure("The chart has too few usable patches for that model. Use a matrix or balance alone.");
+        return failure(
+            "No model that this chart can carry is fitted by that objective. Leave the objective open, or "
+            "use a "
+            "matrix.");
     std::vector<Candidate> order(candidates.begin(), candidates.end());
     std::sort(order.begin(), order.end(),
               [](const Candidate& a, const Candidate& b) { return preference(a) < preference(b); });

@@ -39,7 +39,6 @@ PricedNoise priceOf(const RootPolynomial& colours, const Samples& s) {
     for (std::size_t i = 0; i < s.size(); ++i) {
         PatchNoise p;
         const Matrix3 lab = labCovariance(colours, s.rgb[i], s.noise[i]);
-        p.lightness = std::sqrt(std::max(0.0, lab(0, 0)));
         p.chroma = chromaOf(lab);
         p.chromaBalanced = chromaOf(labCovariance(balance, s.rgb[i], s.noise[i]));
         p.linear = linearDeviation(colours, s.rgb[i], s.noise[i]);

@@ -13,7 +13,6 @@ namespace refero {
 struct PatchNoise {
     Vector3 linear{0, 0, 0};          ///< standard deviation of linear sRGB after the correction
     Vector3 linearBalanced{0, 0, 0};  ///< and after balance alone
-    double lightness = 0;             ///< standard deviation of L*
     double chroma = 0;                ///< root mean square distance in a* and b*
     double chromaBalanced = 0;        ///< and after balance alone
 };

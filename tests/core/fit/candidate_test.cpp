@@ -160,7 +160,9 @@ TEST(Choice, TakesAMatrixWhereAMatrixIsEnough) {
     EXPECT_EQ(plain->contenders.size(), all.size());
     EXPECT_EQ(plain->contenders.front().model, Model::matrix);
     EXPECT_NE(plain->reason.find("balance alone"), std::string::npos) << "the runners-up are named";
-    EXPECT_FALSE(chosen({}, straight, {}));
+    const auto none = chosen(candidatesFor(Model::balance, Objective::ciede2000, 40, false), straight, {});
+    ASSERT_FALSE(none);
+    EXPECT_NE(none.error().message.find("objective"), std::string::npos);
 }
 
 // By the slope: linear sRGB of a pixel is a sum of the camera's channels, whose variances add.
