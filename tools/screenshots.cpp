@@ -292,6 +292,7 @@ int shoot(MainWindow& window, const QString& folder) {
     session.handOver(session.setups()[kKiln].id, away.filePath(QStringLiteral("Bittern Incandescent.cube")),
                      options);
     session.select(session.setups()[kKiln].id);
+    window.showStation(MainWindow::StationId::correction);
     if (!waitFor([&] { return session.setups()[kKiln].handover.has_value(); }, 60)) return 1;
     QTest::qWait(1200);
     refero::look::setSurround(refero::look::Surround::booth);
