@@ -17,6 +17,7 @@
 #include "app/frames/contact_sheet.h"
 #include "app/frames/frame_viewer.h"
 #include "app/frames/frames_station.h"
+#include "app/judging/compare_view.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/meters/comparison.h"
@@ -24,7 +25,6 @@
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
 #include "app/plan/plan_station.h"
-#include "app/views/compare_view.h"
 #include "app/views/frame_view.h"
 #include "sim/shoot.h"
 

@@ -4,6 +4,7 @@
 #include <ostream>
 #include <set>
 
+#include "cli/finish_options.h"
 #include "cli/verbs.h"
 #include "io/apply.h"
 #include "io/correction_file.h"
@@ -28,14 +29,18 @@ class Apply : public Verb {
                          "or the correction's");
         verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")
             ->required();
+        finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
             ->check(CLI::IsMember({"exr", "tif", "png", "jpg"}));
         return verb;
     }
 
     Result<Outcome> run(Streams& s) override {
-        const auto correction = io::readCorrection(correction_);
+        auto correction = io::readCorrection(correction_);
         if (!correction) return tl::unexpected(correction.error());
+        const auto finish = finish_.over(correction->finish);
+        if (!finish) return tl::unexpected(finish.error());
+        correction->finish = *finish;
         const auto space = outputSpaceByName(space_);
         if (!space) return tl::unexpected(space.error());
         std::optional<Transfer> encoding;
@@ -80,6 +85,7 @@ class Apply : public Verb {
         return out;
     }
 
+    FinishOptions finish_;
     std::string correction_, space_ = "srgb", encoding_, out_, type_;
     std::vector<std::string> frames_;
 };

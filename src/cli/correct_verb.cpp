@@ -3,9 +3,12 @@
 #include <cstdio>
 #include <ostream>
 
+#include "cli/finish_options.h"
 #include "cli/verbs.h"
 #include "core/colour/difference.h"
 #include "core/fit/fit.h"
+#include "core/fit/fit_checks.h"
+#include "core/plan/moment.h"
 #include "io/correction_file.h"
 #include "io/reading_file.h"
 
@@ -17,10 +20,17 @@ class Correct : public Verb {
     CLI::App* declare(CLI::App& app) override {
         auto* verb = app.add_subcommand("correct", "Build a correction from readings of one setup.");
         verb->add_option("readings", readings_, "Reading files")->required();
+        std::vector<std::string> models{"auto"};
+        for (const Model m : kModels) models.emplace_back(name(m));
         verb->add_option("--model", model_,
-                         "auto (by cross-validation and cost in noise), balance, matrix, root-polynomial or "
-                         "root-polynomial-3")
-            ->check(CLI::IsMember({"auto", "balance", "matrix", "root-polynomial", "root-polynomial-3"}))
+                         "auto (by cross-validation and cost in noise), balance, matrix, root-polynomial, "
+                         "root-polynomial-3, polynomial (encoded frames only), lattice or hue-sectors")
+            ->check(CLI::IsMember(models))
+            ->capture_default_str();
+        verb->add_option("--grey-curves", greyCurves_,
+                         "Whether curves bring the greys onto their references first: auto (where the greys "
+                         "show that they are of use), always or never")
+            ->check(CLI::IsMember({"auto", "always", "never"}))
             ->capture_default_str();
         verb->add_option(
                 "--objective", objective_,
@@ -36,13 +46,17 @@ class Correct : public Verb {
                          "CIEDE2000 by which this copy of the chart may differ from its definition")
             ->check(CLI::Range(0.0, 10.0))
             ->capture_default_str();
-        verb->add_option("--intent", intent_, "colorimetric, neutrals or skin")
-            ->check(CLI::IsMember({"colorimetric", "neutrals", "skin"}))
+        verb->add_option("--intent", intent_, "colorimetric, neutrals, skin or pleasing")
+            ->check(CLI::IsMember({"colorimetric", "neutrals", "skin", "pleasing"}))
             ->capture_default_str();
         verb->add_option("--weight", weights_,
                          "This job's colours: how often a patch counts, as B3=4; may be given again");
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
+            ->capture_default_str();
+        finish_.declare(*verb, "The finish on top");
+        verb->add_option("--limits", limits_,
+                         "What the correction is judged by: Copy work, Product, Event or Film")
             ->capture_default_str();
         verb->add_option("--out", out_, "Write the correction here (- for standard output)")->required();
         return verb;
@@ -63,6 +77,15 @@ class Correct : public Verb {
         options.chartTolerance = tolerance_;
         options.intent = *intentByName(intent_);
         options.referenceLight = light_;
+        options.greyCurves = greyCurves_ == "always"  ? CurveUse::always
+                             : greyCurves_ == "never" ? CurveUse::never
+                                                      : CurveUse::automatic;
+        const auto finish = finish_.over({});
+        if (!finish) return tl::unexpected(finish.error());
+        options.finish = *finish;
+        const auto limits = fitLimitsByName(limits_);
+        if (!limits) return tl::unexpected(limits.error());
+        options.limits = *limits;
         for (const std::string& text : weights_) {
             const auto at = text.find('=');
             double weight = 0;
@@ -72,8 +95,9 @@ class Correct : public Verb {
                 return failure("\"" + text +
                                "\" is no weight. Say the patch and how often it counts, as B3=4.");
         }
-        const auto correction = fit(readings, options);
+        auto correction = fit(readings, options);
         if (!correction) return tl::unexpected(correction.error());
+        correction->built = plan::isoText(plan::now());
         const std::string text = io::prettyJson(io::toJson(*correction));
         if (auto ok = deliver(out_, text, s); !ok) return tl::unexpected(ok.error());
         report(*correction, out_ == "-" ? s.err : s.out);
@@ -128,6 +152,12 @@ class Correct : public Verb {
             else
                 print("  %-60s %s\n", way.c_str(), k.against.substr(0, 120).c_str());
         }
+        if (c.greyCurves) print("Curves bring the greys onto their references first.\n");
+        if (!c.finish.isNone())
+            print("Finish on top, in none of these figures: %s.\n", inWords(c.finish).c_str());
+        for (const Check& check : judged(c))
+            print("%s (%s, %s): %.2f, %s\n", check.title.c_str(), c.limits.name.c_str(), check.limit.c_str(),
+                  check.value, std::string(name(check.verdict)).c_str());
         out << "CIEDE2000, reference light " << c.referenceLight << ", model " << name(c.model) << ", intent "
             << name(c.intent) << ".\n"
             << c.summary.message << "\n";
@@ -136,7 +166,9 @@ class Correct : public Verb {
     std::vector<std::string> readings_, weights_;
     int resamples_ = 100;
     double tolerance_ = 0.3;
-    std::string model_ = "auto", objective_ = "auto", intent_ = "colorimetric", light_ = "d50", out_;
+    FinishOptions finish_;
+    std::string model_ = "auto", objective_ = "auto", intent_ = "colorimetric", light_ = "d50",
+                greyCurves_ = "auto", limits_ = "Product", out_;
 };
 
 }  // namespace

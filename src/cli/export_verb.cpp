@@ -6,6 +6,7 @@
 
 #include <unistd.h>
 
+#include "cli/finish_options.h"
 #include "cli/verbs.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
@@ -32,13 +33,17 @@ class Export : public Verb {
             "What the file will be fed, by name or as a curve file; else the frame's own, or srgb for a LUT "
             "of linear frames");
         verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
+        finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--out", out_, "The file (- for standard output)")->required();
         return verb;
     }
 
     Result<Outcome> run(Streams& s) override {
-        const auto correction = io::readCorrection(correction_);
+        auto correction = io::readCorrection(correction_);
         if (!correction) return tl::unexpected(correction.error());
+        const auto finish = finish_.over(correction->finish);
+        if (!finish) return tl::unexpected(finish.error());
+        correction->finish = *finish;
         io::ExportOptions options;
         options.format = *io::formatByName(format_);
         if (size_ > 0) options.size = size_;
@@ -54,6 +59,9 @@ class Export : public Verb {
         const auto done = io::exportCorrection(*correction, out_, options);
         if (!done) return tl::unexpected(done.error());
         report(*done, out_, s.out);
+        if (!correction->finish.isNone() && options.format == io::Format::icc)
+            s.out << "An input profile is of true colours: the finish (" << inWords(correction->finish)
+                  << ") is not in it.\n";
         return Outcome::done;
     }
 
@@ -89,6 +97,7 @@ class Export : public Verb {
         out << text;
     }
 
+    FinishOptions finish_;
     std::string correction_, format_, encoding_, space_ = "srgb", out_;
     int size_ = 0;
 };

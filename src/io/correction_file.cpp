@@ -159,10 +159,11 @@ PatchResult patchFrom(const Node& n) {
 }
 
 // A matrix, or a root polynomial's coefficients: three rows either way, that keep white.
-RootPolynomial coloursFrom(const Node& root, Model model) {
-    const int degree = model == Model::rootPolynomial ? 2 : model == Model::rootPolynomial3 ? 3 : 1;
-    const Node at = root.at(degree == 1 ? "matrix" : "root_polynomial");
+RootPolynomial baseFrom(const Node& root) {
+    const Node at = root.at(root.has("matrix") ? "matrix" : "root_polynomial");
     const auto rows = at.items();
+    const std::size_t terms = rows.empty() ? 0 : rows.front().items().size();
+    const int degree = root.has("matrix") ? 1 : terms == 13 ? 3 : 2;
     const auto count = static_cast<std::size_t>(RootPolynomial::termCount(degree));
     if (rows.size() != 3) at.fail("must be three rows of " + std::to_string(count) + " numbers");
     RootPolynomial::Coefficients m(3, static_cast<Eigen::Index>(count));
@@ -175,6 +176,122 @@ RootPolynomial coloursFrom(const Node& root, Model model) {
     RootPolynomial colours(degree, m);
     if (!(std::abs(colours.slope({1, 1, 1}).determinant()) > 1e-9)) at.fail("cannot be inverted");
     return colours;
+}
+
+Json latticeJson(const ColourLattice& lattice) {
+    Json moves = Json::array();
+    const auto nodes = lattice.nodes();
+    for (std::size_t i = 0; i < nodes.size(); ++i)
+        if (i % 4 != 3) moves.push_back(std::lround(double(nodes[i]) / ColourLattice::kUnit));
+    return {{"points", lattice.points()},
+            {"range", ColourLattice::kRange},
+            {"unit", ColourLattice::kUnit},
+            {"moves", std::move(moves)}};
+}
+
+ColourLattice latticeFrom(const Node& n) {
+    const double points = n.at("points").number(), unit = n.at("unit").number();
+    if (n.at("range").number() != ColourLattice::kRange) n.at("range").fail("must be 1.25");
+    if (!(points >= 2 && points <= 65)) n.at("points").fail("must be 2 to 65");
+    if (!(unit > 0 && unit < 1)) n.at("unit").fail("must be above 0 and below 1");
+    const Node moves = n.at("moves");
+    std::vector<float> nodes;
+    for (const double v : moves.numbers()) {
+        nodes.push_back(static_cast<float>(v * unit));
+        if (nodes.size() % 4 == 3) nodes.push_back(0);
+    }
+    auto lattice = ColourLattice::of(static_cast<int>(points), std::move(nodes));
+    if (!lattice) n.fail("is wrong: " + lattice.error().message);
+    if (lattice->folds()) n.fail("is wrong: it turns colours over");
+    return *std::move(lattice);
+}
+
+Colours coloursFrom(const Node& root) {
+    RootPolynomial base = baseFrom(root);
+    if (!root.has("lattice")) return base;
+    return {std::move(base), latticeFrom(root.at("lattice"))};
+}
+
+Json sectorsJson(const HueSectors& s) {
+    Json j = Json::array();
+    for (int k = 0; k < HueSectors::kCount; ++k) {
+        const auto& each = s.sectors[static_cast<std::size_t>(k)];
+        j.push_back({{"hue", HueSectors::centreDegrees(k)},
+                     {"turn_degrees", each.turnDegrees},
+                     {"chroma", each.chroma},
+                     {"lightness", each.lightness}});
+    }
+    return j;
+}
+
+HueSectors sectorsFrom(const Node& n) {
+    const auto items = n.items();
+    HueSectors out;
+    if (items.size() != out.sectors.size()) n.fail("must be twelve sectors");
+    for (std::size_t k = 0; k < items.size(); ++k)
+        out.sectors[k] = {items[k].at("turn_degrees").number(), items[k].at("chroma").number(),
+                          items[k].at("lightness").number()};
+    return out;
+}
+
+Json greyCurvesJson(const GreyCurves& curves) {
+    Json j = Json::array();
+    for (const RootCurve& c : curves) j.push_back(c.roots());
+    return {{"range", RootCurve::kRange}, {"roots", std::move(j)}};
+}
+
+GreyCurves greyCurvesFrom(const Node& n) {
+    const Node at = n.at("roots");
+    const auto channels = at.items();
+    GreyCurves out;
+    if (channels.size() != out.size() || n.at("range").number() != RootCurve::kRange)
+        n.fail("must be three channels over a range of 1.25");
+    for (std::size_t c = 0; c < out.size(); ++c) {
+        std::array<float, RootCurve::kPoints> roots;
+        const auto values = channels[c].numbers(roots.size());
+        for (std::size_t i = 0; i < roots.size(); ++i) roots[i] = static_cast<float>(values[i]);
+        const auto curve = RootCurve::of(roots);
+        if (!curve) at.fail("is wrong: " + curve.error().message);
+        out[c] = *curve;
+    }
+    return out;
+}
+
+Json finishJson(const Finish& f) {
+    return {{"exposure_stops", f.exposureStops},
+            {"warmth_steps", f.warmthSteps},
+            {"tint_duv", f.tintDuv},
+            {"contrast", f.contrast},
+            {"saturation", f.saturation}};
+}
+
+Finish finishFrom(const Node& n) {
+    const Finish f{n.number("exposure_stops", 0), n.number("warmth_steps", 0), n.number("tint_duv", 0),
+                   n.number("contrast", 0), n.number("saturation", 1)};
+    if (const auto ok = f.validate(); !ok) n.fail("is wrong: " + ok.error().message);
+    return f;
+}
+
+constexpr std::pair<const char*, Band FitLimits::*> kBands[]{
+    {"mean", &FitLimits::mean}, {"largest", &FitLimits::largest}, {"unseen", &FitLimits::unseen}};
+
+Json limitsJson(const FitLimits& l) {
+    Json j{{"name", l.name}, {"source", l.source}};
+    for (const auto& [key, band] : kBands)
+        j[key] = {{"good", (l.*band).high}, {"tolerable", (l.*band).tolerableHigh}};
+    return j;
+}
+
+FitLimits limitsFrom(const Node& n) {
+    FitLimits out;
+    out.name = n.text("name", out.name);
+    out.source = n.text("source", "");
+    for (const auto& [key, band] : kBands) {
+        const double good = n.at(key).at("good").number(), tolerable = n.at(key).at("tolerable").number();
+        if (!(good >= 0 && tolerable >= good)) n.at(key).fail("must be good at or below tolerable");
+        out.*band = {0, good, 0, tolerable};
+    }
+    return out;
 }
 
 Correction correctionFrom(const Node& root) {
@@ -200,7 +317,17 @@ Correction correctionFrom(const Node& root) {
     c.gains = vectorFrom(root.at("gains"));
     c.level = root.at("level").number();
     if (!(c.gains.minCoeff() > 0) || !(c.level > 0)) root.at("gains").fail("and level must be above 0");
-    c.colours = coloursFrom(root, c.model);
+    c.colours = coloursFrom(root);
+    c.lightField = root.text("light_field", "");
+    c.builtBy = root.text("built_by", "");
+    c.built = root.text("built", "");
+    if (root.has("weights"))
+        for (const Node& n : root.at("weights").items())
+            c.weights[n.at("patch").text()] = n.at("weight").number();
+    if (root.has("limits")) c.limits = limitsFrom(root.at("limits"));
+    if (root.has("grey_curves")) c.greyCurves = greyCurvesFrom(root.at("grey_curves"));
+    if (root.has("hue_sectors")) c.sectors = sectorsFrom(root.at("hue_sectors"));
+    if (root.has("finish")) c.finish = finishFrom(root.at("finish"));
     if (root.has("patches"))
         for (const Node& n : root.at("patches").items()) c.patches.push_back(patchFrom(n));
     if (root.has("summary")) {
@@ -243,12 +370,22 @@ Json toJson(const Correction& c) {
     j["reference_light"] = c.referenceLight;
     j["gains"] = vector(c.gains);
     j["level"] = c.level;
+    j["built_by"] = c.builtBy;
+    if (!c.built.empty()) j["built"] = c.built;
+    j["limits"] = limitsJson(c.limits);
+    if (!c.lightField.empty()) j["light_field"] = c.lightField;
+    for (const auto& [patch, weight] : c.weights)
+        j["weights"].push_back({{"patch", patch}, {"weight", weight}});
+    if (c.greyCurves) j["grey_curves"] = greyCurvesJson(*c.greyCurves);
     Json rows = Json::array();
-    for (const auto& row : c.colours.coefficients().rowwise()) {
+    for (const auto& row : c.colours.base().coefficients().rowwise()) {
         rows.push_back(Json::array());
         for (const double v : row) rows.back().push_back(v);
     }
-    j[c.colours.degree() == 1 ? "matrix" : "root_polynomial"] = std::move(rows);
+    j[c.colours.base().degree() == 1 ? "matrix" : "root_polynomial"] = std::move(rows);
+    if (c.colours.lattice()) j["lattice"] = latticeJson(*c.colours.lattice());
+    if (c.sectors) j["hue_sectors"] = sectorsJson(*c.sectors);
+    if (!c.finish.isNone()) j["finish"] = finishJson(c.finish);
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
                     {"ciede2000_after", spreadJson(c.summary.after)},
                     {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},

@@ -82,6 +82,7 @@ std::string Cube::text(const Correction& c) const {
            std::string(name(options_.encoding)) + "; nominal exposure, no offset.\n";
     all += "# It gives " + std::string(info(options_.space).label) + " (" +
            std::string(info(options_.space).name) + ").\n";
+    all += "# Finish: " + (c.finish.isNone() ? "none" : inWords(c.finish)) + ".\n";
     all += "TITLE \"" + oneLine(c.name) + "\"\nLUT_3D_SIZE " + std::to_string(n) +
            "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
     for (const std::string& s : slices) all += s;

@@ -17,6 +17,8 @@ void Edit::removeSetup(Id setup) {
     for (const auto& [id, reading] : contents_.all<ReadingRecord>())
         if (reading.setup == setup) remove<ReadingRecord>(id);
     removeCorrections(setup);
+    for (const auto& [id, snapshot] : contents_.all<SnapshotRecord>())
+        if (snapshot.setup == setup) remove<SnapshotRecord>(id);
     for (const auto& [id, note] : contents_.all<Note>())
         if (note.setup == setup) remove<Note>(id);
     for (const auto& [id, frame] : contents_.all<Frame>()) {

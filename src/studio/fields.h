@@ -228,6 +228,15 @@ void fields(V& v, Tick& r) {
     v("made", r.made);
 }
 
+template <class V>
+void fields(V& v, SnapshotRecord& r) {
+    v("id", r.id);
+    v("setup", r.setup);
+    v("made", r.made);
+    v("label", r.label);
+    v("document", r.document);
+}
+
 /// For visitors that only look.
 template <class V, class R>
 void fieldsOf(V& v, const R& record) {

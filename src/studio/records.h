@@ -70,6 +70,13 @@ struct CorrectionRecord {
     std::string document{};                           ///< refero-correction JSON
 };
 
+/// A correction as it was at some moment, by a name, to be held against others.
+struct SnapshotRecord {
+    Id id = 0, setup = 0;
+    std::string made{}, label{};
+    std::string document{};  ///< refero-correction JSON
+};
+
 struct HandoverRecord {
     Id id = 0, correction = 0;
     std::string made{}, format{}, encoding{}, path{}, engine{};
@@ -91,7 +98,7 @@ struct Tick {
 /// Every kind of record, in the order in which they refer to each other.
 using Records = std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
                            plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
-                           CorrectionRecord, HandoverRecord, Note, Tick>;
+                           CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord>;
 
 /// Any one of them.
 template <class Tuple>
@@ -178,6 +185,10 @@ constexpr std::string_view kindName<Note>() {
 template <>
 constexpr std::string_view kindName<Tick>() {
     return "tick";
+}
+template <>
+constexpr std::string_view kindName<SnapshotRecord>() {
+    return "snapshot";
 }
 
 }  // namespace refero::studio

@@ -12,9 +12,9 @@
 #include <functional>
 #include <memory>
 
+#include "app/judging/compare_view.h"
 #include "app/look/button.h"
 #include "app/main_window.h"
-#include "app/views/compare_view.h"
 #include "app/views/frame_view.h"
 #include "app/views/patch_table.h"
 #include "support/shots.h"

@@ -148,15 +148,15 @@ TEST_F(Window, SurvivesBeingClosedInTheMiddleOfWork) {
 
 TEST_F(Window, WhatIsDoneIsThereAtTheNextStart) {
     ASSERT_TRUE(openAndCorrect());
-    const auto colours = session().current()->correction->colours.coefficients();
+    const auto colours = session().current()->correction->colours.base().coefficients();
     const auto checks = session().current()->reading->checks.size();
     window.reset();
     openWindow();
     ASSERT_EQ(session().setups().size(), 1u);
     const auto& again = session().setups()[0];
     ASSERT_TRUE(again.reading && again.correction);
-    ASSERT_EQ(again.correction->colours.coefficients().cols(), colours.cols());
-    EXPECT_LT((again.correction->colours.coefficients() - colours).norm(), 1e-12);
+    ASSERT_EQ(again.correction->colours.base().coefficients().cols(), colours.cols());
+    EXPECT_LT((again.correction->colours.base().coefficients() - colours).norm(), 1e-12);
     EXPECT_EQ(again.reading->checks.size(), checks);
     EXPECT_TRUE(eventually([&] { return session().setups()[0].frame != nullptr; })) << "and its picture";
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Build correction for good"));

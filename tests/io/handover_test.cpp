@@ -7,6 +7,7 @@
 #include <lcms2.h>
 
 #include <cmath>
+#include <functional>
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
@@ -232,7 +233,7 @@ TEST(CorrectionFile, KeepsWhatBendsColoursAndHowSureItIs) {
     EXPECT_EQ(again->model, c.model);
     EXPECT_EQ(again->training, c.training);
     EXPECT_EQ(again->objective, c.objective);
-    EXPECT_NEAR((again->colours.coefficients() - c.colours.coefficients()).norm(), 0, 1e-14);
+    EXPECT_NEAR((again->colours.base().coefficients() - c.colours.base().coefficients()).norm(), 0, 1e-14);
     ASSERT_EQ(again->considered.size(), c.considered.size());
     for (std::size_t i = 0; i < c.considered.size(); ++i) {
         EXPECT_EQ(again->considered[i].model, c.considered[i].model);
@@ -254,6 +255,90 @@ TEST(CorrectionFile, KeepsWhatBendsColoursAndHowSureItIs) {
     j = io::toJson(c);
     j["objective"] = "beauty";
     EXPECT_FALSE(io::parseCorrection(j.dump(), "c.json"));
+}
+
+// With every stage that a correction can have.
+Correction inStages() {
+    Correction c = correction();
+    c.model = Model::lattice;
+    // A turn about the grey axis, of the stronger colours.
+    c.colours = Colours(c.colours.base(), ColourLattice::sampled([](const Vector3& u) -> Vector3 {
+                            return 0.06 * Vector3(u.y() - u.z(), u.z() - u.x(), u.x() - u.y());
+                        }));
+    GreyCurves curves;
+    for (std::size_t k = 0; k < 3; ++k)
+        curves[k] = RootCurve::sampled([&](double t) { return t + 0.03 * double(k + 1) * t * (1 - t); });
+    c.greyCurves = curves;
+    HueSectors sectors;
+    sectors.sectors[4] = {-3, 1.1, 2};
+    c.sectors = sectors;
+    c.finish = *finishByName("rounded");
+    c.finish.warmthSteps = 1.5;
+    c.weights = {{"B3", 4.0}};
+    c.limits = *fitLimitsByName("Film");
+    c.built = "2026-05-14T09:30:00Z";
+    c.lightField = "chart";
+    return c;
+}
+
+TEST(CorrectionFile, KeepsEveryStage) {
+    const Correction c = inStages();
+    const auto again = io::parseCorrection(io::toJson(c).dump(), "c.json");
+    ASSERT_TRUE(again) << again.error().message;
+    ASSERT_TRUE(again->colours.lattice());
+    EXPECT_EQ(*again->colours.lattice(), *c.colours.lattice());
+    EXPECT_EQ(again->greyCurves, c.greyCurves);
+    EXPECT_EQ(again->sectors, c.sectors);
+    EXPECT_EQ(again->finish, c.finish);
+    EXPECT_EQ(again->weights, c.weights);
+    EXPECT_EQ(again->limits, c.limits);
+    EXPECT_EQ(again->built, c.built);
+    EXPECT_EQ(again->builtBy, c.builtBy);
+    EXPECT_EQ(again->lightField, c.lightField);
+    const Vector3 camera(0.2, 0.3, 0.1);
+    EXPECT_EQ((rendered(camera, compile(*again, OutputSpace::srgb)) -
+               rendered(camera, compile(c, OutputSpace::srgb)))
+                  .norm(),
+              0);
+}
+
+TEST(CorrectionFile, RefusesStagesThatWouldSpoilColour) {
+    const io::Json whole = io::toJson(inStages());
+    const auto refused = [&](const std::function<void(io::Json&)>& spoil) {
+        io::Json j = whole;
+        spoil(j);
+        return !io::parseCorrection(j.dump(), "c.json");
+    };
+    ASSERT_FALSE(refused([](io::Json&) {}));
+    EXPECT_TRUE(refused([](io::Json& j) { j["lattice"]["moves"].erase(5); }));
+    EXPECT_TRUE(refused([](io::Json& j) { j["lattice"]["points"] = 1e9; }));
+    EXPECT_TRUE(refused([](io::Json& j) { j["lattice"]["moves"][0] = 50000; }))
+        << "black would have a colour";
+    EXPECT_TRUE(refused([](io::Json& j) { j["lattice"]["moves"][3 * (8 + 33 * 5)] = 400000; }))
+        << "it would fold";
+    EXPECT_TRUE(refused([](io::Json& j) { j["grey_curves"]["roots"][1][40] = 0; })) << "a curve that falls";
+    EXPECT_TRUE(refused([](io::Json& j) { j["grey_curves"]["roots"].erase(2); }));
+    EXPECT_TRUE(refused([](io::Json& j) { j["finish"]["contrast"] = 7; }));
+    EXPECT_TRUE(refused([](io::Json& j) { j["hue_sectors"].erase(0); }));
+    EXPECT_TRUE(refused([](io::Json& j) { j["limits"]["mean"]["good"] = 9; })) << "good beyond tolerable";
+}
+
+// The same correction as a LUT, read by OpenColorIO: with its finish, or without.
+TEST(Handover, OfEveryStageIsProvedLikeAnyOther) {
+    const TemporaryFolder folder;
+    const Correction c = inStages();
+    const auto cube = io::exportCorrection(c, folder / "all.cube", {});
+    ASSERT_TRUE(cube) << cube.error().message;
+    EXPECT_LT(cube->proof.largest, io::kProofLimit);
+    EXPECT_GT(cube->proof.colours, 4000u);
+    EXPECT_NE(contentOf(folder / "all.cube").find("# Finish: 1.5 steps warmer"), std::string::npos);
+    for (const io::Format format : {io::Format::icc, io::Format::json}) {
+        io::ExportOptions options;
+        options.format = format;
+        const auto done = io::exportCorrection(c, folder / "all", options);
+        ASSERT_TRUE(done) << done.error().message;
+        EXPECT_LT(done->proof.largest, io::kProofLimit);
+    }
 }
 
 TEST(CorrectionFile, RefusesWhatWouldSpoilColour) {

@@ -158,6 +158,9 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     HandoverRecord handover;
     handover.correction = e.add(correction);
     e.add(handover);
+    SnapshotRecord snapshot;
+    snapshot.setup = setup;
+    e.add(snapshot);
     reading.setup = other;
     e.add(reading);
     ASSERT_TRUE(s->commit(e));
@@ -168,6 +171,7 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     EXPECT_EQ(s->contents().all<ReadingRecord>().size(), 1u);
     EXPECT_TRUE(s->contents().all<CorrectionRecord>().empty());
     EXPECT_TRUE(s->contents().all<HandoverRecord>().empty());
+    EXPECT_TRUE(s->contents().all<SnapshotRecord>().empty());
     ASSERT_TRUE(s->contents().find<Frame>(frameId)) << "pictures stay";
     EXPECT_EQ(s->contents().find<Frame>(frameId)->setup, 0);
     ASSERT_TRUE(s->undo());

@@ -132,6 +132,16 @@ class Session : public QObject {
     void correct(int id, const FitOptions& options);
     /// Holds the correction against another chart frame; the outcome is kept with it.
     void proveOn(int id, const QString& path);
+    /// The finish on top of the correction.
+    void setFinish(int id, const Finish& finish);
+    /// What the correction is judged by.
+    void judgeBy(int id, const FitLimits& limits);
+    /// Keeps the correction as it is now, by a name that no other of the setup has.
+    void keepSnapshot(int id);
+    void renameSnapshot(int snapshot, const QString& name);
+    void removeSnapshot(int snapshot);
+    /// What was kept becomes the setup's correction once more.
+    void takeSnapshot(int snapshot);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
 
   signals:
@@ -180,6 +190,7 @@ class Session : public QObject {
     void putAtHand(Setup& setup);
     void showAtHand(int id);
     void refuse(int id, const QString& message);
+    void changeCorrection(int id, const QString& step, const std::function<void(Correction&)>& change);
     void frameRead(int id, std::int64_t step, FrameOutcome outcome);
     void loadFrame(int id);
     void replaceReading(int id, const QString& step, const Reading& reading);

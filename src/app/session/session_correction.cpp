@@ -2,10 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The part of a session that corrects, proves and hands over, in the background.
 #include <QFileInfo>
+#include <algorithm>
 
 #include "app/session/job.h"
 #include "app/session/session.h"
 #include "app/session/session_background.h"
+#include "app/views/contender_model.h"
 #include "core/fit/verify.h"
 #include "io/correction_file.h"
 #include "io/read_frame.h"
@@ -18,6 +20,15 @@ using studio::Edit;
 // Of the readings' noise, for the intervals of a correction's figures; less than a second's work.
 constexpr std::size_t kResamples = 100;
 
+// Body, lens, light, place and the day of the chart shot.
+std::string nameFor(const Setup& s, const std::string& taken) {
+    QStringList parts;
+    for (const QString& part :
+         {s.body, s.lens, s.light, s.place, QString::fromStdString(taken.substr(0, 10))})
+        if (!part.isEmpty()) parts << part;
+    return parts.join(QStringLiteral(", ")).toStdString();
+}
+
 }  // namespace
 
 void Session::correct(int id, const FitOptions& options) {
@@ -25,15 +36,18 @@ void Session::correct(int id, const FitOptions& options) {
     if (!s || !s->reading) return;
     FitOptions all = options;
     all.resamples = kResamples;
+    if (const auto limits = fitLimitsByName(s->correction ? s->correction->limits.name : day_.shoot.limits))
+        all.limits = *limits;
+    if (s->correction && all.finish.isNone() && all.intent != Intent::pleasing)
+        all.finish = s->correction->finish;
     inBackground([reading = *s->reading, all] { return fit(std::span(&reading, 1), all); },
                  [this, id](Result<Correction> c) {
                      const Setup* now = setup(id);
                      const auto* reading = readingOf(studio_->contents(), id);
                      if (!now || !reading) return;
                      if (!c) return refuse(id, QString::fromStdString(c.error().message));
-                     c->name = (now->body + QStringLiteral(", ") + now->lens + QStringLiteral(", ") +
-                                now->light + QStringLiteral(", ") + now->place)
-                                   .toStdString();
+                     c->name = nameFor(*now, c->taken);
+                     c->built = plan::isoText(plan::now());
                      Edit edit = studio_->edit(
                          QStringLiteral("Build correction for %1").arg(now->light).toStdString());
                      edit.removeCorrections(id);
@@ -77,6 +91,86 @@ void Session::proveOn(int id, const QString& path) {
             atHand_[id].error.clear();
             commit(edit);
         });
+}
+
+// Changes what is kept with the correction, without fitting it again.
+void Session::changeCorrection(int id, const QString& step, const std::function<void(Correction&)>& change) {
+    const Setup* s = setup(id);
+    const auto* record = correctionOf(studio_->contents(), id);
+    if (!s || !s->correction || !record) return;
+    Correction changed = *s->correction;
+    change(changed);
+    studio::CorrectionRecord kept = *record;
+    kept.document = io::toJson(changed).dump();
+    if (kept.document == record->document) return;
+    Edit edit = studio_->edit(step.toStdString());
+    edit.put(kept);
+    atHand_[id].error.clear();
+    commit(edit);
+}
+
+void Session::setFinish(int id, const Finish& finish) {
+    if (!finish.validate()) return;
+    changeCorrection(id, QStringLiteral("Finish: ") + QString::fromStdString(inWords(finish)),
+                     [&](Correction& c) { c.finish = finish; });
+}
+
+void Session::judgeBy(int id, const FitLimits& limits) {
+    changeCorrection(id, QStringLiteral("Judge the correction as ") + QString::fromStdString(limits.name),
+                     [&](Correction& c) { c.limits = limits; });
+}
+
+void Session::keepSnapshot(int id) {
+    const Setup* s = setup(id);
+    const auto* record = correctionOf(studio_->contents(), id);
+    if (!s || !s->correction || !record) return;
+    const QString plain = inWords(s->correction->model) + QStringLiteral(", ") +
+                          QString::fromStdString(inWords(s->correction->finish));
+    QString label = plain;
+    const auto taken = [&] {
+        return std::any_of(s->snapshots.begin(), s->snapshots.end(),
+                           [&](const Snapshot& other) { return other.name == label; });
+    };
+    for (int n = 2; taken(); ++n) label = QStringLiteral("%1 (%2)").arg(plain).arg(n);
+    Edit edit = studio_->edit("Keep " + label.toStdString());
+    edit.add(
+        studio::SnapshotRecord{0, id, plan::isoText(plan::now()), label.toStdString(), record->document});
+    commit(edit);
+}
+
+void Session::renameSnapshot(int snapshot, const QString& name) {
+    const auto* record = studio_->contents().find<studio::SnapshotRecord>(snapshot);
+    if (!record || name.trimmed().isEmpty() || record->label == name.trimmed().toStdString()) return;
+    studio::SnapshotRecord renamed = *record;
+    renamed.label = name.trimmed().toStdString();
+    Edit edit = studio_->edit("Name the snapshot " + renamed.label);
+    edit.put(renamed);
+    commit(edit);
+}
+
+void Session::removeSnapshot(int snapshot) {
+    const auto* record = studio_->contents().find<studio::SnapshotRecord>(snapshot);
+    if (!record) return;
+    Edit edit = studio_->edit("Take out the snapshot " + record->label);
+    edit.remove<studio::SnapshotRecord>(snapshot);
+    commit(edit);
+}
+
+void Session::takeSnapshot(int snapshot) {
+    const auto* record = studio_->contents().find<studio::SnapshotRecord>(snapshot);
+    const auto kept = record ? io::parseCorrection(record->document, "The snapshot")
+                             : Result<Correction>(failure("The snapshot is gone."));
+    if (!kept) return;
+    const int id = static_cast<int>(record->setup);
+    const auto* reading = readingOf(studio_->contents(), id);
+    if (!reading) return;
+    Edit edit = studio_->edit("Go back to " + record->label);
+    edit.removeCorrections(id);
+    edit.add(studio::CorrectionRecord{0, id, reading->id, plan::isoText(plan::now()), kept->name,
+                                      std::string(name(kept->model)), kept->summary.after.mean,
+                                      kept->summary.crossValidated.mean, record->document});
+    atHand_[id].error.clear();
+    commit(edit);
 }
 
 void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {

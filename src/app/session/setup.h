@@ -23,6 +23,13 @@ struct Picture {
     QString title;
 };
 
+/// A correction as it was, by a name.
+struct Snapshot {
+    int id = 0;
+    QString name;
+    std::shared_ptr<const Correction> correction;
+};
+
 /// One light, body and lens as the window shows it: what the studio keeps of it, and what is only at hand
 /// while it is looked at.
 struct Setup {
@@ -32,6 +39,7 @@ struct Setup {
     std::vector<Picture> pictures;  ///< the chart frame first
     std::optional<Reading> reading;
     std::optional<Correction> correction;
+    std::vector<Snapshot> snapshots;  ///< the oldest first
     std::optional<io::Handover> handover;
     plan::Due plan;  ///< what the plan's rules say of it
 

@@ -97,6 +97,15 @@ const Correction* SetupBuilder::correction(const studio::CorrectionRecord& recor
     return kept.document ? &*kept.document : nullptr;
 }
 
+std::shared_ptr<const Correction> SetupBuilder::snapshot(const studio::SnapshotRecord& record) {
+    auto& kept = snapshots_[record.id];
+    if (!kept) {
+        auto parsed = io::parseCorrection(record.document, "The snapshot");
+        if (parsed) kept = std::make_shared<const Correction>(*std::move(parsed));
+    }
+    return kept;
+}
+
 std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day& day) {
     const plan::Naming naming{day.kit, day.places};
     const auto states = plan::due(day);
@@ -124,6 +133,10 @@ std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day
             if (const Correction* parsed = correction(*c)) view.correction = *parsed;
             view.handover = handoverOf(contents, c->id);
         }
+        for (const auto& [id, kept] : contents.all<studio::SnapshotRecord>())
+            if (kept.setup == s.id)
+                if (const auto c = snapshot(kept))
+                    view.snapshots.push_back({static_cast<int>(id), text(kept.label), c});
         at[s.id] = out.size();
         out.push_back(std::move(view));
     }

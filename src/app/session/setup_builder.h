@@ -33,7 +33,9 @@ class SetupBuilder {
 
     plan::ClearSky sky_;
     std::map<studio::Id, Parsed<Reading>> readings_;
+    std::shared_ptr<const Correction> snapshot(const studio::SnapshotRecord& record);
     std::map<studio::Id, Parsed<Correction>> corrections_;
+    std::map<studio::Id, std::shared_ptr<const Correction>> snapshots_;  ///< their documents never change
 };
 
 /// The latest of a setup, or null.

@@ -9,69 +9,22 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/judging/finish_page.h"
+#include "app/judging/judging_view.h"
+#include "app/judging/scopes_page.h"
+#include "app/judging/snapshots_page.h"
+#include "app/judging/stages_page.h"
 #include "app/look/label.h"
-#include "app/session/job.h"
 #include "app/stations/handover_card.h"
 #include "app/stations/proof_page.h"
 #include "app/views/ab_plot.h"
 #include "app/views/certainty_view.h"
-#include "app/views/compare_view.h"
-#include "app/views/display_colour.h"
 #include "app/views/findings.h"
 #include "app/views/row_table.h"
 #include "core/fit/fit_checks.h"
 
 namespace refero {
 namespace {
-
-struct Pair {
-    PictureView::Levels before, after;
-    QSize full;
-    QString error;
-};
-
-// Both renderings of one picture, on a worker thread. The chart frame is at hand already; others are read.
-Pair renderPair(const QString& path, const FramePointer& chartFrame, const Correction& correction) {
-    FramePointer frame = chartFrame;
-    if (!frame || frame->path != path.toStdString()) {
-        auto read = io::readFrame(path.toStdString());
-        if (read && read->encodingSource == io::EncodingSource::assumed &&
-            read->encoding != correction.inputEncoding)
-            read = io::readFrame(path.toStdString(), correction.inputEncoding);
-        if (!read) return {{}, {}, {}, QString::fromStdString(read.error().message)};
-        frame = std::make_shared<const io::Frame>(*std::move(read));
-    }
-    constexpr int kLongEdge = 2400;
-    const auto levels = [&](const Rendering& r) {
-        return PictureView::pyramid(displayImage(frame->image, r, kLongEdge));
-    };
-    return {levels(compileBalanceOnly(correction, OutputSpace::srgb)),
-            levels(compile(correction, OutputSpace::srgb)),
-            QSize(frame->image.width(), frame->image.height()),
-            {}};
-}
-
-// What a person gave each patch on top of the intent.
-std::map<std::string, double> ownWeights(const Correction& c) {
-    std::map<std::string, double> out;
-    for (const PatchResult& p : c.patches) {
-        const bool favoured = (c.intent == Intent::neutrals && p.role == Role::neutral) ||
-                              (c.intent == Intent::skin && p.role == Role::skin);
-        const double own = favoured ? p.weight / 4 : p.weight;
-        if (p.used && own != 1) out[p.id] = own;
-    }
-    return out;
-}
-
-// What a picture's rendering depends on.
-QString numbersOf(const Correction& c) {
-    QString out;
-    const Vector3 scale = c.gains * c.level;
-    for (const double v : scale) out += QLatin1Char(' ') + QString::number(v, 'g', 17);
-    for (const double v : c.colours.coefficients().reshaped())
-        out += QLatin1Char(' ') + QString::number(v, 'g', 17);
-    return out;
-}
 
 QString channelsOf(const Correction& c) {
     return QStringLiteral("Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
@@ -106,8 +59,8 @@ CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget
     setObjectName(QStringLiteral("correctionStation"));
     QWidget* bar = buildBar();
     QWidget* errors = buildErrors();
-    compare_ = new CompareView(this);
-    compare_->setTitles(QStringLiteral("Balance alone"), QStringLiteral("Corrected"));
+    judging_ = new JudgingView(this);
+    connectJudging();
     card_ = new HandoverCard(session, dialogs, findings_);
     findings_->setExtra(card_);
     connect(plot_, &AbPlot::patchPointed, this, &CorrectionStation::markPatch);
@@ -115,7 +68,7 @@ CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget
         list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
             plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
         });
-    lay(bar, compare_, errors);
+    lay(bar, judging_, errors);
 }
 
 QWidget* CorrectionStation::buildBar() {
@@ -141,16 +94,17 @@ QWidget* CorrectionStation::buildBar() {
     model_ = choice("Model", "modelChoice", {"Automatic"},
                     "Automatic takes what does better on patches it has not seen, and minds the noise.");
     for (const Model m : kModels) model_->addItem(inWords(m));
-    intent_ = choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin"},
-                     "Which patches the fit favours: the chosen ones count four times.");
+    intent_ =
+        choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
+               "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
+               "finish on top.");
     row->addStretch(1);
-    picture_ = choice("Picture", "pictureChoice", {},
-                      "What before and after are shown on; drop more frames of this setup here.");
-    picture_->setMinimumWidth(150);
+    limits_ = choice("Judged as", "fitLimitsChoice", {}, "What the figures are held against.");
+    for (const FitLimits& l : fitLimitSets()) limits_->addItem(QString::fromStdString(l.name));
     connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
     connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
-    connect(picture_, &QComboBox::activated, this, [this] {
-        if (const Setup* s = session_.current()) renderPicture(*s);
+    connect(limits_, &QComboBox::activated, this, [this](int index) {
+        session_.judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
     });
     return bar;
 }
@@ -180,10 +134,10 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     auto* column = new QVBoxLayout(holder);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
-    auto* choice = new QComboBox(holder);
-    choice->setObjectName(QStringLiteral("pageChoice"));
-    choice->setAccessibleName(QStringLiteral("What is told of the correction"));
-    column->addWidget(choice, 0, Qt::AlignLeft);
+    page_ = new QComboBox(holder);
+    page_->setObjectName(QStringLiteral("pageChoice"));
+    page_->setAccessibleName(QStringLiteral("What is told of the correction"));
+    column->addWidget(page_, 0, Qt::AlignLeft);
     pages_ = new QStackedWidget(holder);
     list_ = new RowTable(holder);
     list_->setObjectName(QStringLiteral("differenceList"));
@@ -207,19 +161,53 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     models_->setAccessibleName(QStringLiteral("Models that were tried"));
     models_->setModel(&contenders_);
     const auto page = [&](const char* name, QWidget* content) {
-        choice->addItem(QLatin1String(name));
+        page_->addItem(QLatin1String(name));
         pages_->addWidget(content);
     };
     page("Patches", list_);
     page("Certainty and price", buildCertainty(holder));
     page("Models that were tried", models_);
+    finish_ = new FinishPage(holder);
+    page("Finish", finish_);
+    scopes_ = new ScopesPage(holder);
+    page("Scopes of both", scopes_);
+    snapshots_ = new SnapshotsPage(holder);
+    page("Snapshots", snapshots_);
     proof_ = new ProofPage(holder);
     page("Proof on another shot", proof_);
+    stages_ = new StagesPage(holder);
+    page("Stage by stage", stages_);
     connect(proof_, &ProofPage::wanted, this,
             [this](const QString& path) { session_.proveOn(session_.currentId(), path); });
-    connect(choice, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
+    connect(page_, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
     column->addWidget(pages_, 1);
     return holder;
+}
+
+void CorrectionStation::connectJudging() {
+    connect(judging_, &JudgingView::failed, summary_, &QLabel::setText);
+    connect(judging_, &JudgingView::scopesChanged, scopes_, &ScopesPage::setScopes);
+    connect(judging_, &JudgingView::snapshotWanted, this,
+            [this] { session_.keepSnapshot(session_.currentId()); });
+    connect(finish_, &FinishPage::trying, judging_,
+            [this](const Finish& finish) { judging_->tryFinish(finish); });
+    connect(finish_, &FinishPage::chosen, this, [this](const Finish& finish) {
+        session_.setFinish(session_.currentId(), finish);
+        judging_->tryFinish({});
+    });
+    connect(snapshots_, &SnapshotsPage::againstWanted, judging_, &JudgingView::holdAgainst);
+    connect(snapshots_, &SnapshotsPage::takeWanted, &session_, &Session::takeSnapshot);
+    connect(snapshots_, &SnapshotsPage::removeWanted, &session_, &Session::removeSnapshot);
+    connect(snapshots_, &SnapshotsPage::renamed, &session_, &Session::renameSnapshot);
+}
+
+void CorrectionStation::showPage(Page page) {
+    page_->setCurrentIndex(static_cast<int>(page));
+}
+
+void CorrectionStation::setViewingOnly(bool only) {
+    Station::setViewingOnly(only);
+    judging_->setBarVisible(!only);
 }
 
 QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
@@ -247,7 +235,8 @@ void CorrectionStation::show(const Setup* setup) {
     const bool ready = setup && setup->correction;
     for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)})
         w->setEnabled(setup && setup->reading);
-    picture_->setEnabled(ready);
+    limits_->setEnabled(ready);
+    pages_->setEnabled(ready);
     // Built anew, it is the same patch that a person works on.
     const QString chosen = setup && setup->id == shownSetup_
                                ? list_->currentIndex().data(DifferenceModel::kIdRole).toString()
@@ -259,14 +248,21 @@ void CorrectionStation::show(const Setup* setup) {
     price_->setText(ready ? priceOf(*setup->correction) : QString());
     price_->setToolTip(ready ? channelsOf(*setup->correction) : QString());
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
+    stages_->setCorrection(ready ? setup->correction : std::nullopt);
+    finish_->setFinish(ready ? setup->correction->finish : Finish{});
+    snapshots_->show(ready ? setup : nullptr);
+    scopes_->setTargets(ready && setup->reading ? vectorscopeTargets(setup->reading->chart, OutputSpace::srgb)
+                                                : std::vector<ScopeTarget>{});
+    if (!ready) scopes_->clear();
+    judging_->show(ready ? setup : nullptr);
     plot_->setMarkedPatch({});
     if (const int row = differences_.rowOf(chosen); row >= 0) list_->selectRow(row);
     proof_->show(ready ? setup : nullptr,
                  ready ? session_.otherChartFrames(setup->id) : std::vector<studio::Frame>{});
     card_->setVisible(ready);
     if (ready) return showCorrection(*setup);
-    compare_->clearPicture();
-    shownKey_.clear();
+    const QSignalBlocker blockLimits(limits_);
+    limits_->setCurrentText(QString::fromStdString(session_.limits().name));
     weights_.clear();  // they were another setup's, or of a correction that is gone
     summary_->setText({});
     if (!setup || !setup->reading) {
@@ -293,42 +289,11 @@ void CorrectionStation::showCorrection(const Setup& setup) {
                                : setup.error);
     summary_->setText(QString::fromStdString(c.summary.message));
     card_->show(setup);
-    weights_ = ownWeights(c);
-    const QSignalBlocker blockModel(model_), blockIntent(intent_);
+    weights_ = c.weights;
+    const QSignalBlocker blockModel(model_), blockIntent(intent_), blockLimits(limits_);
+    limits_->setCurrentText(QString::fromStdString(c.limits.name));
     intent_->setCurrentIndex(static_cast<int>(c.intent));
     if (model_->currentIndex() != 0) model_->setCurrentIndex(1 + static_cast<int>(c.model));
-    showPictures(setup);
-    renderPicture(setup);
-}
-
-void CorrectionStation::showPictures(const Setup& setup) {
-    const QSignalBlocker block(picture_);
-    const QString kept = picture_->currentData().toString();
-    picture_->clear();
-    for (const Picture& p : setup.pictures) picture_->addItem(p.title, p.path);
-    const int at = picture_->findData(kept);
-    // A picture of the subject says more than the chart does.
-    picture_->setCurrentIndex(at >= 0 ? at : picture_->count() > 1 ? 1 : 0);
-}
-
-void CorrectionStation::renderPicture(const Setup& setup) {
-    const QString path = picture_->currentData().toString();
-    const QString key = path + numbersOf(*setup.correction);
-    if (key == shownKey_) return;
-    shownKey_ = key;
-    runJob(
-        this,
-        [path, frame = setup.frame, correction = *setup.correction] {
-            return renderPair(path, frame, correction);
-        },
-        [this, key](Pair pair) {
-            if (key != shownKey_) return;  // something newer is on its way
-            if (!pair.error.isEmpty()) {
-                compare_->clearPicture();
-                return summary_->setText(pair.error);
-            }
-            compare_->setPair(std::move(pair.before), std::move(pair.after), pair.full);
-        });
 }
 
 void CorrectionStation::markPatch(const QString& id) {

@@ -16,11 +16,15 @@ namespace refero {
 
 class AbPlot;
 class CertaintyView;
-class CompareView;
 class Dialogs;
+class FinishPage;
 class HandoverCard;
+class JudgingView;
 class ProofPage;
 class RowTable;
+class ScopesPage;
+class SnapshotsPage;
+class StagesPage;
 namespace look {
 class Label;
 }
@@ -31,6 +35,10 @@ class CorrectionStation : public Station {
     Q_OBJECT
   public:
     CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    enum class Page { patches, certainty, models, finish, scopes, snapshots, proof, stages };
+    void showPage(Page page);
+    JudgingView& judging() { return *judging_; }
+    void setViewingOnly(bool only) override;
 
   signals:
     void readingWanted();
@@ -42,8 +50,7 @@ class CorrectionStation : public Station {
     QWidget* buildCertainty(QWidget* parent);
     void show(const Setup* setup) override;
     void showCorrection(const Setup& setup);
-    void showPictures(const Setup& setup);
-    void renderPicture(const Setup& setup);
+    void connectJudging();
     void markPatch(const QString& id);
     void rebuild();
     /// Makes the chosen patch count so many times more or less.
@@ -57,7 +64,8 @@ class CorrectionStation : public Station {
     look::Label* summary_;
     QComboBox* model_;
     QComboBox* intent_;
-    QComboBox* picture_;
+    QComboBox* limits_;
+    QComboBox* page_;
     AbPlot* plot_;
     RowTable* list_;
     RowTable* models_;
@@ -65,9 +73,12 @@ class CorrectionStation : public Station {
     look::Label* price_;
     QStackedWidget* pages_;
     ProofPage* proof_;
-    CompareView* compare_;
+    FinishPage* finish_;
+    ScopesPage* scopes_;
+    SnapshotsPage* snapshots_;
+    StagesPage* stages_;
+    JudgingView* judging_;
     HandoverCard* card_;
-    QString shownKey_;
     int shownSetup_ = 0;
     std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
 };

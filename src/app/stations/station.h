@@ -17,7 +17,7 @@ class Station : public QWidget {
   public:
     Station(Session& session, QWidget* parent);
     /// Nothing but the picture.
-    void setViewingOnly(bool only);
+    virtual void setViewingOnly(bool only);
     /// In a small window: what belongs beside the picture takes less room.
     void setCompact(bool compact);
 

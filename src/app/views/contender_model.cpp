@@ -16,6 +16,12 @@ QString inWords(Model model) {
             return QStringLiteral("Root polynomial 2");
         case Model::rootPolynomial3:
             return QStringLiteral("Root polynomial 3");
+        case Model::polynomial:
+            return QStringLiteral("Polynomial");
+        case Model::lattice:
+            return QStringLiteral("Lattice");
+        case Model::hueSectors:
+            return QStringLiteral("Hue sectors");
     }
     return {};
 }

@@ -45,12 +45,14 @@ void PictureView::clearPicture() {
 
 double PictureView::fittingScale() const {
     if (full_.isEmpty()) return 1;
-    return std::min(double(width()) / full_.width(), double(height()) / full_.height());
+    const QSizeF pane = paneSize();
+    return std::min(pane.width() / full_.width(), pane.height() / full_.height());
 }
 
 void PictureView::fit() {
     scale_ = fittingScale();
-    origin_ = {(width() - full_.width() * scale_) / 2, (height() - full_.height() * scale_) / 2};
+    const QSizeF pane = paneSize();
+    origin_ = {(pane.width() - full_.width() * scale_) / 2, (pane.height() - full_.height() * scale_) / 2};
     fitted_ = true;
     update();
 }
@@ -90,8 +92,9 @@ void PictureView::resizeEvent(QResizeEvent* event) {
     if (fitted_) fit();
 }
 
-void PictureView::zoomAt(const QPointF& view, double factor) {
+void PictureView::zoomAt(const QPointF& at, double factor) {
     if (!hasPicture()) return;
+    const QPointF view = at - paneCorner(at);
     const double wanted = std::clamp(scale_ * factor, fittingScale(), 32.0);
     const QPointF fixed = toFrame(view);
     scale_ = wanted;
@@ -150,7 +153,7 @@ void PictureView::mouseReleaseEvent(QMouseEvent*) {
 }
 
 void PictureView::keyPressEvent(QKeyEvent* event) {
-    const QPointF middle(width() / 2.0, height() / 2.0);
+    const QPointF middle(paneSize().width() / 2, paneSize().height() / 2);
     switch (event->key()) {
         case Qt::Key_Plus:
         case Qt::Key_Equal:

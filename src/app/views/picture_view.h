@@ -56,6 +56,10 @@ class PictureView : public QWidget {
     virtual void paintOver(QPainter&) {}
     /// Paints the picture itself; `target` is where the whole frame lies.
     virtual void paintPicture(QPainter& painter, const QRectF& target);
+    /// Where several pictures share the view and its zoom: the size of one's part, and the corner of the part
+    /// that a place lies in.
+    virtual QSizeF paneSize() const { return size(); }
+    virtual QPointF paneCorner(const QPointF& /*view*/) const { return {}; }
     static void drawLevels(QPainter& painter, const Levels& levels, const QRectF& target, double ratio);
     QSize fullSize() const { return full_; }
 

@@ -8,6 +8,7 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/fit/matrix.h"
+#include "core/fit/moves.h"
 
 namespace refero {
 namespace {
@@ -22,8 +23,39 @@ constexpr double kDark = 0.01;
 constexpr double kTolerance = 0.3;
 constexpr double kRidge = 1e-4;  // of roots that 24 colours hardly tell apart
 
+constexpr std::size_t kLatticePatches = 40, kLookPatches = 24;
+
+// Of the root polynomial that the model is, or stands on.
 int degreeOf(Model model) {
-    return model == Model::rootPolynomial ? 2 : model == Model::rootPolynomial3 ? 3 : 1;
+    return model == Model::rootPolynomial || model == Model::lattice ? 2
+           : model == Model::rootPolynomial3                         ? 3
+                                                                     : 1;
+}
+
+ColourMove moveOver(Model model, const RootPolynomial& base, const Samples& s) {
+    switch (model) {
+        case Model::lattice:
+            return smoothMove(base, s);
+        case Model::polynomial:
+            return polynomialMove(base, s);
+        case Model::hueSectors:
+            return moveOf(fittedSectors(base, s));
+        case Model::balance:
+        case Model::matrix:
+        case Model::rootPolynomial:
+        case Model::rootPolynomial3:
+            break;
+    }
+    return {};
+}
+
+// Trials take the move as it was fitted: keeping it costs more than fitting it.
+Result<Colours> moved(Model model, RootPolynomial base, const Samples& s, Effort effort) {
+    ColourMove move = moveOver(model, base, s);
+    if (!move) return Colours(std::move(base));
+    if (effort == Effort::trial) return Colours(std::move(base), std::move(move));
+    return keptMove(move).map(
+        [&](ColourLattice lattice) { return Colours(std::move(base), std::move(lattice)); });
 }
 
 // CIEDE2000's metric at each patch, less where its reading is uncertain.
@@ -82,7 +114,7 @@ Result<RootPolynomial> fittedToChart(const Candidate& c, const Samples& s, Effor
     if (const auto spans = leastSquaresMatrix(s.rgb, s.reference, s.weights); !spans)
         return tl::unexpected(spans.error());
     const bool mean = c.objective == Objective::ciede2000;
-    if (mean && c.model == Model::matrix && effort == Effort::full)
+    if (mean && degreeOf(c.model) == 1 && effort == Effort::full)
         return fitMatrix(s.rgb, s.reference, s.weights).map([](const MatrixFit& fit) {
             return RootPolynomial(fit.matrix);
         });
@@ -110,7 +142,7 @@ Result<RootPolynomial> unchecked(const Candidate& c, const Samples& s, const Tra
 }  // namespace
 
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral) {
+                                     std::size_t patches, bool spectral, bool encoded) {
     const std::vector<Candidate> all{{Model::balance},
                                      {Model::matrix},
                                      {Model::matrix, Objective::ciede2000},
@@ -118,13 +150,21 @@ std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<O
                                      {Model::rootPolynomial, Objective::ciede2000},
                                      {Model::rootPolynomial, Objective::leastSquares, true},
                                      {Model::rootPolynomial3},
-                                     {Model::rootPolynomial3, Objective::leastSquares, true}};
+                                     {Model::rootPolynomial3, Objective::leastSquares, true},
+                                     {Model::polynomial},
+                                     {Model::lattice},
+                                     {Model::lattice, Objective::leastSquares, true},
+                                     {Model::hueSectors}};
     std::vector<Candidate> out;
     for (const Candidate& c : all) {
         if (model && c.model != *model) continue;
         if (objective && c.objective != *objective) continue;
         if (c.training && !spectral) continue;
         const bool asked = model.has_value();
+        const bool look = c.model == Model::polynomial || c.model == Model::hueSectors;
+        if (!asked && ((look && (!encoded || patches < kLookPatches)) ||
+                       (c.model == Model::lattice && patches < kLatticePatches)))
+            continue;
         const auto terms = static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model)));
         if (!asked && c.model != Model::balance && !c.training &&
             patches < std::max(kFewestPatches, 3 * terms))
@@ -148,12 +188,15 @@ TrainingView TrainingView::of(const TrainingSet* set, const Samples& s, const Tr
     return {set, std::move(rgb), *std::move(seen)};
 }
 
-Result<RootPolynomial> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
-    auto out = unchecked(c, s, view, effort);
-    if (out && effort == Effort::full && folds(*out, s.rgb))
+Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    auto base = unchecked(c, s, view, effort);
+    // A move needs a base that does not fold; what the plainer one leaves, the move takes.
+    if (base && c.model == Model::lattice && folds(*base, s.rgb))
+        base = unchecked({Model::matrix, c.objective}, s, view, effort);
+    if (base && effort == Effort::full && folds(*base, s.rgb))
         return failure("The fitted " + std::string(name(c.model)) +
                        " would fold colours over; check that the reading is of the chart it says.");
-    return out;
+    return base.and_then([&](RootPolynomial p) { return moved(c.model, std::move(p), s, effort); });
 }
 
 bool folds(const RootPolynomial& colours, std::span<const Vector3> rgb) {

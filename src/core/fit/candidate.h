@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fit/colours.h"
 #include "core/fit/samples.h"
 #include "core/fit/training.h"
 
@@ -21,9 +22,11 @@ struct Candidate {
 };
 
 /// What a chart of that many usable patches can carry, from the plainest on: those of one model, or of all.
-/// Degree 3 needs training colours or three patches to each of its terms.
+/// Degree 3 needs training colours or three patches to each of its terms; a lattice 40 patches. A polynomial
+/// and hue sectors, which do not scale with exposure or know few hues only, are for encoded frames, whose
+/// look nothing else follows, from 24 patches on.
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral);
+                                     std::size_t patches, bool spectral, bool encoded = false);
 
 /// What the candidates share for one choice of patches: the training colours as the camera would see them.
 struct TrainingView {
@@ -40,8 +43,8 @@ struct TrainingView {
 enum class Effort { trial, full };
 
 /// Errors: patches too few, or of one hue, for the model; one that would fold colours over.
-Result<RootPolynomial> fitted(const Candidate& candidate, const Samples& samples, const TrainingView& view,
-                              Effort effort = Effort::full);
+Result<Colours> fitted(const Candidate& candidate, const Samples& samples, const TrainingView& view,
+                       Effort effort = Effort::full);
 
 /// Whether it turns the order of colours over somewhere: its slope's determinant must be above 0 at white, at
 /// each colour given and half way between any two.

@@ -41,11 +41,11 @@ std::optional<Differences> differencesOf(const Candidate& c, const Samples& s, c
     const TrainingView view = c.training ? TrainingView::of(near.set, s, &near) : TrainingView{};
     const auto colours = fitted(c, s, view, Effort::trial);
     if (!colours) return {};
-    const RootPolynomial balance(rgbToXyzD50(primaries::bt709));
+    const Colours balance = RootPolynomial(rgbToXyzD50(primaries::bt709));
     Differences d;
     for (std::size_t i = 0; i < s.size(); ++i) {
         const Lab reference = toLab(s.reference[i], white::d50);
-        const auto off = [&](const RootPolynomial& p) {
+        const auto off = [&](const Colours& p) {
             return ciede2000(reference, toLab(Xyz::from(p(s.rgb[i])), white::d50));
         };
         d.before.push_back(off(balance));

@@ -26,10 +26,16 @@ int preference(const Candidate& c) {
             return c.objective == Objective::leastSquares ? 1 : 2;
         case Model::rootPolynomial3:
             return c.training ? 4 : 5;
+        case Model::lattice:
+            return c.training ? 6 : 7;
+        case Model::polynomial:
+            return 8;
+        case Model::hueSectors:
+            return 9;
         case Model::balance:
             break;
     }
-    return 6;
+    return 10;
 }
 
 // Whether it takes the incumbent's place: what bends more than the incumbent, or is noisier by much, has to
@@ -51,6 +57,12 @@ std::string label(Model model) {
             return "root polynomial 2";
         case Model::rootPolynomial3:
             return "root polynomial 3";
+        case Model::polynomial:
+            return "polynomial";
+        case Model::lattice:
+            return "lattice";
+        case Model::hueSectors:
+            return "hue sectors";
     }
     return {};
 }

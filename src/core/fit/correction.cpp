@@ -11,9 +11,10 @@
 
 namespace refero {
 namespace {
-constexpr std::array<std::string_view, kModels.size()> kModelNames{"balance", "matrix", "root-polynomial",
-                                                                   "root-polynomial-3"};
-constexpr std::array<std::string_view, 3> kIntents{"colorimetric", "neutrals", "skin"};
+constexpr std::array<std::string_view, kModels.size()> kModelNames{
+    "balance", "matrix", "root-polynomial", "root-polynomial-3", "polynomial", "lattice", "hue-sectors"};
+constexpr std::array<std::string_view, kIntents.size()> kIntentNames{"colorimetric", "neutrals", "skin",
+                                                                     "pleasing"};
 }  // namespace
 
 std::string_view name(Model model) {
@@ -23,13 +24,15 @@ std::string_view name(Model model) {
 Result<Model> modelByName(std::string_view wanted) {
     const auto it = std::find(kModelNames.begin(), kModelNames.end(), wanted);
     if (it == kModelNames.end())
-        return failure("There is no model called \"" + std::string(wanted) +
-                       "\". Known are balance, matrix, root-polynomial and root-polynomial-3.");
+        return failure(
+            "There is no model called \"" + std::string(wanted) +
+            "\". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice "
+            "and hue-sectors.");
     return static_cast<Model>(it - kModelNames.begin());
 }
 
 std::string_view name(Intent intent) {
-    return kIntents[static_cast<std::size_t>(intent)];
+    return kIntentNames[static_cast<std::size_t>(intent)];
 }
 
 std::string_view name(Objective objective) {
@@ -37,11 +40,11 @@ std::string_view name(Objective objective) {
 }
 
 Result<Intent> intentByName(std::string_view wanted) {
-    const auto it = std::find(kIntents.begin(), kIntents.end(), wanted);
-    if (it == kIntents.end())
+    const auto it = std::find(kIntentNames.begin(), kIntentNames.end(), wanted);
+    if (it == kIntentNames.end())
         return failure("There is no intent called \"" + std::string(wanted) +
-                       "\". Known are colorimetric, neutrals and skin.");
-    return static_cast<Intent>(it - kIntents.begin());
+                       "\". Known are colorimetric, neutrals, skin and pleasing.");
+    return static_cast<Intent>(it - kIntentNames.begin());
 }
 
 Spread spread(std::vector<double> v) {
@@ -57,7 +60,12 @@ Spread spread(std::vector<double> v) {
 }
 
 Xyz Correction::toXyzD50(const Vector3& cameraRgb) const {
-    return Xyz::from(colours(cameraRgb.cwiseProduct(gains * level)));
+    return Xyz::from(colours(straightened(cameraRgb)));
+}
+
+Vector3 Correction::straightened(const Vector3& cameraRgb) const {
+    const Vector3 balanced = cameraRgb.cwiseProduct(gains * level);
+    return greyCurves ? refero::straightened(balanced, *greyCurves) : balanced;
 }
 
 Lab Correction::toLab(const Vector3& cameraRgb) const {
@@ -65,8 +73,8 @@ Lab Correction::toLab(const Vector3& cameraRgb) const {
 }
 
 std::optional<Matrix3> Correction::cameraToXyzD50() const {
-    if (colours.degree() != 1) return {};
-    return Matrix3(colours.coefficients() * (gains * level).asDiagonal());
+    if (!colours.isMatrix() || greyCurves) return {};
+    return Matrix3(colours.base().coefficients() * (gains * level).asDiagonal());
 }
 
 std::vector<GroupFigures> byGroup(const Correction& c) {

@@ -3,14 +3,19 @@
 #pragma once
 
 #include <array>
+#include <map>
 #include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "core/chart/chart.h"
+#include "core/colour/hue_sectors.h"
+#include "core/colour/root_curve.h"
 #include "core/colour/transfer.h"
-#include "core/fit/root_polynomial.h"
+#include "core/finish/finish.h"
+#include "core/fit/colours.h"
+#include "core/fit/fit_limits.h"
 #include "core/result.h"
 
 namespace refero {
@@ -20,10 +25,15 @@ enum class Model {
     matrix,           ///< gains, then a 3x3 to XYZ (D50) that keeps white
     rootPolynomial,   ///< gains, then roots of products of degree 2 that keep every grey
     rootPolynomial3,  ///< of degree 3
+    polynomial,       ///< a matrix, then a move that is a polynomial of roots: for encoded frames only
+    lattice,          ///< a root polynomial, then a smooth move that fades away from the measured colours
+    hueSectors,       ///< a matrix, then a turn, chroma and lightness for each of twelve hues
 };
-inline constexpr std::array kModels{Model::balance, Model::matrix, Model::rootPolynomial,
-                                    Model::rootPolynomial3};
-/// "balance", "matrix", "root-polynomial", "root-polynomial-3": for files and the command line.
+inline constexpr std::array kModels{Model::balance,         Model::matrix,     Model::rootPolynomial,
+                                    Model::rootPolynomial3, Model::polynomial, Model::lattice,
+                                    Model::hueSectors};
+/// "balance", "matrix", "root-polynomial", "root-polynomial-3", "polynomial", "lattice", "hue-sectors": for
+/// files and the command line.
 std::string_view name(Model model);
 Result<Model> modelByName(std::string_view name);
 
@@ -39,7 +49,9 @@ enum class Intent {
     colorimetric,  ///< every patch alike
     neutrals,      ///< greys count four times
     skin,          ///< skin counts four times
+    pleasing,      ///< every patch alike, and the finish "Rounded" on top
 };
+inline constexpr std::array kIntents{Intent::colorimetric, Intent::neutrals, Intent::skin, Intent::pleasing};
 std::string_view name(Intent intent);
 Result<Intent> intentByName(std::string_view name);
 
@@ -135,7 +147,8 @@ struct GroupFigures {
     double before = 0, after = 0, leftOut = 0;  ///< mean CIEDE2000
 };
 
-/// A correction as a document: linear camera RGB -> gains and level -> model -> XYZ relative to D50.
+/// A correction as a document, stage after stage: encoded or linear camera RGB -> linear -> gains and level
+/// -> curves from the greys -> colours, in XYZ relative to D50 -> the finish.
 struct Correction {
     std::string name;
     std::string chartId, chartName;
@@ -146,11 +159,19 @@ struct Correction {
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< fitted to generated colours as well; see Contender
     Intent intent = Intent::colorimetric;
+    std::map<std::string, double> weights;  ///< how often a patch counted on top of the intent; by patch id
     std::string referenceLight = "d50";
-    Vector3 gains{1, 1, 1};  ///< white balance, green = 1
-    double level = 1;        ///< brings neutrals to their reference Y
+    std::string builtBy, built;  ///< the program with its version; when, ISO 8601 in UTC
+    FitLimits limits;            ///< what it is judged by
+    /// What was taken out of the readings before they were fitted, in words; empty for nothing.
+    std::string lightField;
+    Vector3 gains{1, 1, 1};                ///< white balance, green = 1
+    double level = 1;                      ///< brings neutrals to their reference Y
+    std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB
     /// Balanced, levelled RGB to XYZ (D50); of (1,1,1), D50's white.
-    RootPolynomial colours{Matrix3::Identity()};
+    Colours colours{RootPolynomial(Matrix3::Identity())};
+    std::optional<HueSectors> sectors;  ///< what the lattice of the colours holds, where it is that
+    Finish finish;
     std::vector<PatchResult> patches;
     FitSummary summary;
     std::vector<Contender> considered;  ///< the taken one first
@@ -158,7 +179,9 @@ struct Correction {
     std::optional<Certainty> certainty;
     std::vector<Verification> verifications;  ///< the latest last
 
-    /// Of linear camera RGB, 1 = clipping.
+    /// Balanced, levelled and through the curves.
+    Vector3 straightened(const Vector3& cameraRgb) const;
+    /// Of linear camera RGB, 1 = clipping; without the finish.
     Xyz toXyzD50(const Vector3& cameraRgb) const;
     Lab toLab(const Vector3& cameraRgb) const;
     /// All of it in one step, where its model is a matrix or less; nothing where colours are bent.

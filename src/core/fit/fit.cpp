@@ -11,6 +11,7 @@
 #include "core/colour/rgb_space.h"
 #include "core/fit/certainty.h"
 #include "core/fit/choice.h"
+#include "core/fit/moves.h"
 #include "core/spectra/illuminant.h"
 
 namespace refero {
@@ -34,8 +35,10 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.description = r.description;
     c.taken = r.taken;
     c.inputEncoding = r.encoding;
+    c.lightField = r.lightTakenOut;
+    c.builtBy = "Refero " REFERO_VERSION;
     for (const Reading& each : readings) c.readings.push_back(each.framePath);
-    for (const std::string& part : {r.body, r.lens, r.description})
+    for (const std::string& part : {r.body, r.lens, r.description, r.taken.substr(0, 10)})
         if (!part.empty()) c.name += (c.name.empty() ? "" : ", ") + part;
     if (c.name.empty()) c.name = "Correction from " + r.chart.name;
 }
@@ -93,6 +96,7 @@ Status FitOptions::validate() const {
     if (!(maxClipped >= 0 && maxClipped <= 1)) return failure("maxClipped must be 0 to 1.");
     if (!(chartTolerance >= 0 && chartTolerance <= 10))
         return failure("The chart's tolerance must be 0 to 10 CIEDE2000.");
+    if (auto ok = finish.validate(); !ok) return ok;
     const auto light = illuminantByName(referenceLight);
     if (!light) return tl::unexpected(light.error());
     return {};
@@ -100,16 +104,23 @@ Status FitOptions::validate() const {
 
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options) {
     if (auto ok = options.validate(); !ok) return tl::unexpected(ok.error());
-    const PreparationOptions preparation{options.intent, options.referenceLight, options.maxClipped,
-                                         options.weights};
+    PreparationOptions preparation{options.intent, options.referenceLight, options.maxClipped,
+                                   options.weights, options.greyCurves};
     const auto chart = prepared(readings, preparation);
     if (!chart) return tl::unexpected(chart.error());
+    // Resamples are treated as the chart was.
+    preparation.greyCurves = chart->curves ? CurveUse::always : CurveUse::never;
+    const bool encoded = chart->reading.encoding != Encoding::linear;
+    if (options.model == Model::polynomial && !encoded)
+        return failure(
+            "A polynomial changes with exposure, so it is for encoded frames only; this one is linear. Use a "
+            "root polynomial, which does the same at every exposure.");
     const Samples& s = chart->samples;
     const bool spectral = !s.reflectances.empty();
     const TrainingView view =
         spectral ? TrainingView::of(&trainingUnder(options.referenceLight), s) : TrainingView{};
     const auto candidates =
-        candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty());
+        candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(), encoded);
     auto choice = chosen(candidates, s, view);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;
@@ -119,6 +130,11 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     Correction c;
     describe(c, chart->reading, readings);
     c.intent = options.intent;
+    c.weights = options.weights;
+    c.limits = options.limits;
+    c.finish = options.finish;
+    if (c.intent == Intent::pleasing && c.finish.isNone()) c.finish = *finishByName("rounded");
+    c.greyCurves = chart->curves;
     c.referenceLight = options.referenceLight;
     c.gains = chart->gains;
     c.level = chart->level;
@@ -126,6 +142,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.objective = taken.objective;
     c.training = taken.training;
     c.colours = *std::move(colours);
+    if (taken.model == Model::hueSectors) c.sectors = fittedSectors(c.colours.base(), s);
     c.considered = std::move(choice->contenders);
 
     std::vector<double> leftOut;

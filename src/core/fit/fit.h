@@ -8,6 +8,7 @@
 #include <string>
 
 #include "core/fit/correction.h"
+#include "core/fit/grey_curves.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -19,6 +20,10 @@ struct FitOptions {
     std::string referenceLight = "d50";
     /// This job's colours: by patch id, how often it counts, 0.01 to 100, on top of the intent.
     std::map<std::string, double> weights;
+    /// Whether curves bring the greys onto their references first.
+    CurveUse greyCurves = CurveUse::automatic;
+    Finish finish;     ///< on top; the intent "pleasing" has its own where this is none
+    FitLimits limits;  ///< what the correction is judged by
     /// Patches with a larger share of clipped pixels are left out.
     double maxClipped = 0.01;
     /// For the intervals of the figures; 0: none are given. See CertaintyOptions.

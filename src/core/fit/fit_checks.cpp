@@ -71,4 +71,8 @@ std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
     return out;
 }
 
+std::vector<Check> judged(const Correction& c) {
+    return judged(c, c.limits);
+}
+
 }  // namespace refero

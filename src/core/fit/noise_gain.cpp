@@ -14,12 +14,12 @@ namespace {
 constexpr double kNearlyBlack = 0.03;  // Y
 
 // Of L*, a* and b*, to first order about the colour.
-Matrix3 labCovariance(const RootPolynomial& colours, const Vector3& rgb, const Matrix3& noise) {
+Matrix3 labCovariance(const Colours& colours, const Vector3& rgb, const Matrix3& noise) {
     const Matrix3 slope = labSlope(Xyz::from(colours(rgb)), white::d50) * colours.slope(rgb);
     return slope * noise * slope.transpose();
 }
 
-Vector3 linearDeviation(const RootPolynomial& colours, const Vector3& rgb, const Matrix3& noise) {
+Vector3 linearDeviation(const Colours& colours, const Vector3& rgb, const Matrix3& noise) {
     static const Matrix3 toLinear = xyzD50ToLinear(OutputSpace::linearSrgb);
     const Matrix3 slope = toLinear * colours.slope(rgb);
     return (slope * noise * slope.transpose()).diagonal().cwiseMax(0).cwiseSqrt();
@@ -31,8 +31,8 @@ double chromaOf(const Matrix3& lab) {
 
 }  // namespace
 
-PricedNoise priceOf(const RootPolynomial& colours, const Samples& s) {
-    const RootPolynomial balance(rgbToXyzD50(primaries::bt709));
+PricedNoise priceOf(const Colours& colours, const Samples& s) {
+    const Colours balance = RootPolynomial(rgbToXyzD50(primaries::bt709));
     PricedNoise out;
     Vector3 after = Vector3::Zero(), before = Vector3::Zero();
     double chroma = 0, chromaBefore = 0, worst = 0;

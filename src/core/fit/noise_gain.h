@@ -22,6 +22,6 @@ struct PricedNoise {
     std::vector<PatchNoise> patches;  ///< as the samples
 };
 
-PricedNoise priceOf(const RootPolynomial& colours, const Samples& samples);
+PricedNoise priceOf(const Colours& colours, const Samples& samples);
 
 }  // namespace refero

@@ -107,6 +107,21 @@ Result<std::vector<Xyz>> referencesOf(const Chart& chart, const std::string& lig
     return out;
 }
 
+std::optional<GreyCurves> curvesOf(const PreparedChart& chart, const Vector3& scale,
+                                   const PreparationOptions& options) {
+    std::vector<Vector3> greys;
+    std::vector<double> y;
+    for (const std::size_t i : usableNeutrals(chart.reading)) {
+        greys.push_back(chart.reading.patches[i].rgb.cwiseProduct(scale));
+        y.push_back(chart.reference[i].y);
+    }
+    return greyCurves(greys, y, options.greyCurves);
+}
+
+Vector3 slopes(const Vector3& rgb, const GreyCurves& curves) {
+    return {curves[0].slope(rgb.x()), curves[1].slope(rgb.y()), curves[2].slope(rgb.z())};
+}
+
 template <class T>
 std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> which) {
     std::vector<T> out;
@@ -140,11 +155,12 @@ Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
             "No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
             "there is nothing to balance on. Shoot the chart again.");
     if (const auto ok = known(options.weights, reading.chart); !ok) return tl::unexpected(ok.error());
-    PreparedChart out{std::move(reading), *gains, 1, std::move(reference), {}};
+    PreparedChart out{std::move(reading), *gains, 1, std::move(reference), {}, {}};
     std::vector<double> referenceY;
     for (const Xyz& xyz : out.reference) referenceY.push_back(xyz.y);
     out.level = neutralLevel(out.reading, out.gains, referenceY);
     const Vector3 scale = out.gains * out.level;
+    out.curves = curvesOf(out, scale, options);
     Samples& s = out.samples;
     bool spectral = true;
     for (std::size_t i = 0; i < out.reading.patches.size(); ++i) {
@@ -152,11 +168,13 @@ Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
         const Patch& patch = out.reading.chart.patches[i];
         if (p.leftOut || p.clipped > options.maxClipped) continue;
         s.index.push_back(i);
-        s.rgb.push_back(p.rgb.cwiseProduct(scale));
-        s.error.push_back(p.standardError().cwiseProduct(scale));
+        const Vector3 balanced = p.rgb.cwiseProduct(scale);
+        s.rgb.push_back(out.curves ? straightened(balanced, *out.curves) : balanced);
+        const Vector3 slope = out.curves ? Vector3(scale.cwiseProduct(slopes(balanced, *out.curves))) : scale;
+        s.error.push_back(p.standardError().cwiseProduct(slope));
         const Matrix3 noise =
             p.covariance.isZero() ? Matrix3(p.deviation.cwiseAbs2().asDiagonal()) : p.covariance;
-        s.noise.push_back(scale.asDiagonal() * noise * scale.asDiagonal());
+        s.noise.push_back(slope.asDiagonal() * noise * slope.asDiagonal());
         s.reference.push_back(out.reference[i]);
         s.weights.push_back(weightOf(patch, options));
         spectral = spectral && patch.reflectance;

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/fit/correction.h"
+#include "core/fit/grey_curves.h"
 #include "core/read/reading.h"
 #include "core/spectra/spectrum.h"
 
@@ -16,7 +17,7 @@ namespace refero {
 /// The patches that a fit may use, side by side.
 struct Samples {
     std::vector<std::size_t> index;      ///< into the chart's patches
-    std::vector<Vector3> rgb;            ///< balanced and levelled
+    std::vector<Vector3> rgb;            ///< balanced, levelled and through the curves
     std::vector<Vector3> error;          ///< standard error of it
     std::vector<Matrix3> noise;          ///< covariance of one pixel of it; 0 where it is not known
     std::vector<Xyz> reference;          ///< D50
@@ -33,6 +34,7 @@ struct PreparedChart {
     Vector3 gains{1, 1, 1};
     double level = 1;
     std::vector<Xyz> reference;  ///< of every patch of the chart, D50
+    std::optional<GreyCurves> curves;
     Samples samples;
 };
 
@@ -42,6 +44,7 @@ struct PreparationOptions {
     double maxClipped = 0.01;  ///< patches with a larger share of clipped pixels are left out
     /// By patch id: how often it counts, on top of the intent; what is not there counts once.
     std::map<std::string, double> weights = {};
+    CurveUse greyCurves = CurveUse::never;
 };
 
 /// Errors: no reading, readings of two charts or encodings, no usable grey, a reference that is not known

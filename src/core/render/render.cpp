@@ -18,7 +18,29 @@ RootPolynomial after(const RootPolynomial& p, const Matrix3& matrix) {
 }  // namespace
 
 Rendering compile(const Correction& c, OutputSpace space) {
-    return {c.gains * c.level, after(c.colours, xyzD50ToLinear(space)), info(space).encoding};
+    return compile(c, space, c.finish);
+}
+
+Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) {
+    Rendering out{c.gains * c.level, c.colours.base(), info(space).encoding};
+    if (c.greyCurves) out.curves = std::make_shared<const GreyCurves>(*c.greyCurves);
+    out.lattice = c.colours.lattice();
+    const Matrix3 toOutput = xyzD50ToLinear(space);
+    const CompiledFinish f = compile(finish);
+    if (f.curve) {
+        out.beforeTone = f.toWorking;
+        out.tone = std::make_shared<const RootCurve>(*f.curve);
+        out.last = toOutput * f.toXyzD50;
+    } else {
+        out.last = toOutput * f.toXyzD50 * f.toWorking;
+    }
+    // Matrices that follow each other are one.
+    if (!out.lattice) {
+        Matrix3& next = out.tone ? out.beforeTone : out.last;
+        out.colours = after(out.colours, next);
+        next.setIdentity();
+    }
+    return out;
 }
 
 Rendering compileBalanceOnly(const Correction& c, OutputSpace space) {
@@ -45,7 +67,16 @@ EncodedImage render(const LinearImage& image, const Rendering& rendering) {
 }
 
 Vector3 rendered(const Vector3& cameraRgb, const Rendering& rendering) {
-    Vector3 v = rendering.colours(rendering.gains.cwiseProduct(cameraRgb));
+    Vector3 v = rendering.gains.cwiseProduct(cameraRgb);
+    if (rendering.curves) v = straightened(v, *rendering.curves);
+    v = rendering.colours(v);
+    if (rendering.lattice) {
+        const Vector3 roots = toRoots(v);
+        v = fromRoots(roots + rendering.lattice->move(roots));
+    }
+    if (rendering.tone)
+        v = (rendering.beforeTone * v).unaryExpr([&](double light) { return (*rendering.tone)(light); });
+    if (!rendering.isShort()) v = rendering.last * v;
     for (int c = 0; c < 3; ++c) v(c) = encode(rendering.encoding, v(c));
     return v;
 }

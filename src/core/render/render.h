@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <memory>
+#include <optional>
 #include <span>
 
 #include "core/colour/rgb_space.h"
@@ -10,19 +12,32 @@
 
 namespace refero {
 
-/// A correction made ready for pixels: linear camera RGB times gains, a root polynomial of degree 1 (a
-/// matrix) to 3 to the output's linear components, then the output's encoding. Nothing is clipped.
+/// A correction made ready for pixels: linear camera RGB times gains, curves, a root polynomial of degree 1
+/// (a matrix) to 3, a move, a finish, then the output's linear components in its encoding. Stages that are
+/// not there cost nothing. Nothing is clipped.
 struct Rendering {
     Vector3 gains{1, 1, 1};
+    /// To XYZ (D50) where a move or a finish follows, else to the output's linear components.
     RootPolynomial colours{Matrix3::Identity()};
     Encoding encoding = Encoding::linear;
+    std::shared_ptr<const GreyCurves> curves = nullptr;
+    std::shared_ptr<const ColourLattice> lattice = nullptr;
+    /// XYZ (D50), or what the matrix before makes of it, through one curve; to the output by `last`.
+    Matrix3 beforeTone = Matrix3::Identity();
+    std::shared_ptr<const RootCurve> tone = nullptr;
+    Matrix3 last = Matrix3::Identity();
 
+    /// Gains, polynomial and encoding are all there is.
+    bool isShort() const { return !curves && !lattice && !tone; }
     static Rendering ofMatrix(const Matrix3& matrix, Encoding encoding = Encoding::linear) {
         return {{1, 1, 1}, RootPolynomial(matrix), encoding};
     }
 };
 
+/// With the correction's own finish.
 Rendering compile(const Correction& correction, OutputSpace space);
+/// With another one; Finish{} for none.
+Rendering compile(const Correction& correction, OutputSpace space, const Finish& finish);
 
 /// The camera's own look for comparison: balanced and levelled only, camera RGB taken as linear sRGB.
 Rendering compileBalanceOnly(const Correction& correction, OutputSpace space);

@@ -80,7 +80,7 @@ TEST(Candidates, EveryOneKeepsEveryGrey) {
 
 TEST(Candidates, TheMeanObjectiveLeavesASmallerMean) {
     const Samples s = samples(40, 0.12, 0.03);
-    const auto meanOf = [&](const RootPolynomial& p) {
+    const auto meanOf = [&](const Colours& p) {
         double sum = 0;
         for (std::size_t i = 0; i < s.size(); ++i)
             sum += ciede2000(toLab(s.reference[i], white::d50), toLab(Xyz::from(p(s.rgb[i])), white::d50));
@@ -135,7 +135,7 @@ TEST(CrossValidation, EveryPatchIsLeftOutOnceARepeatAndTheOrderIsFixed) {
     const auto once = crossValidated(c, s, {}, {6, 3, 1}), again = crossValidated(c, s, {}, {6, 3, 1});
     EXPECT_EQ(once, again);
     // Balance alone fits nothing, so that each fold says the same as the whole.
-    const RootPolynomial balance = *fitted(c[0], s, {});
+    const Colours balance = *fitted(c[0], s, {});
     for (std::size_t i = 0; i < s.size(); ++i)
         EXPECT_NEAR(
             once[0][i],
@@ -159,7 +159,7 @@ TEST(Choice, TakesAMatrixWhereAMatrixIsEnough) {
     EXPECT_GE(bending->chosen.model, Model::rootPolynomial) << bending->reason;
     EXPECT_EQ(plain->contenders.size(), all.size());
     EXPECT_EQ(plain->contenders.front().model, Model::matrix);
-    EXPECT_NE(plain->reason.find("balance alone"), std::string::npos) << "the runners-up are named";
+    EXPECT_NE(plain->reason.find("root polynomial"), std::string::npos) << "the runners-up are named";
     const auto none = chosen(candidatesFor(Model::balance, Objective::ciede2000, 40, false), straight, {});
     ASSERT_FALSE(none);
     EXPECT_NE(none.error().message.find("objective"), std::string::npos);

@@ -4,7 +4,9 @@
 
 #include <gtest/gtest.h>
 
+#include <Eigen/LU>
 #include <cmath>
+#include <limits>
 #include <random>
 
 namespace refero {
@@ -54,6 +56,72 @@ TEST(Render, IsItsDefinitionForEveryEncodingAndLength) {
     }
 }
 
+// Every stage that a rendering can have, or not have.
+Rendering inStages(int which, int degree) {
+    Rendering r = someRendering(Encoding::linear, degree);
+    // As XYZ, which is what a move is over.
+    const Matrix3 toXyz = rgbToXyzD50(primaries::bt2020);
+    r.colours = RootPolynomial(degree, toXyz * r.colours.coefficients());
+    r.last = toXyz.inverse();
+    if (which & 1) {
+        GreyCurves curves;
+        for (std::size_t c = 0; c < 3; ++c)
+            curves[c] = RootCurve::sampled([&](double t) { return t + 0.05 * double(c + 1) * t * (1 - t); });
+        r.curves = std::make_shared<const GreyCurves>(curves);
+    }
+    if (which & 2)
+        r.lattice =
+            std::make_shared<const ColourLattice>(ColourLattice::sampled([](const Vector3& u) -> Vector3 {
+                return 0.1 * Vector3(u.y() - u.z(), u.z() - u.x(), std::sin(3 * (u.x() - u.y())));
+            }));
+    if (which & 4) {
+        r.beforeTone = toXyz.inverse();
+        r.tone = std::make_shared<const RootCurve>(
+            RootCurve::sampled([](double t) { return t + 0.2 * t * (1 - t) * (t - 0.4); }));
+        r.last.setIdentity();
+    }
+    return r;
+}
+
+TEST(Render, IsItsDefinitionWithEveryStage) {
+    std::mt19937 random(8);
+    for (int which = 1; which < 8; ++which)
+        for (int degree = 1; degree <= 3; ++degree) {
+            const Rendering r = inStages(which, degree);
+            ASSERT_FALSE(r.isShort());
+            for (const std::size_t pixels : {1u, 5u, 16u, 511u, 512u, 513u, 1700u}) {
+                std::vector<float> in(3 * pixels), out(3 * pixels, -9);
+                for (float& v : in) v = static_cast<float>(random() / 4294967295.0 * 1.4 - 0.1);
+                render(in, out, r);
+                for (std::size_t p = 0; p < pixels; ++p) {
+                    const Vector3 expected = rendered({in[3 * p], in[3 * p + 1], in[3 * p + 2]}, r);
+                    for (std::size_t c = 0; c < 3; ++c) {
+                        const double want = expected(static_cast<Eigen::Index>(c));
+                        ASSERT_NEAR(out[3 * p + c], want, 2e-5 * std::max(1.0, std::abs(want)))
+                            << "stages " << which << ", degree " << degree << ", pixel " << p;
+                    }
+                }
+            }
+        }
+}
+
+TEST(Render, OfWhatIsNoNumberOrEndlessStaysInsideItsTables) {
+    const float none = std::numeric_limits<float>::quiet_NaN(),
+                endless = std::numeric_limits<float>::infinity();
+    std::vector<float> in;
+    for (const float a : {none, endless, -endless, 1e30f, -1e30f, 0.5f})
+        for (const float b : {none, endless, -endless, 1e30f, 0.0f}) in.insert(in.end(), {a, b, 0.2f});
+    const std::size_t spoilt = in.size();
+    in.insert(in.end(), {0.1f, 0.2f, 0.3f});
+    std::vector<float> out(in.size());
+    const Rendering r = inStages(7, 2);
+    render(in, out, r);
+    const Vector3 expected = rendered({in[spoilt], in[spoilt + 1], in[spoilt + 2]}, r);
+    for (std::size_t c = 0; c < 3; ++c)
+        EXPECT_NEAR(out[spoilt + c], expected(static_cast<Eigen::Index>(c)), 2e-5)
+            << "its neighbours spoil none";
+}
+
 TEST(Render, MayWorkInPlace) {
     std::vector<float> pixels{0.1f, 0.2f, 0.3f, 0.4f, 0.5f, 0.6f}, apart(6);
     const Rendering r = someRendering(Encoding::srgb);
@@ -73,6 +141,37 @@ TEST(Render, OfAWholeImageIsTheSameAsOfItsParts) {
         render({image.row(y), row.size()}, row, r);
         for (std::size_t i = 0; i < row.size(); ++i) EXPECT_EQ(row[i], whole.row(y)[i]);
     }
+}
+
+TEST(Compile, AddsTheFinishAndLeavesItOutWhenAsked) {
+    Correction c;
+    c.gains = {1.8, 1, 1.4};
+    c.level = 1.2;
+    c.colours = RootPolynomial(rgbToXyzD50(primaries::bt2020));
+    c.finish = *finishByName("rounded");
+    c.finish.warmthSteps = 2;
+    const Vector3 camera(0.2, 0.3, 0.1);
+    const Matrix3 toLinear = xyzD50ToLinear(OutputSpace::linearSrgb);
+    const Vector3 plain = toLinear * c.toXyzD50(camera).vector();
+    const Vector3 toned = toLinear * finished(c.toXyzD50(camera), compile(c.finish)).vector();
+    EXPECT_NEAR((rendered(camera, compile(c, OutputSpace::linearSrgb)) - toned).norm(), 0, 1e-9);
+    EXPECT_NEAR((rendered(camera, compile(c, OutputSpace::linearSrgb, {})) - plain).norm(), 0, 1e-9);
+    c.finish.contrast = 0;  // no curve: all of it is one matrix
+    EXPECT_TRUE(compile(c, OutputSpace::srgb).isShort());
+    const Vector3 straight = toLinear * finished(c.toXyzD50(camera), compile(c.finish)).vector();
+    EXPECT_NEAR((rendered(camera, compile(c, OutputSpace::linearSrgb)) - straight).norm(), 0, 1e-9);
+}
+
+TEST(Compile, TakesCurvesAndAMoveAlong) {
+    Correction c;
+    c.gains = {1.5, 1, 1.2};
+    const Rendering stages = inStages(3, 1);
+    c.greyCurves = *stages.curves;
+    c.colours = Colours(RootPolynomial(rgbToXyzD50(primaries::bt2020)), ColourLattice(*stages.lattice));
+    const Vector3 camera(0.2, 0.3, 0.4);
+    EXPECT_NEAR((rendered(camera, compile(c, OutputSpace::xyzD50)) - c.toXyzD50(camera).vector()).norm(), 0,
+                1e-9);
+    EXPECT_FALSE(c.cameraToXyzD50()) << "no matrix holds it";
 }
 
 TEST(Compile, TakesWhiteToTheOutputsWhiteInEverySpace) {

@@ -1,0 +1,106 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/judging/stages_page.h"
+
+#include <QFileInfo>
+#include <QGridLayout>
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/look/label.h"
+#include "app/views/contender_model.h"
+
+namespace refero {
+namespace {
+
+QString text(std::string_view s) {
+    return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
+}
+
+QString balanceOf(const Correction& c) {
+    const auto times = [](double v) { return QString::number(v, 'f', 3); };
+    return QStringLiteral("red %1, green %2, blue %3 times; level %4 stops")
+        .arg(times(c.gains.x()), times(c.gains.y()), times(c.gains.z()),
+             QString::number(std::log2(c.level), 'f', 2).replace(QLatin1Char('-'), QChar(0x2212)));
+}
+
+QString modelOf(const Correction& c) {
+    QString out = inWords(c.model);
+    if (c.model != Model::balance)
+        out += c.objective == Objective::ciede2000 ? QStringLiteral(", least mean CIEDE2000")
+                                                   : QStringLiteral(", least squares");
+    if (c.training) out += QStringLiteral(", with made-up surfaces");
+    if (c.colours.lattice()) {
+        const int n = c.colours.lattice()->points();
+        out += QStringLiteral(", %1 × %1 × %1 points").arg(n);
+    }
+    return out;
+}
+
+QString originOf(const Correction& c) {
+    QStringList frames;
+    for (const std::string& path : c.readings) frames << QFileInfo(QString::fromStdString(path)).fileName();
+    QString out = QStringLiteral("%1 patches of %2 in %3")
+                      .arg(c.summary.used)
+                      .arg(QString::fromStdString(c.chartName), frames.join(QStringLiteral(", ")));
+    if (!c.built.empty())
+        out += QStringLiteral("; built %1")
+                   .arg(QString::fromStdString(c.built.substr(0, 16))
+                            .replace(QLatin1Char('T'), QLatin1Char(' ')));
+    if (!c.builtBy.empty()) out += QStringLiteral(" by ") + QString::fromStdString(c.builtBy);
+    return out;
+}
+
+}  // namespace
+
+std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
+    return {
+        {QStringLiteral("To linear light"), text(c.inputEncoding.name()),
+         c.inputEncoding != Encoding::linear},
+        {QStringLiteral("Light field"),
+         c.lightField.empty() ? QStringLiteral("nothing taken out of the chart shot")
+                              : text(c.lightField) + QStringLiteral(", taken out of the chart shot"),
+         !c.lightField.empty()},
+        {QStringLiteral("Balance"), balanceOf(c), true},
+        {QStringLiteral("Grey curves"),
+         c.greyCurves ? QStringLiteral("one a channel, from the chart's greys")
+                      : QStringLiteral("none: the greys are straight enough"),
+         c.greyCurves.has_value()},
+        {QStringLiteral("Colours"), modelOf(c), true},
+        {QStringLiteral("Finish"), QString::fromStdString(inWords(c.finish)), !c.finish.isNone()},
+        {QStringLiteral("Built from"), originOf(c), true},
+        {QStringLiteral("Judged as"), QString::fromStdString(c.limits.name + " (" + c.limits.source + ")"),
+         true},
+    };
+}
+
+StagesPage::StagesPage(QWidget* parent) : QWidget(parent) {
+    setObjectName(QStringLiteral("stagesPage"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    grid_ = new QGridLayout;
+    grid_->setHorizontalSpacing(12);
+    grid_->setVerticalSpacing(4);
+    grid_->setColumnStretch(1, 1);
+    column->addLayout(grid_);
+    column->addStretch(1);
+}
+
+void StagesPage::setCorrection(const std::optional<Correction>& correction) {
+    while (QLayoutItem* item = grid_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    if (!correction) return;
+    int row = 0;
+    for (const Stage& s : stagesOf(*correction)) {
+        const auto tone = s.there ? look::Label::Tone::text : look::Label::Tone::quiet;
+        auto* name = new look::Label(s.name, look::Size::small, look::Label::Tone::quiet);
+        name->setWordWrap(false);
+        grid_->addWidget(name, row, 0, Qt::AlignTop);
+        grid_->addWidget(new look::Label(s.what, look::Size::small, tone), row, 1, Qt::AlignTop);
+        ++row;
+    }
+}
+
+}  // namespace refero

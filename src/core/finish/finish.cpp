@@ -1,0 +1,130 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/finish/finish.h"
+
+#include <Eigen/LU>
+#include <array>
+#include <cmath>
+#include <cstdio>
+
+#include "core/colour/adaptation.h"
+#include "core/colour/rgb_space.h"
+#include "core/spectra/illuminant.h"
+#include "core/spectra/observer.h"
+#include "core/spectra/temperature.h"
+
+namespace refero {
+namespace {
+
+constexpr double kMiredsAStep = 10;
+constexpr double kPivot = 0.18;
+
+struct Uv {
+    double u, v;
+};
+
+// CIE 1960: v is two thirds of v'.
+Uv uvOf(Chromaticity c) {
+    const UvPrime p = uvPrime(whiteXyz(c));
+    return {p.u, p.v * 2 / 3};
+}
+
+Chromaticity chromaticityOf(Uv p) {
+    const double d = 2 * p.u - 8 * p.v + 4;
+    return {3 * p.u / d, 2 * p.v / d};
+}
+
+Uv locusAt(double mired) {
+    return uvOf(chromaticity(lightXyz(*blackbody(1e6 / mired))));
+}
+
+// A cube over roots that holds black, mid-grey and white, and is as steep as wanted at mid-grey; straight on
+// above white. It rises everywhere for contrasts of -1 to 1.
+RootCurve contrastCurve(double contrast) {
+    const double pivot = std::sqrt(kPivot);
+    const double strength = contrast / 4 / (pivot * (1 - pivot));
+    return RootCurve::sampled([&](double t) {
+        if (t > 1) return 1 + (t - 1) * (1 - strength * (1 - pivot));
+        return t + strength * t * (1 - t) * (t - pivot);
+    });
+}
+
+constexpr std::array kReady{ReadyFinish{"base", "Base", {}},
+                            ReadyFinish{"rounded", "Rounded", {0, 0, 0, 0.5, 1.08}}};
+
+}  // namespace
+
+Status Finish::validate() const {
+    const auto within = [](double v, double low, double high) { return v >= low && v <= high; };
+    if (!within(exposureStops, -4, 4)) return failure("A finish's exposure must be -4 to 4 stops.");
+    if (!within(warmthSteps, -12, 12)) return failure("A finish's warmth must be -12 to 12 steps.");
+    if (!within(tintDuv, -20, 20)) return failure("A finish's tint must be -20 to 20 thousandths of Duv.");
+    if (!within(contrast, -1, 1)) return failure("A finish's contrast must be -1 to 1.");
+    if (!within(saturation, 0, 2)) return failure("A finish's saturation must be 0 to 2.");
+    return {};
+}
+
+Chromaticity warmed(double warmthSteps, double tintDuv) {
+    // D50 lies beside the Planckian locus, and stays as far from it.
+    static const ColourTemperature start = *colourTemperature(white::d50);
+    const double mired = start.mired() + kMiredsAStep * warmthSteps;
+    const Uv at = locusAt(mired), beyond = locusAt(mired + 1);
+    // Across the locus, towards green: v grows.
+    const double du = beyond.u - at.u, dv = beyond.v - at.v, length = std::hypot(du, dv);
+    const double across = start.duv + tintDuv / 1000;
+    return chromaticityOf({at.u - across * dv / length, at.v + across * du / length});
+}
+
+CompiledFinish compile(const Finish& f) {
+    Matrix3 all = Matrix3::Identity();
+    if (f.warmthSteps != 0 || f.tintDuv != 0)
+        all = adaptation(Adaptation::bradford, white::d50, warmed(f.warmthSteps, f.tintDuv));
+    const Vector3 grey = whiteXyz(white::d50).vector();
+    const Matrix3 luminance = grey * Vector3::UnitY().transpose();
+    all = (f.saturation * Matrix3::Identity() + (1 - f.saturation) * luminance) * all;
+    all *= std::exp2(f.exposureStops);
+    CompiledFinish out;
+    const Matrix3 working = rgbToXyzD50(primaries::bt2020);
+    out.toWorking = working.inverse() * all;
+    out.toXyzD50 = working;
+    if (f.contrast != 0) out.curve = contrastCurve(f.contrast);
+    return out;
+}
+
+Xyz finished(const Xyz& xyz, const CompiledFinish& f) {
+    Vector3 v = f.toWorking * xyz.vector();
+    if (f.curve) v = v.unaryExpr([&](double light) { return (*f.curve)(light); });
+    return Xyz::from(f.toXyzD50 * v);
+}
+
+std::span<const ReadyFinish> readyFinishes() {
+    return kReady;
+}
+
+Result<Finish> finishByName(std::string_view wanted) {
+    for (const ReadyFinish& r : kReady)
+        if (r.name == wanted) return r.finish;
+    return failure("There is no finish called \"" + std::string(wanted) + "\". Known are base and rounded.");
+}
+
+std::string inWords(const Finish& f) {
+    for (const ReadyFinish& r : kReady)
+        if (r.finish == f) return std::string(r.label);
+    std::string out;
+    const auto add = [&](bool there, const char* format, double value) {
+        if (!there) return;
+        char text[60];
+        std::snprintf(text, sizeof text, format, value);
+        out += (out.empty() ? "" : ", ") + std::string(text);
+    };
+    add(f.exposureStops != 0, "%+.2f stops", f.exposureStops);
+    add(f.warmthSteps > 0, "%.1f steps warmer", f.warmthSteps);
+    add(f.warmthSteps < 0, "%.1f steps cooler", -f.warmthSteps);
+    add(f.tintDuv > 0, "%.1f greener", f.tintDuv);
+    add(f.tintDuv < 0, "%.1f more magenta", -f.tintDuv);
+    add(f.contrast != 0, "contrast %+.0f %%", 100 * f.contrast);
+    add(f.saturation != 1, "saturation %.0f %%", 100 * f.saturation);
+    return out;
+}
+
+}  // namespace refero

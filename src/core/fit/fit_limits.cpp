@@ -1,0 +1,34 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/fit_limits.h"
+
+#include <algorithm>
+
+namespace refero {
+
+const std::vector<FitLimits>& fitLimitSets() {
+    // From memory: the US federal guidelines ask for a mean of 2 for their four stars; ISO 19264-1's level A
+    // allows a mean of 4 and a largest of 10.
+    static const std::vector<FitLimits> sets{
+        {"Copy work",
+         "good as the US federal guidelines' four stars, tolerable as ISO 19264-1's level A",
+         {0, 2, 0, 4},
+         {0, 6, 0, 10},
+         {0, 2.5, 0, 4}},
+        {},
+        {"Event", "common practice", {0, 3, 0, 5}, {0, 8, 0, 12}, {0, 4, 0, 6}},
+        {"Film", "common practice", {0, 2.5, 0, 4}, {0, 7, 0, 11}, {0, 3, 0, 5}}};
+    return sets;
+}
+
+Result<FitLimits> fitLimitsByName(std::string_view wanted) {
+    const auto& sets = fitLimitSets();
+    const auto at =
+        std::find_if(sets.begin(), sets.end(), [&](const FitLimits& s) { return s.name == wanted; });
+    if (at == sets.end())
+        return failure("There are no limits called \"" + std::string(wanted) +
+                       "\". Known are Copy work, Product, Event and Film.");
+    return *at;
+}
+
+}  // namespace refero

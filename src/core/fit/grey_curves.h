@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <span>
+
+#include "core/colour/root_curve.h"
+#include "core/colour/xyz.h"
+
+namespace refero {
+
+enum class CurveUse {
+    automatic,  ///< where each grey is foretold from the others twice as well as without, and it is plainly
+                ///< seen
+    always,
+    never,
+};
+
+/// Smooth, rising curves that bring the greys of a chart onto their references, a channel at a time. Nothing
+/// where they are not wanted or, by the greys themselves, no use. `greys` are balanced and levelled; four at
+/// least are needed.
+std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<const double> referenceY,
+                                     CurveUse use);
+
+}  // namespace refero

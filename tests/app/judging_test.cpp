@@ -1,0 +1,227 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QLabel>
+#include <QSlider>
+#include <QTableView>
+
+#include "app/judging/compare_view.h"
+#include "app/judging/finish_page.h"
+#include "app/judging/judging_view.h"
+#include "app/judging/snapshots_page.h"
+#include "app/judging/stages_page.h"
+#include "app/judging/warmth_ladder.h"
+#include "app/meters/scope_view.h"
+#include "app/stations/correction_station.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class Judging : public WindowTest {
+  protected:
+    CompareView& compare() { return *find<CompareView>("compareView"); }
+    CorrectionStation& station() { return *find<CorrectionStation>("correctionStation"); }
+    bool drawn() {
+        return eventually([&] { return compare().hasPicture(); });
+    }
+    bool shows(CompareView::Layout layout) {
+        return eventually([&] { return compare().layoutOfPanes() == layout && compare().hasPicture(); });
+    }
+    void choose(const char* object, int index) {
+        auto* box = find<QComboBox>(object);
+        box->setCurrentIndex(index);
+        emit box->activated(index);
+    }
+    const Correction& correction() { return *session().current()->correction; }
+    // Of a pane's picture, in 0..255.
+    static double meanRed(const CompareView::Pane& pane) {
+        const QImage& small = pane.levels.back();
+        double sum = 0;
+        for (int y = 0; y < small.height(); ++y)
+            for (int x = 0; x < small.width(); ++x) sum += qRed(small.pixel(x, y));
+        return sum / (small.width() * small.height());
+    }
+};
+
+TEST_F(Judging, ShowsTwoSideBySideFourUpAndTheDifference) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    EXPECT_EQ(compare().layoutOfPanes(), CompareView::Layout::wipe);
+    ASSERT_EQ(compare().panes().size(), 2u);
+    EXPECT_EQ(compare().panes()[0].title, QStringLiteral("Balance alone"));
+    EXPECT_EQ(compare().panes()[1].title, QStringLiteral("Corrected"));
+
+    choose("judgingMode", 1);
+    ASSERT_TRUE(shows(CompareView::Layout::sideBySide));
+    // One zoom for both: what is under the pointer stays there, in each half alike.
+    const double before = compare().scale();
+    QWheelEvent wheel(QPointF(compare().width() * 0.75, 100), compare().mapToGlobal(QPointF(10, 10)), {},
+                      {0, 240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&compare(), &wheel);
+    EXPECT_GT(compare().scale(), 1.2 * before);
+    compare().fit();
+    EXPECT_LE(compare().scale() * 900, compare().width()) << "a pane is half as wide as the view";
+
+    choose("judgingMode", 2);
+    ASSERT_TRUE(shows(CompareView::Layout::fourUp));
+    ASSERT_EQ(compare().panes().size(), 4u);
+    EXPECT_EQ(compare().panes()[1].title, QStringLiteral("As recorded"));
+    EXPECT_NE(compare().panes()[3].title.indexOf(QStringLiteral("CIEDE2000")), -1);
+
+    choose("judgingMode", 3);
+    ASSERT_TRUE(shows(CompareView::Layout::alone));
+    const QString told = compare().panes()[0].title;
+    EXPECT_NE(told.indexOf(QStringLiteral("mean")), -1);
+    // The chart alone says how far balance is off; the picture agrees with it in size.
+    EXPECT_NE(told.indexOf(QStringLiteral("Balance alone")), -1);
+
+    choose("judgingMode", 0);
+    ASSERT_TRUE(shows(CompareView::Layout::wipe));
+}
+
+TEST_F(Judging, HoldsTheCorrectionAgainstTheRecordingAndItself) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    choose("againstChoice", 1);
+    ASSERT_TRUE(eventually([&] { return compare().panes()[0].title == QStringLiteral("As recorded"); }));
+    // Without a finish there is nothing to hold it against; with one there is.
+    EXPECT_EQ(find<QComboBox>("againstChoice")->findText(QStringLiteral("Without finish")), -1);
+    session().setFinish(session().currentId(), {.warmthSteps = 4});
+    EXPECT_NE(find<QComboBox>("againstChoice")->findText(QStringLiteral("Without finish")), -1);
+}
+
+TEST_F(Judging, WarnsOfWhatASpaceCannotShow) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    session().setFinish(session().currentId(), {.exposureStops = 2, .saturation = 2});
+    choose("warningChoice", 1);
+    ASSERT_TRUE(
+        eventually([&] { return compare().panes()[1].title.contains(QStringLiteral("outside sRGB")); }));
+    const QString srgb = compare().panes()[1].title;
+    choose("warningChoice", 3);
+    ASSERT_TRUE(eventually([&] { return compare().panes()[1].title.contains(QStringLiteral("2020")); }));
+    const auto share = [](const QString& title) {
+        const auto at = title.indexOf(QStringLiteral("· ")) + 2;
+        return title.mid(at, title.indexOf(QLatin1Char(' '), at) - at).toDouble();
+    };
+    EXPECT_GT(share(srgb), share(compare().panes()[1].title)) << "a larger space holds more";
+}
+
+TEST_F(Judging, AReadyFinishIsKeptAndCanBeUndone) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    station().showPage(CorrectionStation::Page::finish);
+    const Spread figures = correction().summary.after;
+    QTest::mouseClick(visible<look::Button>("finishRounded"), Qt::LeftButton);
+    EXPECT_EQ(correction().finish, *finishByName("rounded"));
+    EXPECT_EQ(correction().summary.after.mean, figures.mean) << "no figure counts it";
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Finish: Rounded"));
+    session().undo().undo();
+    EXPECT_TRUE(correction().finish.isNone());
+    EXPECT_EQ(find<QSlider>("finishContrast")->value(), 0) << "the page follows";
+}
+
+TEST_F(Judging, TheLadderOfWarmthIsMovedByKeysAndMouse) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    station().showPage(CorrectionStation::Page::finish);
+    auto* ladder = visible<WarmthLadder>("warmthLadder");
+    ASSERT_TRUE(ladder);
+    const double red = meanRed(compare().panes()[1]);
+    ladder->setFocus();
+    QTest::keyClick(ladder, Qt::Key_Right);
+    QTest::keyClick(ladder, Qt::Key_Right);
+    EXPECT_EQ(correction().finish.warmthSteps, 2);
+    QTest::keyClick(ladder, Qt::Key_Left, Qt::ShiftModifier);
+    EXPECT_EQ(correction().finish.warmthSteps, 1.5);
+    // Dragged, the picture follows at once, but only what is let go is kept.
+    QTest::mousePress(ladder, Qt::LeftButton, {}, QPoint(ladder->width() - 20, 15));
+    EXPECT_EQ(ladder->steps(), 6);
+    EXPECT_EQ(correction().finish.warmthSteps, 1.5);
+    ASSERT_TRUE(eventually([&] { return meanRed(compare().panes()[1]) > red + 2; })) << "warmer is redder";
+    QTest::mouseRelease(ladder, Qt::LeftButton, {}, QPoint(ladder->width() - 20, 15));
+    EXPECT_EQ(correction().finish.warmthSteps, 6);
+    QTest::keyClick(ladder, Qt::Key_0);
+    EXPECT_EQ(correction().finish.warmthSteps, 0);
+}
+
+TEST_F(Judging, AFinishStaysWhenTheCorrectionIsBuiltAnew) {
+    ASSERT_TRUE(openAndCorrect());
+    session().setFinish(session().currentId(), {.contrast = 0.25});
+    choose("modelChoice", 2);
+    ASSERT_TRUE(eventually([&] { return correction().model == Model::matrix; }));
+    EXPECT_EQ(correction().finish.contrast, 0.25);
+}
+
+TEST_F(Judging, SnapshotsAreKeptNamedHeldAgainstTakenAndRemoved) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    const Model first = correction().model;
+    QTest::mouseClick(visible<look::Button>("keepSnapshot"), Qt::LeftButton);
+    ASSERT_EQ(session().current()->snapshots.size(), 1u);
+    QTest::mouseClick(visible<look::Button>("keepSnapshot"), Qt::LeftButton);
+    ASSERT_EQ(session().current()->snapshots.size(), 2u);
+    EXPECT_NE(session().current()->snapshots[0].name, session().current()->snapshots[1].name);
+    choose("modelChoice", 1);
+    ASSERT_TRUE(eventually([&] { return correction().model == Model::balance; }));
+    ASSERT_EQ(session().current()->snapshots.size(), 2u) << "they outlive the correction that they were of";
+
+    station().showPage(CorrectionStation::Page::snapshots);
+    auto* list = visible<QTableView>("snapshotList");
+    ASSERT_EQ(list->model()->rowCount(), 2);
+    ASSERT_TRUE(list->model()->setData(list->model()->index(0, 0), QStringLiteral("For the tiles")));
+    ASSERT_TRUE(eventually(
+        [&] { return session().current()->snapshots[0].name == QStringLiteral("For the tiles"); }));
+    list->selectRow(0);
+    QTest::mouseClick(visible<look::Button>("snapshotAgainst"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return compare().panes()[0].title == QStringLiteral("For the tiles"); }));
+    QTest::mouseClick(visible<look::Button>("snapshotTake"), Qt::LeftButton);
+    EXPECT_EQ(correction().model, first);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Go back to For the tiles"));
+    QTest::mouseClick(visible<look::Button>("snapshotRemove"), Qt::LeftButton);
+    EXPECT_EQ(session().current()->snapshots.size(), 1u);
+    session().undo().undo();
+    EXPECT_EQ(session().current()->snapshots.size(), 2u);
+}
+
+TEST_F(Judging, ScopesOfBothAreShown) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    station().showPage(CorrectionStation::Page::scopes);
+    auto* first = visible<ScopeView>("scopeFirst");
+    auto* last = visible<ScopeView>("scopeLast");
+    ASSERT_TRUE(first && last);
+    const auto count = [](const ScopeView* s) {
+        std::uint64_t sum = 0;
+        for (const auto n : s->scopes().luma) sum += n;
+        return sum;
+    };
+    ASSERT_TRUE(eventually([&] { return count(first) > 1000 && count(last) > 1000; }));
+    EXPECT_NE(first->scopes().vectorscope, last->scopes().vectorscope);
+}
+
+TEST_F(Judging, IsJudgedByTheLimitsOfTheUseAndSaysSo) {
+    ASSERT_TRUE(openAndCorrect());
+    EXPECT_EQ(correction().limits.name, "Product");
+    choose("fitLimitsChoice", 2);
+    EXPECT_EQ(correction().limits.name, "Event");
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Judge the correction as Event"));
+    session().undo().undo();
+    EXPECT_EQ(find<QComboBox>("fitLimitsChoice")->currentText(), QStringLiteral("Product"));
+}
+
+TEST_F(Judging, TheStagesAreTold) {
+    ASSERT_TRUE(openAndCorrect());
+    const auto stages = StagesPage::stagesOf(correction());
+    ASSERT_EQ(stages.size(), 8u);
+    EXPECT_EQ(stages[0].what, QStringLiteral("linear"));
+    EXPECT_NE(stages[2].what.indexOf(QStringLiteral("green 1.000")), -1);
+    EXPECT_FALSE(stages[5].there) << "no finish";
+    EXPECT_NE(stages[6].what.indexOf(QStringLiteral("good.tif")), -1);
+    EXPECT_NE(stages[6].what.indexOf(QStringLiteral("Refero")), -1);
+    station().showPage(CorrectionStation::Page::stages);
+    EXPECT_GE(find<QWidget>("stagesPage")->findChildren<QLabel*>().size(), 16);
+}
+
+}  // namespace
+}  // namespace refero
