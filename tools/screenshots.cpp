@@ -18,6 +18,7 @@
 #include "app/frames/frame_viewer.h"
 #include "app/frames/frames_station.h"
 #include "app/judging/compare_view.h"
+#include "app/judging/judging_view.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/meters/comparison.h"
@@ -25,6 +26,7 @@
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
 #include "app/plan/plan_station.h"
+#include "app/stations/correction_station.h"
 #include "app/views/frame_view.h"
 #include "sim/shoot.h"
 
@@ -196,9 +198,6 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!s.pictureReady()) return 1;
     s.take("reading");
     auto* meters = window.findChild<MeterPanel*>();
-    meters->showMeter(MeterPanel::Meter::vectorscope);
-    meters->showSource(MeterPanel::Source::patches);
-    s.take("reading-scope");
     meters->showMeter(MeterPanel::Meter::greys);
     auto* frameView = window.findChild<FrameView*>();
     for (const QPointF share : {QPointF(0.10, 0.14), QPointF(0.74, 0.42), QPointF(0.24, 0.53)}) {
@@ -225,13 +224,8 @@ int shoot(MainWindow& window, const QString& folder) {
     session.undo().undo();
     meters->showMeter(MeterPanel::Meter::ladder);
 
-    auto* view = window.findChild<FrameView*>();
-    view->setFocus();
-    QTest::keyClick(view, Qt::Key_2);
     session.select(session.setups()[kShelf].id);
     if (!s.pictureReady()) return 1;
-    QTest::keyClick(view, Qt::Key_1);
-    s.take("reading-corner");
     meters->showMeter(MeterPanel::Meter::comparison);
     if (!s.eveningChart(kShelf)) return 1;
     s.take("reading-moved");
@@ -247,12 +241,27 @@ int shoot(MainWindow& window, const QString& folder) {
     window.showStation(MainWindow::StationId::correction);
     if (!s.pictureReady()) return 1;
     QTest::qWait(1200);
-    auto* page = window.findChild<QComboBox*>(QStringLiteral("pageChoice"));
-    page->setCurrentIndex(2);
+    auto* correction = window.findChild<CorrectionStation*>();
+    using Page = CorrectionStation::Page;
+    correction->showPage(Page::models);
     s.take("correction");
-    page->setCurrentIndex(1);
+    correction->showPage(Page::certainty);
     s.take("certainty");
-    page->setCurrentIndex(0);
+    correction->showPage(Page::scopes);
+    s.take("wipe-scopes");
+    // The matrix as it is, and the same with a finish, beside balance alone.
+    session.keepSnapshot(session.currentId());
+    Finish finish = *finishByName("rounded");
+    finish.warmthSteps = 2;
+    session.setFinish(session.currentId(), finish);
+    correction->judging().showMode(JudgingWish::Mode::fourUp);
+    correction->showPage(Page::finish);
+    QTest::qWait(2500);
+    s.take("four-up");
+    correction->judging().showMode(JudgingWish::Mode::wipe);
+    session.undo().undo();
+    session.undo().undo();
+    correction->showPage(Page::patches);
 
     window.showStation(MainWindow::StationId::frames);
     sheet->choose({sheet->groups()[0].frames[0].id});

@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "cli/finish_options.h"
+#include "cli/known_colour_options.h"
 #include "cli/verbs.h"
 #include "core/colour/difference.h"
 #include "core/fit/fit.h"
@@ -54,6 +55,7 @@ class Correct : public Verb {
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
             ->capture_default_str();
+        known_.declare(*verb);
         finish_.declare(*verb, "The finish on top");
         verb->add_option("--limits", limits_,
                          "What the correction is judged by: Copy work, Product, Event or Film")
@@ -83,6 +85,9 @@ class Correct : public Verb {
         const auto finish = finish_.over({});
         if (!finish) return tl::unexpected(finish.error());
         options.finish = *finish;
+        auto known = known_.measured(readings.front().encoding);
+        if (!known) return tl::unexpected(known.error());
+        options.known = *std::move(known);
         const auto limits = fitLimitsByName(limits_);
         if (!limits) return tl::unexpected(limits.error());
         options.limits = *limits;
@@ -167,6 +172,7 @@ class Correct : public Verb {
     int resamples_ = 100;
     double tolerance_ = 0.3;
     FinishOptions finish_;
+    KnownColourOptions known_;
     std::string model_ = "auto", objective_ = "auto", intent_ = "colorimetric", light_ = "d50",
                 greyCurves_ = "auto", limits_ = "Product", out_;
 };

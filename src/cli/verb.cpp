@@ -16,6 +16,7 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeRead());
     verbs.push_back(makeCorrect());
     verbs.push_back(makeVerify());
+    verbs.push_back(makeBetween());
     verbs.push_back(makeApply());
     verbs.push_back(makeExport());
     verbs.push_back(makeSimulate());

@@ -148,6 +148,7 @@ PatchResult patchFrom(const Node& n) {
     p.chromaNoise = n.number("chroma_noise", 0);
     p.weight = n.number("weight", 1);
     p.used = n.truth("used", true);
+    p.known = n.truth("known_colour", false);
     p.rgb = vectorFrom(n.at("rgb"));
     p.reference = labFrom(n.at("reference_lab_d50"));
     p.before = labFrom(n.at("before_lab_d50"));
@@ -400,7 +401,7 @@ Json toJson(const Correction& c) {
     if (!c.verifications.empty()) j["verifications"] = Json::array();
     for (const Verification& v : c.verifications) j["verifications"].push_back(verificationJson(v));
     j["patches"] = Json::array();
-    for (const PatchResult& p : c.patches)
+    for (const PatchResult& p : c.patches) {
         j["patches"].push_back({{"id", p.id},
                                 {"role", name(p.role)},
                                 {"used", p.used},
@@ -413,6 +414,8 @@ Json toJson(const Correction& c) {
                                 {"ciede2000_after", p.differenceAfter},
                                 {"ciede2000_left_out", p.leftOut},
                                 {"chroma_noise", p.chromaNoise}});
+        if (p.known) j["patches"].back()["known_colour"] = true;
+    }
     return j;
 }
 

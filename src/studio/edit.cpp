@@ -19,6 +19,8 @@ void Edit::removeSetup(Id setup) {
     removeCorrections(setup);
     for (const auto& [id, snapshot] : contents_.all<SnapshotRecord>())
         if (snapshot.setup == setup) remove<SnapshotRecord>(id);
+    for (const auto& [id, known] : contents_.all<KnownRecord>())
+        if (known.setup == setup) remove<KnownRecord>(id);
     for (const auto& [id, note] : contents_.all<Note>())
         if (note.setup == setup) remove<Note>(id);
     for (const auto& [id, frame] : contents_.all<Frame>()) {

@@ -237,6 +237,25 @@ void fields(V& v, SnapshotRecord& r) {
     v("document", r.document);
 }
 
+template <class V>
+void fields(V& v, KnownRecord& r) {
+    v("id", r.id);
+    v("setup", r.setup);
+    v("label", r.label);
+    v("path", r.path);
+    v("red", r.red);
+    v("green", r.green);
+    v("blue", r.blue);
+    v("deviation_red", r.deviationRed);
+    v("deviation_green", r.deviationGreen);
+    v("deviation_blue", r.deviationBlue);
+    v("pixels", r.pixels);
+    v("lightness", r.lightness);
+    v("a", r.a);
+    v("b", r.b);
+    v("counts", r.counts);
+}
+
 /// For visitors that only look.
 template <class V, class R>
 void fieldsOf(V& v, const R& record) {

@@ -77,6 +77,17 @@ struct SnapshotRecord {
     std::string document{};  ///< refero-correction JSON
 };
 
+/// Something of known colour, as it was measured in a frame of a setup.
+struct KnownRecord {
+    Id id = 0, setup = 0;
+    std::string label{}, path{};          ///< the frame's
+    double red = 0, green = 0, blue = 0;  ///< linear, as recorded
+    double deviationRed = 0, deviationGreen = 0, deviationBlue = 0;
+    std::int64_t pixels = 0;
+    double lightness = 0, a = 0, b = 0;  ///< CIELAB, D50 and 2 degrees, by an instrument
+    bool counts = true;                  ///< in the fit; else it is for proofs
+};
+
 struct HandoverRecord {
     Id id = 0, correction = 0;
     std::string made{}, format{}, encoding{}, path{}, engine{};
@@ -98,7 +109,7 @@ struct Tick {
 /// Every kind of record, in the order in which they refer to each other.
 using Records = std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
                            plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
-                           CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord>;
+                           CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord, KnownRecord>;
 
 /// Any one of them.
 template <class Tuple>
@@ -185,6 +196,10 @@ constexpr std::string_view kindName<Note>() {
 template <>
 constexpr std::string_view kindName<Tick>() {
     return "tick";
+}
+template <>
+constexpr std::string_view kindName<KnownRecord>() {
+    return "known_colour";
 }
 template <>
 constexpr std::string_view kindName<SnapshotRecord>() {

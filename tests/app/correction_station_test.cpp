@@ -111,7 +111,7 @@ TEST_F(CorrectionInTheWindow, TellsWhatElseWasTriedAndHowSureItIs) {
 
 TEST_F(CorrectionInTheWindow, IsCheckedOnAnotherShot) {
     ASSERT_TRUE(openAndCorrect());
-    find<QComboBox>("pageChoice")->setCurrentIndex(3);
+    find<QComboBox>("pageChoice")->setCurrentIndex(7);
     EXPECT_NE(find<QLabel>("proofOutcome")->text().indexOf(QStringLiteral("no other chart frame")), -1);
     EXPECT_FALSE(find<QWidget>("proveButton")->isVisible());
     const QString path = frame("good.tif");

@@ -1,9 +1,11 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QLabel>
+#include <QLineEdit>
 #include <QSlider>
 #include <QTableView>
 
+#include "app/judging/colours_page.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/finish_page.h"
 #include "app/judging/judging_view.h"
@@ -12,6 +14,8 @@
 #include "app/judging/warmth_ladder.h"
 #include "app/meters/scope_view.h"
 #include "app/stations/correction_station.h"
+#include "app/views/findings.h"
+#include "core/colour/difference.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -205,6 +209,16 @@ TEST_F(Judging, IsJudgedByTheLimitsOfTheUseAndSaysSo) {
     EXPECT_EQ(correction().limits.name, "Product");
     choose("fitLimitsChoice", 2);
     EXPECT_EQ(correction().limits.name, "Event");
+    // From a finding's menu: what was allowed is kept with the correction, and goes when it is given back.
+    const double good = correction().limits.mean.high;
+    Check mean;
+    mean.id = "mean";
+    emit station().findChild<Findings*>()->limitWanted(mean, 4.5);
+    EXPECT_GE(correction().limits.mean.high, 4.5);
+    emit station().findChild<Findings*>()->limitWanted(mean, std::nullopt);
+    EXPECT_EQ(correction().limits.mean.high, good);
+    session().undo().undo();
+    session().undo().undo();
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Judge the correction as Event"));
     session().undo().undo();
     EXPECT_EQ(find<QComboBox>("fitLimitsChoice")->currentText(), QStringLiteral("Product"));
@@ -221,6 +235,67 @@ TEST_F(Judging, TheStagesAreTold) {
     EXPECT_NE(stages[6].what.indexOf(QStringLiteral("Refero")), -1);
     station().showPage(CorrectionStation::Page::stages);
     EXPECT_GE(find<QWidget>("stagesPage")->findChildren<QLabel*>().size(), 16);
+}
+
+// What people do for the cloth of a job: draw over it, enter what the instrument read, look, let it count.
+TEST_F(Judging, ThisJobsColoursAreDrawnEnteredCheckedAndCounted) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    const auto at = [&](double x, double y) {
+        const QPointF frame(x * compare().panes()[0].levels[0].width(),
+                            y * compare().panes()[0].levels[0].height());
+        return compare().toView(frame).toPoint();
+    };
+    QTest::mousePress(&compare(), Qt::LeftButton, Qt::ShiftModifier, at(0.02, 0.02));
+    QTest::mouseMove(&compare(), at(0.06, 0.06));
+    QTest::mouseRelease(&compare(), Qt::LeftButton, Qt::ShiftModifier, at(0.06, 0.06));
+    auto* name = visible<QLineEdit>("colourName");
+    ASSERT_TRUE(name) << "the page is shown by itself";
+    EXPECT_FALSE(find<look::Button>("addColour")->isEnabled()) << "nothing is entered yet";
+    QTest::keyClicks(name, QStringLiteral("Cloth"));
+    QTest::keyClicks(find<QLineEdit>("colourL"), QStringLiteral("48,5"));
+    QTest::keyClicks(find<QLineEdit>("colourA"), QStringLiteral("-3"));
+    QTest::keyClicks(find<QLineEdit>("colourB"), QStringLiteral("6.5"));
+    QTest::mouseClick(find<look::Button>("addColour"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->colours.size() == 1; }));
+    const OwnColour own = session().current()->colours[0];
+    EXPECT_EQ(own.colour.name, "Cloth");
+    EXPECT_EQ(own.colour.labD50.L, 48.5);
+    EXPECT_EQ(own.colour.labD50.a, -3);
+    EXPECT_GT(own.colour.pixels, 100u);
+    EXPECT_FALSE(own.counts) << "it is checked only, until a person lets it count";
+    auto* list = find<QTableView>("coloursList");
+    ASSERT_EQ(list->model()->rowCount(), 1);
+    const double off = list->model()->index(0, ColoursModel::difference).data().toDouble();
+    EXPECT_NEAR(off, ciede2000(own.colour.labD50, correction().toLab(own.colour.rgb)), 0.006);
+
+    QTest::mouseClick(find<look::Button>("proveColours"), Qt::LeftButton);
+    ASSERT_EQ(correction().verifications.size(), 1u);
+    EXPECT_NEAR(correction().verifications[0].differences.mean, off, 0.006);
+
+    QTest::mouseClick(find<look::Button>("countColour"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return correction().patches.size() == 25; })) << "built anew, with it";
+    EXPECT_TRUE(correction().patches.back().known);
+    ASSERT_TRUE(eventually([&] {
+        return list->model()->index(0, ColoursModel::difference).data().toDouble() < off;
+    })) << "it comes nearer";
+
+    // A second one of that name is refused in words, and nothing is lost of what was typed.
+    QTest::mousePress(&compare(), Qt::LeftButton, Qt::ShiftModifier, at(0.02, 0.02));
+    QTest::mouseMove(&compare(), at(0.06, 0.06));
+    QTest::mouseRelease(&compare(), Qt::LeftButton, Qt::ShiftModifier, at(0.06, 0.06));
+    QTest::keyClicks(name, QStringLiteral("Cloth"));
+    for (const char* field : {"colourL", "colourA", "colourB"})
+        QTest::keyClicks(find<QLineEdit>(field), QStringLiteral("5"));
+    QTest::mouseClick(find<look::Button>("addColour"), Qt::LeftButton);
+    ASSERT_TRUE(eventually(
+        [&] { return find<QLabel>("coloursSay")->text().contains(QStringLiteral("another name")); }));
+    EXPECT_EQ(name->text(), QStringLiteral("Cloth"));
+
+    QTest::mouseClick(find<look::Button>("removeColour"), Qt::LeftButton);
+    EXPECT_TRUE(session().current()->colours.empty());
+    session().undo().undo();
+    EXPECT_EQ(session().current()->colours.size(), 1u);
 }
 
 }  // namespace

@@ -161,6 +161,9 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     SnapshotRecord snapshot;
     snapshot.setup = setup;
     e.add(snapshot);
+    KnownRecord known;
+    known.setup = setup;
+    e.add(known);
     reading.setup = other;
     e.add(reading);
     ASSERT_TRUE(s->commit(e));
@@ -172,6 +175,7 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     EXPECT_TRUE(s->contents().all<CorrectionRecord>().empty());
     EXPECT_TRUE(s->contents().all<HandoverRecord>().empty());
     EXPECT_TRUE(s->contents().all<SnapshotRecord>().empty());
+    EXPECT_TRUE(s->contents().all<KnownRecord>().empty());
     ASSERT_TRUE(s->contents().find<Frame>(frameId)) << "pictures stay";
     EXPECT_EQ(s->contents().find<Frame>(frameId)->setup, 0);
     ASSERT_TRUE(s->undo());

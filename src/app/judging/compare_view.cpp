@@ -156,6 +156,8 @@ void CompareView::setWipe(double share) {
 
 void CompareView::mousePressEvent(QMouseEvent* event) {
     setFocus();
+    // A place in one of several pictures would be a place in none of them.
+    if (layout_ != Layout::wipe && event->modifiers() & Qt::ShiftModifier) return;
     wiping_ = event->button() == Qt::LeftButton && nearEdge(event->position());
     if (!wiping_) PictureView::mousePressEvent(event);
 }

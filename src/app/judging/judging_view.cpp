@@ -59,6 +59,9 @@ JudgingView::JudgingView(QWidget* parent) : QWidget(parent) {
     bar_ = buildBar();
     column->addWidget(bar_);
     compare_ = new CompareView(this);
+    compare_->allowRegions();
+    connect(compare_, &PictureView::regionDrawn, this,
+            [this](const QRectF& place) { emit placeDrawn(picture_->currentData().toString(), place); });
     column->addWidget(compare_, 1);
     show(nullptr);
 }

@@ -34,6 +34,8 @@ class JudgingView : public QWidget {
     void snapshotWanted();
     /// Of what the correction is held against and of the correction; of a picture that was drawn whole.
     void scopesChanged(const std::vector<Scopes>& scopes, const QString& first, const QString& last);
+    /// Of a wipe, in the frame's pixels; empty where it is taken back.
+    void placeDrawn(const QString& path, const QRectF& place);
     /// Why nothing can be seen.
     void failed(const QString& message);
 

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QObject>
+#include <QRectF>
 #include <functional>
 #include <map>
 #include <memory>
@@ -142,6 +143,15 @@ class Session : public QObject {
     void removeSnapshot(int snapshot);
     /// What was kept becomes the setup's correction once more.
     void takeSnapshot(int snapshot);
+    /// Something of known colour in a frame of the setup; its place is measured in the background. `done` is
+    /// told why not, or nothing.
+    void addColour(int id, const QString& path, const QRectF& place, const QString& name, const Lab& labD50,
+                   const std::function<void(const QString&)>& done);
+    /// Whether it counts in the fit, or is for proofs.
+    void countColour(int colour, bool counts);
+    void removeColour(int colour);
+    /// Holds the correction against the colours that do not count; the outcome is kept with it.
+    void proveOnColours(int id);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
 
   signals:
@@ -190,6 +200,7 @@ class Session : public QObject {
     void putAtHand(Setup& setup);
     void showAtHand(int id);
     void refuse(int id, const QString& message);
+    void keepProof(int id, const Verification& proof);
     void changeCorrection(int id, const QString& step, const std::function<void(Correction&)>& change);
     void frameRead(int id, std::int64_t step, FrameOutcome outcome);
     void loadFrame(int id);

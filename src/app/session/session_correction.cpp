@@ -9,6 +9,7 @@
 #include "app/session/session_background.h"
 #include "app/views/contender_model.h"
 #include "core/fit/verify.h"
+#include "core/read/spot.h"
 #include "io/correction_file.h"
 #include "io/read_frame.h"
 
@@ -36,8 +37,12 @@ void Session::correct(int id, const FitOptions& options) {
     if (!s || !s->reading) return;
     FitOptions all = options;
     all.resamples = kResamples;
-    if (const auto limits = fitLimitsByName(s->correction ? s->correction->limits.name : day_.shoot.limits))
+    if (s->correction)
+        all.limits = s->correction->limits;
+    else if (const auto limits = fitLimitsByName(day_.shoot.limits))
         all.limits = *limits;
+    for (const OwnColour& c : s->colours)
+        if (c.counts) all.known.push_back(c.colour);
     if (s->correction && all.finish.isNone() && all.intent != Intent::pleasing)
         all.finish = s->correction->finish;
     inBackground([reading = *s->reading, all] { return fit(std::span(&reading, 1), all); },
@@ -77,20 +82,85 @@ void Session::proveOn(int id, const QString& path) {
             const Setup* proving = setup(id);
             if (!now || !proving || !proving->correction) return;  // another one was built meanwhile
             if (!proof) return refuse(id, QString::fromStdString(proof.error().message));
-            Correction proved = *proving->correction;
-            // One proof a frame: the latest counts.
-            std::erase_if(proved.verifications,
-                          [&](const Verification& v) { return v.framePath == proof->framePath; });
-            proved.verifications.push_back(*proof);
-            studio::CorrectionRecord changed = *now;
-            changed.document = io::toJson(proved).dump();
-            Edit edit =
-                studio_->edit("Check the correction on " +
-                              QFileInfo(QString::fromStdString(proof->framePath)).fileName().toStdString());
-            edit.put(changed);
-            atHand_[id].error.clear();
-            commit(edit);
+            keepProof(id, *proof);
         });
+}
+
+void Session::keepProof(int id, const Verification& proof) {
+    const QString where = QFileInfo(QString::fromStdString(proof.framePath)).fileName();
+    changeCorrection(id, QStringLiteral("Check the correction on ") + where, [&](Correction& c) {
+        // One proof a frame: the latest counts.
+        std::erase_if(c.verifications, [&](const Verification& v) { return v.framePath == proof.framePath; });
+        c.verifications.push_back(proof);
+    });
+}
+
+void Session::addColour(int id, const QString& path, const QRectF& place, const QString& name, const Lab& lab,
+                        const std::function<void(const QString&)>& done) {
+    const Setup* s = setup(id);
+    if (!s || !s->correction || !s->reading) return;
+    inBackground(
+        [path = path.toStdString(), place, encoding = s->correction->inputEncoding,
+         known = KnownColour{name.trimmed().toStdString(), path.toStdString(), {}, {}, 0, lab},
+         reading = *s->reading, others = s->colours]() -> Result<KnownColour> {
+            auto frame = io::readFrame(path);
+            if (frame && frame->encodingSource == io::EncodingSource::assumed && frame->encoding != encoding)
+                frame = io::readFrame(path, encoding);
+            if (!frame) return tl::unexpected(frame.error());
+            const auto area =
+                areaReading(frame->image, {place.left(), place.top()}, {place.right(), place.bottom()});
+            if (!area) return failure("That place is not in the frame.");
+            KnownColour out = known;
+            out.rgb = area->mean;
+            out.deviation = area->deviation;
+            out.pixels = area->pixels;
+            // Beside all others, so that what could not be fitted is said now.
+            std::vector<KnownColour> all;
+            for (const OwnColour& other : others) all.push_back(other.colour);
+            all.push_back(out);
+            if (const auto usable = withKnownColours(reading, all); !usable)
+                return tl::unexpected(usable.error());
+            return out;
+        },
+        [this, id, done](const Result<KnownColour>& k) {
+            if (!k) return done(QString::fromStdString(k.error().message));
+            Edit edit = studio_->edit("Add the known colour " + k->name);
+            edit.add(studio::KnownRecord{0, id, k->name, k->framePath, k->rgb.x(), k->rgb.y(), k->rgb.z(),
+                                         k->deviation.x(), k->deviation.y(), k->deviation.z(),
+                                         static_cast<std::int64_t>(k->pixels), k->labD50.L, k->labD50.a,
+                                         k->labD50.b, false});
+            commit(edit);
+            done({});
+        });
+}
+
+void Session::countColour(int colour, bool counts) {
+    const auto* record = studio_->contents().find<studio::KnownRecord>(colour);
+    if (!record || record->counts == counts) return;
+    studio::KnownRecord changed = *record;
+    changed.counts = counts;
+    Edit edit = studio_->edit((counts ? "Count " : "Check only ") + record->label);
+    edit.put(changed);
+    commit(edit);
+}
+
+void Session::removeColour(int colour) {
+    const auto* record = studio_->contents().find<studio::KnownRecord>(colour);
+    if (!record) return;
+    Edit edit = studio_->edit("Take out the known colour " + record->label);
+    edit.remove<studio::KnownRecord>(colour);
+    commit(edit);
+}
+
+void Session::proveOnColours(int id) {
+    const Setup* s = setup(id);
+    if (!s || !s->correction) return;
+    std::vector<KnownColour> unseen;
+    for (const OwnColour& c : s->colours)
+        if (!c.counts) unseen.push_back(c.colour);
+    const auto proof = verified(*s->correction, unseen);
+    if (!proof) return refuse(id, QString::fromStdString(proof.error().message));
+    keepProof(id, *proof);
 }
 
 // Changes what is kept with the correction, without fitting it again.

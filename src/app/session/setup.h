@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/fit/correction.h"
+#include "core/fit/known_colour.h"
 #include "core/plan/due.h"
 #include "core/read/reading.h"
 #include "io/frame_file.h"
@@ -30,6 +31,13 @@ struct Snapshot {
     std::shared_ptr<const Correction> correction;
 };
 
+/// Something of known colour in one of the setup's frames.
+struct OwnColour {
+    int id = 0;
+    KnownColour colour;
+    bool counts = true;  ///< in the fit; else it is for proofs
+};
+
 /// One light, body and lens as the window shows it: what the studio keeps of it, and what is only at hand
 /// while it is looked at.
 struct Setup {
@@ -40,6 +48,7 @@ struct Setup {
     std::optional<Reading> reading;
     std::optional<Correction> correction;
     std::vector<Snapshot> snapshots;  ///< the oldest first
+    std::vector<OwnColour> colours;
     std::optional<io::Handover> handover;
     plan::Due plan;  ///< what the plan's rules say of it
 

@@ -3,6 +3,7 @@
 #include "app/session/setup_builder.h"
 
 #include <QFileInfo>
+#include <algorithm>
 
 #include "core/plan/change.h"
 #include "core/read/checks.h"
@@ -54,6 +55,17 @@ std::vector<SubjectLight> subjectsOf(const Contents& contents, Id setup) {
                 {f.path, {f.whiteRed, f.whiteGreen, f.whiteBlue}, false, "what looks like a grey card"});
     }
     return out;
+}
+
+OwnColour ownColour(const studio::KnownRecord& k) {
+    return {static_cast<int>(k.id),
+            {k.label,
+             k.path,
+             {k.red, k.green, k.blue},
+             {k.deviationRed, k.deviationGreen, k.deviationBlue},
+             static_cast<std::size_t>(std::max<std::int64_t>(0, k.pixels)),
+             {k.lightness, k.a, k.b, white::d50}},
+            k.counts};
 }
 
 }  // namespace
@@ -137,6 +149,8 @@ std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day
             if (kept.setup == s.id)
                 if (const auto c = snapshot(kept))
                     view.snapshots.push_back({static_cast<int>(id), text(kept.label), c});
+        for (const auto& [id, k] : contents.all<studio::KnownRecord>())
+            if (k.setup == s.id) view.colours.push_back(ownColour(k));
         at[s.id] = out.size();
         out.push_back(std::move(view));
     }

@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/judging/colours_page.h"
 #include "app/judging/finish_page.h"
 #include "app/judging/judging_view.h"
 #include "app/judging/scopes_page.h"
@@ -63,6 +64,12 @@ CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget
     connectJudging();
     card_ = new HandoverCard(session, dialogs, findings_);
     findings_->setExtra(card_);
+    connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
+        const Setup* s = session_.current();
+        if (!s || !s->correction) return;
+        if (const auto limits = allowing(s->correction->limits, check.id, value))
+            session_.judgeBy(s->id, *limits);
+    });
     connect(plot_, &AbPlot::patchPointed, this, &CorrectionStation::markPatch);
     connect(
         list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
@@ -173,6 +180,8 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     page("Scopes of both", scopes_);
     snapshots_ = new SnapshotsPage(holder);
     page("Snapshots", snapshots_);
+    colours_ = new ColoursPage(holder);
+    page("This job's colours", colours_);
     proof_ = new ProofPage(holder);
     page("Proof on another shot", proof_);
     stages_ = new StagesPage(holder);
@@ -195,6 +204,25 @@ void CorrectionStation::connectJudging() {
         session_.setFinish(session_.currentId(), finish);
         judging_->tryFinish({});
     });
+    connect(judging_, &JudgingView::placeDrawn, this, [this](const QString& path, const QRectF& place) {
+        colours_->setPlace(path, place);
+        if (!place.isEmpty()) showPage(Page::colours);
+    });
+    connect(colours_, &ColoursPage::addWanted, this,
+            [this](const QString& path, const QRectF& place, const QString& name, const Lab& lab) {
+                session_.addColour(session_.currentId(), path, place, name, lab,
+                                   [this](const QString& message) {
+                                       colours_->answer(message);
+                                       if (message.isEmpty()) judging_->compare().setRegion({});
+                                   });
+            });
+    connect(colours_, &ColoursPage::countWanted, this, [this](int colour, bool counts) {
+        session_.countColour(colour, counts);
+        rebuild();
+    });
+    connect(colours_, &ColoursPage::removeWanted, &session_, &Session::removeColour);
+    connect(colours_, &ColoursPage::proofWanted, this,
+            [this] { session_.proveOnColours(session_.currentId()); });
     connect(snapshots_, &SnapshotsPage::againstWanted, judging_, &JudgingView::holdAgainst);
     connect(snapshots_, &SnapshotsPage::takeWanted, &session_, &Session::takeSnapshot);
     connect(snapshots_, &SnapshotsPage::removeWanted, &session_, &Session::removeSnapshot);
@@ -251,6 +279,7 @@ void CorrectionStation::show(const Setup* setup) {
     stages_->setCorrection(ready ? setup->correction : std::nullopt);
     finish_->setFinish(ready ? setup->correction->finish : Finish{});
     snapshots_->show(ready ? setup : nullptr);
+    colours_->show(ready ? setup : nullptr);
     scopes_->setTargets(ready && setup->reading ? vectorscopeTargets(setup->reading->chart, OutputSpace::srgb)
                                                 : std::vector<ScopeTarget>{});
     if (!ready) scopes_->clear();

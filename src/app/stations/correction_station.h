@@ -16,6 +16,7 @@ namespace refero {
 
 class AbPlot;
 class CertaintyView;
+class ColoursPage;
 class Dialogs;
 class FinishPage;
 class HandoverCard;
@@ -35,7 +36,7 @@ class CorrectionStation : public Station {
     Q_OBJECT
   public:
     CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
-    enum class Page { patches, certainty, models, finish, scopes, snapshots, proof, stages };
+    enum class Page { patches, certainty, models, finish, scopes, snapshots, colours, proof, stages };
     void showPage(Page page);
     JudgingView& judging() { return *judging_; }
     void setViewingOnly(bool only) override;
@@ -76,6 +77,7 @@ class CorrectionStation : public Station {
     FinishPage* finish_;
     ScopesPage* scopes_;
     SnapshotsPage* snapshots_;
+    ColoursPage* colours_;
     StagesPage* stages_;
     JudgingView* judging_;
     HandoverCard* card_;

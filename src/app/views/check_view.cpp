@@ -104,7 +104,7 @@ void CheckView::contextMenuEvent(QContextMenuEvent* event) {
     if (std::none_of(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == check_.id; }))
         return;
     QMenu menu(this);
-    QAction* allow = menu.addAction(QStringLiteral("Allow this value in this shoot"));
+    QAction* allow = menu.addAction(QStringLiteral("Allow this value"));
     allow->setEnabled(check_.verdict != Verdict::pass);
     QAction* back = menu.addAction(QStringLiteral("Back to the limit of the set"));
     const QAction* chosen = menu.exec(event->globalPos());

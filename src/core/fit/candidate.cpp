@@ -177,15 +177,20 @@ std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<O
 
 TrainingView TrainingView::of(const TrainingSet* set, const Samples& s, const TrainingView* near) {
     if (!set || s.reflectances.empty()) return {};
-    // However quiet a reading is, a chart's own reflectances are hardly better known than this.
-    std::vector<Vector3> errors;
-    for (std::size_t i = 0; i < s.size(); ++i)
+    std::vector<Spectrum> reflectances;
+    std::vector<Vector3> rgb, errors;
+    for (std::size_t i = 0; i < s.size(); ++i) {
+        if (!s.reflectances[i]) continue;
+        reflectances.push_back(*s.reflectances[i]);
+        rgb.push_back(s.rgb[i]);
+        // However quiet a reading is, a chart's own reflectances are hardly better known than this.
         errors.push_back((s.error[i].array().square() + (0.003 * s.rgb[i].array() + 0.0005).square()).sqrt());
+    }
     const bool warm = near && !near->rgb.empty();
-    auto seen = estimateSensitivity(s.reflectances, s.rgb, errors, warm ? &near->sensitivity : nullptr);
+    auto seen = estimateSensitivity(reflectances, rgb, errors, warm ? &near->sensitivity : nullptr);
     if (!seen) return {};
-    auto rgb = set->seenBy(*seen);
-    return {set, std::move(rgb), *std::move(seen)};
+    auto views = set->seenBy(*seen);
+    return {set, std::move(views), *std::move(seen)};
 }
 
 Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {

@@ -59,9 +59,10 @@ Result<Intent> intentByName(std::string_view name);
 struct PatchResult {
     std::string id;
     Role role = Role::other;
-    bool used = true;   ///< false: clipped, so it was left out of the fit
-    double weight = 1;  ///< how often it counted in the fit
-    Vector3 rgb;        ///< as recorded, linear, before balance
+    bool known = false;  ///< no patch: something in a frame whose colour is known
+    bool used = true;    ///< false: clipped, so it was left out of the fit
+    double weight = 1;   ///< how often it counted in the fit
+    Vector3 rgb;         ///< as recorded, linear, before balance
     Lab reference, before, after;
     double differenceBefore = 0, differenceAfter = 0;  ///< CIEDE2000
     double leftOut = 0;      ///< CIEDE2000 of this patch when the fit did not see it; 0 for the balance model

@@ -44,13 +44,15 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
 }
 
 std::vector<PatchResult> patchResults(const Correction& c, const PreparedChart& chart,
-                                      const std::vector<double>& leftOut, const PricedNoise& noise) {
+                                      const std::vector<double>& leftOut, const PricedNoise& noise,
+                                      std::size_t known) {
     const Matrix3 balanceOnly = rgbToXyzD50(primaries::bt709) * (c.gains * c.level).asDiagonal();
     std::vector<PatchResult> out;
     for (std::size_t i = 0; i < chart.reading.patches.size(); ++i) {
         PatchResult p;
         p.id = chart.reading.patches[i].id;
         p.role = chart.reading.chart.patches[i].role;
+        p.known = i >= chart.reading.patches.size() - known;
         p.rgb = chart.reading.patches[i].rgb;
         p.reference = toLab(chart.reference[i], white::d50);
         p.before = toLab(Xyz::from(balanceOnly * p.rgb), white::d50);
@@ -104,8 +106,8 @@ Status FitOptions::validate() const {
 
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options) {
     if (auto ok = options.validate(); !ok) return tl::unexpected(ok.error());
-    PreparationOptions preparation{options.intent, options.referenceLight, options.maxClipped,
-                                   options.weights, options.greyCurves};
+    PreparationOptions preparation{options.intent,  options.referenceLight, options.maxClipped,
+                                   options.weights, options.greyCurves,     options.known};
     const auto chart = prepared(readings, preparation);
     if (!chart) return tl::unexpected(chart.error());
     // Resamples are treated as the chart was.
@@ -150,7 +152,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
         leftOut = crossValidated(std::span(&taken, 1), s, view, FoldPlan::leaveOneOut(s.size())).front();
     const PricedNoise noise = priceOf(c.colours, s);
     c.noise = noise.price;
-    c.patches = patchResults(c, *chart, leftOut, noise);
+    c.patches = patchResults(c, *chart, leftOut, noise, options.known.size());
     c.summary.used = s.size();
     c.summary.before = over(c.patches, &PatchResult::differenceBefore);
     c.summary.after = over(c.patches, &PatchResult::differenceAfter);

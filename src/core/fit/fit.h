@@ -9,6 +9,7 @@
 
 #include "core/fit/correction.h"
 #include "core/fit/grey_curves.h"
+#include "core/fit/known_colour.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -24,6 +25,8 @@ struct FitOptions {
     CurveUse greyCurves = CurveUse::automatic;
     Finish finish;     ///< on top; the intent "pleasing" has its own where this is none
     FitLimits limits;  ///< what the correction is judged by
+    /// This job's own colours, measured in a frame of the setup; they count beside the patches.
+    std::vector<KnownColour> known;
     /// Patches with a larger share of clipped pixels are left out.
     double maxClipped = 0.01;
     /// For the intervals of the figures; 0: none are given. See CertaintyOptions.

@@ -31,4 +31,15 @@ Result<FitLimits> fitLimitsByName(std::string_view wanted) {
     return *at;
 }
 
+Result<FitLimits> allowing(FitLimits limits, std::string_view check, std::optional<double> value) {
+    const auto band = check == "mean"                         ? &FitLimits::mean
+                      : check == "largest"                    ? &FitLimits::largest
+                      : check == "unseen" || check == "proof" ? &FitLimits::unseen
+                                                              : nullptr;
+    if (!band) return failure("A correction has no limit for \"" + std::string(check) + "\".");
+    const auto set = fitLimitsByName(limits.name);
+    limits.*band = value ? allowing(limits.*band, *value) : (set ? *set : FitLimits{}).*band;
+    return limits;
+}
+
 }  // namespace refero

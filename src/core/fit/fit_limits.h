@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -24,5 +25,9 @@ struct FitLimits {
 /// Copy work, Product, Event, Film: as limitSets() of readings.
 const std::vector<FitLimits>& fitLimitSets();
 Result<FitLimits> fitLimitsByName(std::string_view name);
+
+/// Widened so that this value of the check ("mean", "largest", "unseen", "proof") is good; without a value,
+/// as the set of its name has it. An error for any other check.
+Result<FitLimits> allowing(FitLimits limits, std::string_view check, std::optional<double> value);
 
 }  // namespace refero

@@ -76,6 +76,8 @@ Result<Reading> merged(std::span<const Reading> readings) {
 double weightOf(const Patch& patch, const PreparationOptions& options) {
     const auto own = options.weights.find(patch.id);
     const double weight = own == options.weights.end() ? 1 : own->second;
+    for (const KnownColour& c : options.known)
+        if (c.name == patch.id) return c.weight * weight;
     if (options.intent == Intent::neutrals && patch.role == Role::neutral) return 4 * weight;
     if (options.intent == Intent::skin && patch.role == Role::skin) return 4 * weight;
     return weight;
@@ -141,6 +143,7 @@ Samples Samples::only(std::span<const std::size_t> which) const {
 
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
     auto reading = merged(readings);
+    if (reading) reading = withKnownColours(*std::move(reading), options.known);
     if (!reading) return tl::unexpected(reading.error());
     auto reference = referencesOf(reading->chart, options.referenceLight);
     if (!reference) return tl::unexpected(reference.error());
@@ -177,8 +180,11 @@ Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
         s.noise.push_back(slope.asDiagonal() * noise * slope.asDiagonal());
         s.reference.push_back(out.reference[i]);
         s.weights.push_back(weightOf(patch, options));
-        spectral = spectral && patch.reflectance;
-        if (spectral) s.reflectances.push_back(patch.reflectance->spectrum());
+        const bool own = std::any_of(options.known.begin(), options.known.end(),
+                                     [&](const KnownColour& c) { return c.name == patch.id; });
+        spectral = spectral && (patch.reflectance || own);
+        s.reflectances.push_back(patch.reflectance ? std::optional(patch.reflectance->spectrum())
+                                                   : std::nullopt);
     }
     if (!spectral) s.reflectances.clear();
     return out;

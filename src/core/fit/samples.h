@@ -3,12 +3,14 @@
 #pragma once
 
 #include <map>
+#include <optional>
 #include <span>
 #include <string>
 #include <vector>
 
 #include "core/fit/correction.h"
 #include "core/fit/grey_curves.h"
+#include "core/fit/known_colour.h"
 #include "core/read/reading.h"
 #include "core/spectra/spectrum.h"
 
@@ -16,13 +18,14 @@ namespace refero {
 
 /// The patches that a fit may use, side by side.
 struct Samples {
-    std::vector<std::size_t> index;      ///< into the chart's patches
-    std::vector<Vector3> rgb;            ///< balanced, levelled and through the curves
-    std::vector<Vector3> error;          ///< standard error of it
-    std::vector<Matrix3> noise;          ///< covariance of one pixel of it; 0 where it is not known
-    std::vector<Xyz> reference;          ///< D50
-    std::vector<double> weights;         ///< what the intent gives each, 1 as a rule
-    std::vector<Spectrum> reflectances;  ///< empty where one of them is not known
+    std::vector<std::size_t> index;  ///< into the chart's patches
+    std::vector<Vector3> rgb;        ///< balanced, levelled and through the curves
+    std::vector<Vector3> error;      ///< standard error of it
+    std::vector<Matrix3> noise;      ///< covariance of one pixel of it; 0 where it is not known
+    std::vector<Xyz> reference;      ///< D50
+    std::vector<double> weights;     ///< what the intent gives each, 1 as a rule
+    /// Nothing for a colour that was measured without its spectrum; empty where a patch's is not known.
+    std::vector<std::optional<Spectrum>> reflectances;
 
     std::size_t size() const { return index.size(); }
     Samples only(std::span<const std::size_t> which) const;
@@ -45,6 +48,8 @@ struct PreparationOptions {
     /// By patch id: how often it counts, on top of the intent; what is not there counts once.
     std::map<std::string, double> weights = {};
     CurveUse greyCurves = CurveUse::never;
+    /// Beside the chart's patches, with the weights that they bring.
+    std::vector<KnownColour> known = {};
 };
 
 /// Errors: no reading, readings of two charts or encodings, no usable grey, a reference that is not known

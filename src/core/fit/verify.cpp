@@ -45,4 +45,29 @@ Result<Verification> verified(const Correction& c, const Reading& reading) {
     return v;
 }
 
+Result<Verification> verified(const Correction& c, std::span<const KnownColour> colours) {
+    if (colours.empty()) return failure("No colour is given to check the correction on.");
+    // For what it says of colours that cannot be used.
+    if (const auto usable = withKnownColours({}, colours); !usable) return tl::unexpected(usable.error());
+    Verification v;
+    v.framePath = colours.front().framePath;
+    v.chartName =
+        colours.size() == 1 ? "one known colour" : std::to_string(colours.size()) + " known colours";
+    std::vector<double> differences;
+    for (const KnownColour& k : colours) {
+        const bool built = std::any_of(c.patches.begin(), c.patches.end(),
+                                       [&](const PatchResult& p) { return p.known && p.id == k.name; });
+        if (built)
+            return failure("The correction was built from " + k.name +
+                           ", so that it proves nothing. Check it on another colour.");
+        Verification::PatchCheck p{
+            k.name, {k.labD50.L, k.labD50.a, k.labD50.b, white::d50}, c.toLab(k.rgb), 0};
+        p.difference = ciede2000(p.reference, p.corrected);
+        differences.push_back(p.difference);
+        v.patches.push_back(std::move(p));
+    }
+    v.differences = spread(std::move(differences));
+    return v;
+}
+
 }  // namespace refero

@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <span>
+
 #include "core/fit/correction.h"
+#include "core/fit/known_colour.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -12,5 +15,9 @@ namespace refero {
 /// it was built from, another encoding, a reading without a chart or a usable grey, a chart whose colours
 /// under the correction's reference light are not known.
 Result<Verification> verified(const Correction& correction, const Reading& reading);
+
+/// The same for things of known colour in one frame, at the exposure that the correction was built for.
+/// Errors: none, one that cannot be told, one that the correction was built from.
+Result<Verification> verified(const Correction& correction, std::span<const KnownColour> colours);
 
 }  // namespace refero

@@ -11,19 +11,31 @@
 
 namespace refero {
 
-std::optional<Vector3> meanOf(const LinearImage& image, const Point& from, const Point& to) {
+std::optional<AreaReading> areaReading(const LinearImage& image, const Point& from, const Point& to) {
     const int x0 = std::max(0, static_cast<int>(std::floor(std::min(from.x(), to.x())))),
               y0 = std::max(0, static_cast<int>(std::floor(std::min(from.y(), to.y()))));
     const int x1 = std::min(image.width(), static_cast<int>(std::ceil(std::max(from.x(), to.x())))),
               y1 = std::min(image.height(), static_cast<int>(std::ceil(std::max(from.y(), to.y()))));
     if (x0 >= x1 || y0 >= y1) return {};
-    Vector3 sum = Vector3::Zero();
+    Vector3 sum = Vector3::Zero(), squares = Vector3::Zero();
     for (int y = y0; y < y1; ++y)
         for (int x = x0; x < x1; ++x) {
             const float* p = image.pixel(x, y);
-            sum += Vector3(p[0], p[1], p[2]);
+            const Vector3 v(p[0], p[1], p[2]);
+            sum += v;
+            squares += v.cwiseAbs2();
         }
-    return Vector3(sum / (double(x1 - x0) * (y1 - y0)));
+    const double n = double(x1 - x0) * (y1 - y0);
+    AreaReading out;
+    out.mean = sum / n;
+    out.deviation = (squares / n - out.mean.cwiseAbs2()).cwiseMax(0).cwiseSqrt();
+    out.pixels = static_cast<std::size_t>(n);
+    return out;
+}
+
+std::optional<Vector3> meanOf(const LinearImage& image, const Point& from, const Point& to) {
+    const auto area = areaReading(image, from, to);
+    return area ? std::optional(area->mean) : std::nullopt;
 }
 
 Spot spotOf(const Vector3& linear, const Vector3& gains) {

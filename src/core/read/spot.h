@@ -27,6 +27,14 @@ std::optional<Spot> spotAt(const LinearImage& image, const Point& pixel, int rea
 /// Mean of a rectangle of the frame; nothing where it has no pixel in it.
 std::optional<Vector3> meanOf(const LinearImage& image, const Point& from, const Point& to);
 
+/// What a rectangle of a frame holds.
+struct AreaReading {
+    Vector3 mean{0, 0, 0};
+    Vector3 deviation{0, 0, 0};  ///< of one pixel
+    std::size_t pixels = 0;
+};
+std::optional<AreaReading> areaReading(const LinearImage& image, const Point& from, const Point& to);
+
 Spot spotOf(const Vector3& linear, const Vector3& gains);
 
 }  // namespace refero

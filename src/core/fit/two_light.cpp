@@ -1,0 +1,97 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/two_light.h"
+
+#include <cmath>
+#include <string>
+
+namespace refero {
+namespace {
+
+constexpr double kClosest = 20;  // mired; nearer than that one of the two will do
+constexpr double kBeyond = 0.1;  // of the way between them
+
+double mired(double kelvin) {
+    return 1e6 / kelvin;
+}
+
+std::string rounded(double kelvin) {
+    return std::to_string(std::lround(kelvin)) + " K";
+}
+
+Status goTogether(const LitCorrection& one, const LitCorrection& other) {
+    const Correction &a = one.correction, &b = other.correction;
+    for (const LitCorrection* each : {&one, &other})
+        if (!(each->kelvin >= 1500 && each->kelvin <= 20000))
+            return failure("A light's colour temperature must be 1500 to 20000 K, not " +
+                           rounded(each->kelvin) + ".");
+    if (a.body != b.body)
+        return failure("The corrections are of two cameras, " + a.body + " and " + b.body +
+                       "; only those of one can be mixed.");
+    if (!(a.inputEncoding == b.inputEncoding))
+        return failure("The corrections are for two encodings, " + std::string(a.inputEncoding.name()) +
+                       " and " + std::string(b.inputEncoding.name()) + ".");
+    if (a.colours.lattice() || b.colours.lattice() || a.greyCurves || b.greyCurves)
+        return failure(
+            "Curves and lattices belong to one light; mix two matrices or two root polynomials of one "
+            "degree.");
+    if (a.colours.base().degree() != b.colours.base().degree())
+        return failure("One correction is a " + std::string(name(a.model)) + ", the other a " +
+                       std::string(name(b.model)) + "; build both with the same model.");
+    if (!(std::abs(mired(one.kelvin) - mired(other.kelvin)) >= kClosest))
+        return failure("The two lights are closer than 20 mired; use the nearer one's correction.");
+    return {};
+}
+
+double redOverBlue(const Vector3& v) {
+    return std::log(v.x() / v.z());
+}
+
+}  // namespace
+
+Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& other, double kelvin) {
+    if (auto ok = goTogether(one, other); !ok) return tl::unexpected(ok.error());
+    const double share = (mired(kelvin) - mired(one.kelvin)) / (mired(other.kelvin) - mired(one.kelvin));
+    if (!(share >= -kBeyond && share <= 1 + kBeyond))
+        return failure(rounded(kelvin) + " is not between " + rounded(one.kelvin) + " and " +
+                       rounded(other.kelvin) + ": shoot the chart under that light.");
+    const Correction &a = one.correction, &b = other.correction;
+    Correction out = a;
+    out.name =
+        a.body + ", " + rounded(kelvin) + " between " + rounded(one.kelvin) + " and " + rounded(other.kelvin);
+    out.description = "Between \"" + a.name + "\" and \"" + b.name + "\"";
+    out.readings.insert(out.readings.end(), b.readings.begin(), b.readings.end());
+    const auto between = [&](double x, double y) {
+        return std::exp((1 - share) * std::log(x) + share * std::log(y));
+    };
+    for (int k = 0; k < 3; ++k) out.gains(k) = between(a.gains(k), b.gains(k));
+    out.level = between(a.level, b.level);
+    // Rows that sum to white keep doing so.
+    out.colours = RootPolynomial(a.colours.base().degree(), (1 - share) * a.colours.base().coefficients() +
+                                                                share * b.colours.base().coefficients());
+    out.training = a.training && b.training;
+    out.patches.clear();
+    out.considered.clear();
+    out.verifications.clear();
+    out.certainty.reset();
+    out.noise = {};
+    out.summary = {};
+    out.summary.message = "Mixed by mired, " + std::to_string(std::lround(100 * share)) +
+                          " % of the way from " + rounded(one.kelvin) + " to " + rounded(other.kelvin) +
+                          "; check it on a chart shot under that light.";
+    return out;
+}
+
+Result<double> kelvinOfGrey(const LitCorrection& one, const LitCorrection& other, const Vector3& grey) {
+    if (auto ok = goTogether(one, other); !ok) return tl::unexpected(ok.error());
+    if (!(grey.minCoeff() > 0) || !grey.allFinite())
+        return failure("That grey has no light in some channel.");
+    // A balance makes a grey's channels alike, so a light's own ratio is the inverse.
+    const double from = -redOverBlue(one.correction.gains), to = -redOverBlue(other.correction.gains);
+    const double share = (redOverBlue(grey) - from) / (to - from);
+    if (!(share >= -kBeyond && share <= 1 + kBeyond))
+        return failure("What is grey there is in a light that is not between the two.");
+    return 1e6 / ((1 - share) * mired(one.kelvin) + share * mired(other.kelvin));
+}
+
+}  // namespace refero

@@ -1,0 +1,168 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the command line adds to a correction: models, curves, finish, limits, known colours, two lights.
+#include <gtest/gtest.h>
+
+#include <cstdio>
+
+#include "call.h"
+#include "io/correction_file.h"
+#include "support/shots.h"
+#include "support/temporary.h"
+
+namespace refero {
+namespace {
+
+using test::call;
+using test::contentOf;
+using test::json;
+using test::Outcome;
+using test::TemporaryFolder;
+
+class CorrectionOptions : public testing::Test {
+  protected:
+    static void SetUpTestSuite() {
+        folder_ = new TemporaryFolder;
+        sim::Shot shot = test::plainShot();
+        for (const auto& [light, file] :
+             {std::pair{"led-5600", "led.tif"}, std::pair{"a", "lamp.tif"}, std::pair{"d65", "day.tif"}}) {
+            shot.light = light;
+            shot.file = file;
+            ASSERT_TRUE(sim::shootToFile(shot, folder_->path()));
+            ASSERT_EQ(
+                call({"read", path(file), "--chart", "fen-24", "--json", path(std::string(file) + ".json")})
+                    .status,
+                0);
+        }
+    }
+    static void TearDownTestSuite() { delete folder_; }
+    static std::string path(const std::string& name) { return *folder_ / name; }
+    static Correction document(const std::string& name) {
+        const auto c = io::readCorrection(path(name));
+        EXPECT_TRUE(c) << c.error().message;
+        return c ? *c : Correction{};
+    }
+
+  private:
+    static inline TemporaryFolder* folder_ = nullptr;
+};
+
+TEST_F(CorrectionOptions, EveryModelIsBuiltProvedAndRendered) {
+    for (const Model m : {Model::balance, Model::matrix, Model::rootPolynomial, Model::rootPolynomial3,
+                          Model::lattice, Model::hueSectors}) {
+        const std::string model(name(m));
+        const Outcome o = call(
+            {"correct", path("led.tif.json"), "--model", model, "--resamples", "0", "--out", path("m.json")});
+        ASSERT_EQ(o.status, 0) << model << ": " << o.err;
+        EXPECT_EQ(document("m.json").model, m);
+        EXPECT_EQ(call({"export", path("m.json"), "--format", "cube", "--out", path("m.cube")}).status, 0)
+            << model;
+        EXPECT_EQ(call({"export", path("m.json"), "--format", "icc", "--out", path("m.icc")}).status, 0)
+            << model;
+        EXPECT_EQ(call({"apply", path("m.json"), path("led.tif"), "--out", path("m.png")}).status, 0)
+            << model;
+    }
+    const Outcome o =
+        call({"correct", path("led.tif.json"), "--model", "polynomial", "--out", path("m.json")});
+    EXPECT_EQ(o.status, 1);
+    EXPECT_NE(o.err.find("root polynomial"), std::string::npos) << "what would work instead";
+}
+
+TEST_F(CorrectionOptions, AFinishIsOnTopAndCanBeLeftOut) {
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "matrix", "--resamples", "0", "--finish",
+                    "rounded", "--warmth", "2", "--limits", "Event", "--out", path("f.json")})
+                  .status,
+              0);
+    const Correction c = document("f.json");
+    EXPECT_EQ(c.finish.warmthSteps, 2);
+    EXPECT_EQ(c.finish.contrast, 0.5);
+    EXPECT_EQ(c.limits.name, "Event");
+    ASSERT_EQ(call({"export", path("f.json"), "--format", "cube", "--out", path("with.cube")}).status, 0);
+    ASSERT_EQ(call({"export", path("f.json"), "--format", "cube", "--finish", "base", "--out",
+                    path("without.cube")})
+                  .status,
+              0);
+    EXPECT_NE(contentOf(path("with.cube")).find("# Finish: 2.0 steps warmer"), std::string::npos);
+    EXPECT_NE(contentOf(path("without.cube")).find("# Finish: none"), std::string::npos);
+    const Outcome profile = call({"export", path("f.json"), "--format", "icc", "--out", path("f.icc")});
+    EXPECT_EQ(profile.status, 0);
+    EXPECT_NE(profile.out.find("not in it"), std::string::npos);
+    EXPECT_EQ(call({"correct", path("led.tif.json"), "--contrast", "5", "--out", "x"}).status, 1);
+    EXPECT_EQ(call({"correct", path("led.tif.json"), "--limits", "Any", "--out", "x"}).status, 1);
+}
+
+TEST_F(CorrectionOptions, ThePleasingIntentIsTheRoundedFinish) {
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--intent", "pleasing", "--resamples", "0", "--out",
+                    path("p.json")})
+                  .status,
+              0);
+    EXPECT_EQ(document("p.json").finish, *finishByName("rounded"));
+}
+
+TEST_F(CorrectionOptions, KnownColoursAreMeasuredInTheirFrame) {
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "matrix", "--resamples", "0", "--out",
+                    path("k.json")})
+                  .status,
+              0);
+    // What the wall in the corner is, by the correction itself.
+    const Outcome proof =
+        call({"verify", path("k.json"), "--known", "wall", path("led.tif"), "20,20,40,40", "50,0,0"});
+    EXPECT_EQ(proof.status, 0) << proof.err;
+    EXPECT_NE(proof.out.find("over 1 patches"), std::string::npos);
+    const Outcome o = call({"correct", path("led.tif.json"), "--model", "matrix", "--resamples", "0",
+                            "--known", "wall", path("led.tif"), "20,20,40,40", "50,0,0", "--known", "edge",
+                            path("led.tif"), "70,20,10,10", "50,1,0", "--out", path("w.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    const Correction c = document("w.json");
+    ASSERT_EQ(c.patches.size(), 26u);
+    EXPECT_EQ(c.patches[24].id, "wall");
+    EXPECT_TRUE(c.patches[25].known);
+    EXPECT_EQ(
+        call({"verify", path("w.json"), "--known", "wall", path("led.tif"), "20,20,40,40", "50,0,0"}).status,
+        1)
+        << "it was built from the wall";
+    for (const auto& [place, colour] : {std::pair{"20,20,40", "50,0,0"}, std::pair{"9000,20,40,40", "50,0,0"},
+                                        std::pair{"20,20,40,40", "red"}})
+        EXPECT_EQ(call({"verify", path("k.json"), "--known", "wall", path("led.tif"), place, colour}).status,
+                  1);
+    EXPECT_EQ(
+        call({"verify", path("k.json"), "--known", "wall", path("none.tif"), "0,0,9,9", "50,0,0"}).status, 1);
+    EXPECT_EQ(call({"verify", path("k.json")}).status, 1) << "nothing to check it on";
+}
+
+TEST_F(CorrectionOptions, TwoLightsAreMixed) {
+    for (const std::string light : {"lamp", "day"})
+        ASSERT_EQ(call({"correct", path(light + ".tif.json"), "--model", "matrix", "--resamples", "0",
+                        "--out", path(light + ".json")})
+                      .status,
+                  0);
+    const Outcome o = call({"between", path("lamp.json"), path("day.json"), "--kelvins", "2856,6504",
+                            "--kelvin", "4000", "--out", path("mixed.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    EXPECT_NE(o.out.find("4000 K"), std::string::npos);
+    // 250 mired lies 51 % of the way from 350 to 154.
+    EXPECT_NE(o.out.find("51 %"), std::string::npos) << o.out;
+    const Correction warm = document("lamp.json"), cool = document("day.json"),
+                     mixed = document("mixed.json");
+    EXPECT_GT(mixed.gains.z(), cool.gains.z());
+    EXPECT_LT(mixed.gains.z(), warm.gains.z());
+    const Vector3 grey = 0.2 * cool.gains.cwiseInverse();
+    char text[80];
+    std::snprintf(text, sizeof text, "%.6f,%.6f,%.6f", grey.x(), grey.y(), grey.z());
+    ASSERT_EQ(call({"between", path("lamp.json"), path("day.json"), "--kelvins", "2856,6504", "--grey", text,
+                    "--out", path("day-again.json")})
+                  .status,
+              0);
+    EXPECT_NEAR((document("day-again.json").gains - cool.gains).norm(), 0, 1e-3);
+    EXPECT_EQ(
+        call({"between", path("lamp.json"), path("day.json"), "--kelvins", "2856,6504", "--out", "x"}).status,
+        1)
+        << "which light?";
+    EXPECT_EQ(call({"between", path("lamp.json"), path("day.json"), "--kelvins", "2856,6504", "--kelvin",
+                    "9000", "--out", "x"})
+                  .status,
+              1);
+}
+
+}  // namespace
+}  // namespace refero
