@@ -18,9 +18,10 @@
 namespace refero {
 namespace {
 
-QString inWords(const Lab& lab) {
-    const auto one = [](double v) {
-        return QString::number(v, 'f', 1).replace(QLatin1Char('-'), QChar(0x2212));
+// Whole numbers in the narrow columns; tenths where there is room.
+QString inWords(const Lab& lab, int decimals) {
+    const auto one = [&](double v) {
+        return QString::number(v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212));
     };
     return one(lab.L) + QLatin1Char(' ') + one(lab.a) + QLatin1Char(' ') + one(lab.b);
 }
@@ -63,19 +64,21 @@ QVariant ColoursModel::data(const QModelIndex& index, int role) const {
         return static_cast<int>((index.column() >= difference ? Qt::AlignRight : Qt::AlignLeft) |
                                 Qt::AlignVCenter);
     if (role == Qt::ToolTipRole)
-        return QFileInfo(QString::fromStdString(colours_[row].colour.framePath)).fileName();
+        return QStringLiteral("%1: measured %2, corrected %3 (L* a* b*)")
+            .arg(QFileInfo(QString::fromStdString(colours_[row].colour.framePath)).fileName(),
+                 inWords(colours_[row].colour.labD50, 1), inWords(corrected_[row], 1));
     if (role != Qt::DisplayRole) return {};
     switch (index.column()) {
         case label:
             return QString::fromStdString(colours_[row].colour.name);
         case measured:
-            return inWords(colours_[row].colour.labD50);
+            return inWords(colours_[row].colour.labD50, 0);
         case corrected:
-            return inWords(corrected_[row]);
+            return inWords(corrected_[row], 0);
         case difference:
             return QString::number(differenceOf(row), 'f', 2);
         case counts:
-            return colours_[row].counts ? QStringLiteral("in the fit") : QStringLiteral("checked");
+            return colours_[row].counts ? QStringLiteral("4 times") : QStringLiteral("no");
         default:
             return {};
     }
@@ -123,7 +126,7 @@ ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
     list_->setObjectName(QStringLiteral("coloursList"));
     list_->setAccessibleName(QStringLiteral("Things of known colour"));
     list_->setModel(&model_);
-    list_->setWidths({0, 86, 86, 46, 62});
+    list_->setWidths({0, 76, 76, 54, 60});
     column->addWidget(list_, 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);

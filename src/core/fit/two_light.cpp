@@ -76,8 +76,9 @@ Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& 
     out.certainty.reset();
     out.noise = {};
     out.summary = {};
-    out.summary.message = "Mixed by mired, " + std::to_string(std::lround(100 * share)) +
-                          " % of the way from " + rounded(one.kelvin) + " to " + rounded(other.kelvin) +
+    out.summary.message = "Mixed by mired for " + rounded(kelvin) + ", " +
+                          std::to_string(std::lround(100 * share)) + " % of the way from " +
+                          rounded(one.kelvin) + " to " + rounded(other.kelvin) +
                           "; check it on a chart shot under that light.";
     return out;
 }
