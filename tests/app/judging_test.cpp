@@ -157,6 +157,16 @@ TEST_F(Judging, AFinishStaysWhenTheCorrectionIsBuiltAnew) {
     EXPECT_EQ(correction().finish.contrast, 0.25);
 }
 
+TEST_F(Judging, ThePleasingIntentBringsAFinishAndTakesItAlong) {
+    ASSERT_TRUE(openAndCorrect());
+    choose("intentChoice", 3);
+    ASSERT_TRUE(eventually([&] { return correction().intent == Intent::pleasing; }));
+    EXPECT_EQ(correction().finish, *finishByName("rounded"));
+    choose("intentChoice", 0);
+    ASSERT_TRUE(eventually([&] { return correction().intent == Intent::colorimetric; }));
+    EXPECT_TRUE(correction().finish.isNone());
+}
+
 TEST_F(Judging, SnapshotsAreKeptNamedHeldAgainstTakenAndRemoved) {
     ASSERT_TRUE(openAndCorrect());
     ASSERT_TRUE(drawn());

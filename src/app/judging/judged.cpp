@@ -87,12 +87,12 @@ CompareView::Pane differencePane(const LinearImage& image, const Contestant& a, 
     const DifferenceMap map =
         differenceMap(image, a.compiled(OutputSpace::xyzD50), b.compiled(OutputSpace::xyzD50));
     const auto figure = [](double v) { return QString::number(v, 'f', 1); };
-    const QString what = brief ? QStringLiteral("Apart by CIEDE2000")
-                               : QStringLiteral("CIEDE2000 between %1 and %2").arg(a.title, b.title);
-    return {
-        what + QStringLiteral(": mean %1, 95 % within %2, largest %3")
-                   .arg(figure(map.figures.mean), figure(map.figures.percentile95), figure(map.figures.max)),
-        PictureView::pyramid(shaded(map))};
+    QString title = brief ? QStringLiteral("CIEDE2000")
+                          : QStringLiteral("CIEDE2000 between %1 and %2").arg(a.title, b.title);
+    title += QStringLiteral(": mean %1, 95 % within %2")
+                 .arg(figure(map.figures.mean), figure(map.figures.percentile95));
+    if (!brief) title += QStringLiteral(", largest %1").arg(figure(map.figures.max));
+    return {title, PictureView::pyramid(shaded(map))};
 }
 
 CompareView::Legend shades() {

@@ -43,7 +43,15 @@ void Session::correct(int id, const FitOptions& options) {
         all.limits = *limits;
     for (const OwnColour& c : s->colours)
         if (c.counts) all.known.push_back(c.colour);
-    if (s->correction && all.finish.isNone() && all.intent != Intent::pleasing)
+    // What was favoured may be gone since, such as a known colour that does not count any more.
+    std::erase_if(all.weights, [&](const auto& each) {
+        return !s->reading->chart.patch(each.first) &&
+               std::none_of(all.known.begin(), all.known.end(),
+                            [&](const KnownColour& k) { return k.name == each.first; });
+    });
+    // A finish stays; the one that came with the pleasing intent goes with it.
+    if (s->correction && all.finish.isNone() && all.intent != Intent::pleasing &&
+        s->correction->intent != Intent::pleasing)
         all.finish = s->correction->finish;
     inBackground([reading = *s->reading, all] { return fit(std::span(&reading, 1), all); },
                  [this, id](Result<Correction> c) {
