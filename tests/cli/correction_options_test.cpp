@@ -3,10 +3,18 @@
 // What the command line adds to a correction: models, curves, finish, limits, known colours, two lights.
 #include <gtest/gtest.h>
 
+#include <algorithm>
+#include <cmath>
 #include <cstdio>
 
-#include "call.h"
+#include "cli/call.h"
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/render/render.h"
 #include "io/correction_file.h"
+#include "io/cube_file.h"
+#include "io/frame_file.h"
+#include "io/proof.h"
 #include "support/shots.h"
 #include "support/temporary.h"
 
@@ -89,6 +97,57 @@ TEST_F(CorrectionOptions, AFinishIsOnTopAndCanBeLeftOut) {
     EXPECT_NE(profile.out.find("not in it"), std::string::npos);
     EXPECT_EQ(call({"correct", path("led.tif.json"), "--contrast", "5", "--out", "x"}).status, 1);
     EXPECT_EQ(call({"correct", path("led.tif.json"), "--limits", "Any", "--out", "x"}).status, 1);
+}
+
+// Every stage at once: what the definition says of a pixel is what lands in the files, within a tenth.
+TEST_F(CorrectionOptions, TheSameColoursByDefinitionInAFileAndInALut) {
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "lattice", "--resamples", "0", "--finish",
+                    "rounded", "--out", path("s.json")})
+                  .status,
+              0);
+    const Correction c = document("s.json");
+    ASSERT_TRUE(c.colours.lattice());
+    ASSERT_EQ(call({"apply", path("s.json"), path("led.tif"), "--out", path("s.tif")}).status, 0);
+    ASSERT_EQ(
+        call({"apply", path("s.json"), path("led.tif"), "--space", "linear-srgb", "--out", path("s.exr")})
+            .status,
+        0);
+    const auto frame = io::readFrame(path("led.tif"), Transfer(Encoding::linear));
+    const auto integer = io::readFrame(path("s.tif"), Transfer(Encoding::srgb)),
+               floating = io::readFrame(path("s.exr"), Transfer(Encoding::linear));
+    ASSERT_TRUE(frame && integer && floating);
+    const Rendering linear = compile(c, OutputSpace::linearSrgb);
+    const Matrix3 toXyz = rgbToXyzD50(primaries::bt709);
+    const auto lab = [&](const Vector3& v) { return toLab(Xyz::from(toXyz * v), white::d50); };
+    const auto pixel = [](const io::Frame& f, int x, int y) {
+        const float* p = f.image.pixel(x, y);
+        return Vector3(p[0], p[1], p[2]);
+    };
+    double worst = 0;
+    int seen = 0;
+    for (int y = 7; y < frame->image.height(); y += 37)
+        for (int x = 5; x < frame->image.width(); x += 41) {
+            const Vector3 defined = rendered(pixel(*frame, x, y), linear);
+            if (defined.minCoeff() < 0.002 || defined.maxCoeff() > 1) continue;  // an integer file clips
+            ++seen;
+            worst = std::max({worst, ciede2000(lab(defined), lab(pixel(*integer, x, y))),
+                              ciede2000(lab(defined), lab(pixel(*floating, x, y)))});
+        }
+    EXPECT_GT(seen, 500);
+    EXPECT_LT(worst, 0.1);
+    // A LUT adds its own interpolation, which we foretell; another engine must find no more than that.
+    const Outcome o = call({"export", path("s.json"), "--format", "cube", "--out", path("s.cube")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    const auto proof = io::proveCube(path("s.cube"), c, Encoding::srgb, OutputSpace::srgb);
+    ASSERT_TRUE(proof);
+    double ours = 1e9;
+    for (const int size : {33, 65, 97, 129}) {
+        const auto cube = io::Cube::sampled(c, {size, Encoding::srgb, OutputSpace::srgb});
+        ASSERT_TRUE(cube);
+        const double expected = io::expectedOf(*cube, c).largest;
+        if (std::abs(expected - proof->largest) < std::abs(ours - proof->largest)) ours = expected;
+    }
+    EXPECT_NEAR(proof->largest, ours, 0.1);
 }
 
 TEST_F(CorrectionOptions, ThePleasingIntentIsTheRoundedFinish) {
