@@ -101,7 +101,7 @@ TEST_F(CorrectionOptions, AFinishIsOnTopAndCanBeLeftOut) {
 
 // Every stage at once: what the definition says of a pixel is what lands in the files, within a tenth.
 TEST_F(CorrectionOptions, TheSameColoursByDefinitionInAFileAndInALut) {
-    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "lattice", "--resamples", "0", "--finish",
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "hue-sectors", "--resamples", "0", "--finish",
                     "rounded", "--out", path("s.json")})
                   .status,
               0);
