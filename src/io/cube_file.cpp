@@ -5,10 +5,10 @@
 #include <tbb/parallel_for.h>
 
 #include <algorithm>
-#include <array>
 #include <cmath>
 #include <cstdio>
 
+#include "core/colour/tetrahedra.h"
 #include "core/render/render.h"
 
 namespace refero::io {
@@ -42,26 +42,8 @@ Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
 }
 
 Vector3 Cube::at(const Vector3& encoded) const {
-    const int n = options_.size;
-    std::array<int, 3> cell;
-    std::array<double, 3> f;
-    for (std::size_t k = 0; k < 3; ++k) {
-        const double x = std::clamp(encoded(static_cast<Eigen::Index>(k)), 0.0, 1.0) * (n - 1);
-        cell[k] = std::min(static_cast<int>(x), n - 2);
-        f[k] = x - cell[k];
-    }
-    // From the near corner along the axis with the largest fraction, then the next, then the last.
-    std::array<std::size_t, 3> order{0, 1, 2};
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return f[a] > f[b]; });
-    const auto node = [&] {
-        return Vector3(grid_[static_cast<std::size_t>(cell[0] + n * (cell[1] + n * cell[2]))].cast<double>());
-    };
-    Vector3 out = node() * (1 - f[order[0]]);
-    for (std::size_t k = 0; k < 3; ++k) {
-        ++cell[order[k]];
-        out += node() * (f[order[k]] - (k < 2 ? f[order[k + 1]] : 0));
-    }
-    return out;
+    return inTetrahedra(options_.size, encoded,
+                        [&](std::size_t at) { return Vector3(grid_[at].cast<double>()); });
 }
 
 std::string Cube::text(const Correction& c) const {

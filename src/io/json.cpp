@@ -92,7 +92,13 @@ std::vector<double> Node::numbers(std::size_t size) const {
     if (!json_->is_array()) fail("must be a list of numbers");
     if (size && json_->size() != size) fail("must be a list of " + std::to_string(size) + " numbers");
     std::vector<double> out;
-    for (const Node& item : items()) out.push_back(item.number());
+    out.reserve(json_->size());
+    // A path is made only for a complaint: lists can be long.
+    for (const Json& item : *json_) {
+        const double v = item.is_number() ? item.get<double>() : std::nan("");
+        if (!std::isfinite(v)) Node(item, path_ + "[" + std::to_string(out.size()) + "]").number();
+        out.push_back(v);
+    }
     return out;
 }
 

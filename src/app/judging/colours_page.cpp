@@ -199,7 +199,8 @@ void ColoursPage::refresh() {
         !name_->text().trimmed().isEmpty() &&
         std::all_of(lab_.begin(), lab_.end(), [](QLineEdit* f) { return numberIn(*f).has_value(); });
     say_->setText(
-        placed ? QStringLiteral("In %1: give it a name and its measured colour (D50, 2 degrees).")
+        placed ? QStringLiteral("In %1: give it a name and its measured colour (D50, 2 degrees). The frame "
+                                "must have the chart shot's exposure.")
                      .arg(QFileInfo(path_).fileName())
                : QStringLiteral("This job's colours: with Shift held, draw over the cloth or paint on the "
                                 "picture (as a wipe); then enter what an instrument read."));

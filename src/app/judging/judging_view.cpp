@@ -106,6 +106,11 @@ QWidget* JudgingView::buildBar() {
     row->addWidget(keep_);
     for (QComboBox* box : {picture_, mode_, against_, warnings_})
         connect(box, &QComboBox::activated, this, &JudgingView::wish);
+    // A place in one frame is none in another.
+    connect(picture_, &QComboBox::activated, this, [this] {
+        compare_->setRegion({});
+        emit placeDrawn({}, {});
+    });
     connect(keep_, &QAbstractButton::clicked, this, &JudgingView::snapshotWanted);
     return bar;
 }
@@ -123,7 +128,16 @@ void JudgingView::show(const Setup* setup) {
         busy_ = again_ = false;
         return;
     }
-    if (setup->id != setup_) frame_.reset();
+    if (setup->id != setup_) {
+        // What is being drawn was the other setup's.
+        frame_.reset();
+        shown_.clear();
+        tried_.reset();
+        ++job_;
+        busy_ = again_ = false;
+        compare_->setRegion({});
+        emit placeDrawn({}, {});
+    }
     setup_ = setup->id;
     atHand_ = setup->frame;
     pictures_ = setup->pictures;

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "core/colour/root_curve.h"
+#include "core/colour/tetrahedra.h"
 
 namespace refero {
 namespace {
@@ -73,25 +74,7 @@ Result<ColourLattice> ColourLattice::of(int points, std::vector<float> nodes) {
 }
 
 Vector3 ColourLattice::move(const Vector3& roots) const {
-    const int n = points_;
-    const std::array<std::size_t, 3> stride{1, static_cast<std::size_t>(n), static_cast<std::size_t>(n * n)};
-    std::array<double, 3> f;
-    std::size_t at = 0;
-    for (std::size_t k = 0; k < 3; ++k) {
-        const double x = std::clamp(roots(static_cast<Eigen::Index>(k)), 0.0, kRange) * ((n - 1) / kRange);
-        const int cell = std::min(static_cast<int>(x), n - 2);
-        f[k] = x - cell;
-        at += static_cast<std::size_t>(cell) * stride[k];
-    }
-    // From the near corner along the axis with the largest fraction, then the next, then the last.
-    std::array<std::size_t, 3> order{0, 1, 2};
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return f[a] > f[b]; });
-    Vector3 out = node(at) * (1 - f[order[0]]);
-    for (std::size_t k = 0; k < 3; ++k) {
-        at += stride[order[k]];
-        out += node(at) * (f[order[k]] - (k < 2 ? f[order[k + 1]] : 0));
-    }
-    return out;
+    return inTetrahedra(points_, roots / kRange, [&](std::size_t at) { return node(at); });
 }
 
 bool ColourLattice::folds() const {

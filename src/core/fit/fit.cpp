@@ -110,6 +110,10 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
                                    options.weights, options.greyCurves,     options.known};
     const auto chart = prepared(readings, preparation);
     if (!chart) return tl::unexpected(chart.error());
+    if (options.greyCurves == CurveUse::always && !chart->curves)
+        return failure(
+            "The greys tell no curve: four usable ones at least are needed, and each must follow from the "
+            "others. Leave the curves to be used where they help.");
     // Resamples are treated as the chart was.
     preparation.greyCurves = chart->curves ? CurveUse::always : CurveUse::never;
     const bool encoded = chart->reading.encoding != Encoding::linear;
@@ -144,7 +148,11 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.objective = taken.objective;
     c.training = taken.training;
     c.colours = *std::move(colours);
-    if (taken.model == Model::hueSectors) c.sectors = fittedSectors(c.colours.base(), s);
+    if (taken.model == Model::hueSectors) {
+        // Told only where the lattice holds just them: a move that folded was weakened.
+        const HueSectors sectors = fittedSectors(c.colours.base(), s);
+        if (*c.colours.lattice() == ColourLattice::sampled(moveOf(sectors))) c.sectors = sectors;
+    }
     c.considered = std::move(choice->contenders);
 
     std::vector<double> leftOut;
@@ -160,6 +168,9 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.summary.repeatedFolds = c.considered.front().expected;
     c.summary.unmendable = unmendable(view);
     c.summary.message = std::move(choice->reason);
+    if (taken.model == Model::lattice && !c.colours.lattice())
+        c.summary.message +=
+            " No move foretells one patch from the others, so it is a root polynomial alone.";
     if (options.resamples > 0)
         c.certainty =
             certaintyOf(taken, *chart, preparation, view, {options.resamples, options.chartTolerance});
