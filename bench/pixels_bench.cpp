@@ -67,6 +67,19 @@ void refero24(benchmark::State& state) {
     }
 }
 
+// Against the plain copy: nothing but nine multiplications a pixel.
+void matrixAlone24(benchmark::State& state) {
+    EncodedImage out = target();
+    Rendering r = rendering();
+    r.encoding = Encoding::linear;
+    for (auto _ : state) {
+        inStrips([&](std::size_t at, std::size_t n) {
+            render(frame().values().subspan(3 * at, 3 * n), out.values().subspan(3 * at, 3 * n), r);
+        });
+        benchmark::DoNotOptimize(out.values().data());
+    }
+}
+
 void rootPolynomial24(benchmark::State& state) {
     EncodedImage out = target();
     const Rendering r = bending(static_cast<int>(state.range(0)));
@@ -253,6 +266,7 @@ void plainCopy24(benchmark::State& state) {
 }
 
 BENCHMARK(refero24)->Unit(benchmark::kMillisecond)->UseRealTime();
+BENCHMARK(matrixAlone24)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(rootPolynomial24)->ArgName("degree")->Arg(2)->Arg(3)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(openColorIO24)->Unit(benchmark::kMillisecond)->UseRealTime();
 BENCHMARK(lattice24)->ArgName("degree")->DenseRange(1, 3)->Unit(benchmark::kMillisecond)->UseRealTime();

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <cstdio>
 #include <filesystem>
+#include <map>
 #include <ostream>
 
 #include <unistd.h>
@@ -10,7 +11,7 @@
 #include "cli/verbs.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
-#include "io/handover.h"
+#include "io/handover/handover.h"
 #include "io/safe_write.h"
 
 namespace refero::cli {
@@ -22,9 +23,9 @@ class Export : public Verb {
         auto* verb = app.add_subcommand(
             "export", "Write a correction for another program, read back before it counts.");
         verb->add_option("correction", correction_, "Correction file")->required();
-        verb->add_option("--format", format_, "cube, icc or json")
-            ->required()
-            ->check(CLI::IsMember({"cube", "icc", "json"}));
+        std::vector<std::string> formats;
+        for (const io::Format f : io::kFormats) formats.emplace_back(name(f));
+        verb->add_option("--format", format_, "Kind of file")->required()->check(CLI::IsMember(formats));
         verb->add_option("--size", size_,
                          "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
             ->check(CLI::Range(2, 129));
@@ -33,8 +34,23 @@ class Export : public Verb {
             "What the file will be fed, by name or as a curve file; else the frame's own, or srgb for a LUT "
             "of linear frames");
         verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
+        verb->add_option("--profile", shape_,
+                         "Of a profile: matrix (the nearest one) or table; else what the correction is")
+            ->check(CLI::IsMember({"matrix", "table"}));
+        verb->add_option("--offset", offset_,
+                         "Stops by which the pictures that it will be fed are brighter than the chart shot")
+            ->check(CLI::Range(-8.0, 8.0));
+        verb->add_flag("--shaper", shaper_,
+                       "Begin a 3D .cube with a curve of its own, to be fed linear light up to 4");
+        verb->add_option("--second", second_,
+                         "Of a camera profile: the correction of the same body for another light");
+        verb->add_option("--light", lights_,
+                         "Of a camera profile: a, d50, d55, d65 or d75, one for each correction")
+            ->check(CLI::IsMember({"a", "d50", "d55", "d65", "d75"}))
+            ->expected(1, 2);
+        verb->add_flag("--foresee", foresee_, "Only say what this kind of file would lose; write nothing");
         finish_.declare(*verb, "Another finish than the correction's own");
-        verb->add_option("--out", out_, "The file (- for standard output)")->required();
+        verb->add_option("--out", out_, "The file (- for standard output)");
         return verb;
     }
 
@@ -55,21 +71,56 @@ class Export : public Verb {
         const auto space = outputSpaceByName(space_);
         if (!space) return tl::unexpected(space.error());
         options.space = *space;
+        if (auto ok = addProfileOptions(options); !ok) return tl::unexpected(ok.error());
+        if (foresee_) {
+            const auto foreseen = io::foresee(*correction, options);
+            if (!foreseen) return tl::unexpected(foreseen.error());
+            tellLosses(*foreseen, s.out);
+            return Outcome::done;
+        }
+        if (out_.empty()) return failure("Say with --out where the file goes.");
         if (out_ == "-") return toStandardOutput(*correction, options, s);
         const auto done = io::exportCorrection(*correction, out_, options);
         if (!done) return tl::unexpected(done.error());
         report(*done, out_, s.out);
-        if (!correction->finish.isNone() && options.format == io::Format::icc)
-            s.out << "An input profile is of true colours: the finish (" << inWords(correction->finish)
-                  << ") is not in it.\n";
         return Outcome::done;
     }
 
   private:
+    Status addProfileOptions(io::ExportOptions& o) const {
+        o.shape = shape_ == "matrix"  ? io::ProfileShape::matrix
+                  : shape_ == "table" ? io::ProfileShape::table
+                                      : io::ProfileShape::automatic;
+        o.exposureOffsetStops = offset_;
+        o.shaper = shaper_;
+        if (shaper_ && !o.encoding) o.encoding = Encoding::linear;
+        static const std::map<std::string, int> exif{
+            {"a", 17}, {"d50", 23}, {"d55", 20}, {"d65", 21}, {"d75", 22}};
+        for (const std::string& light : lights_) o.illuminants.push_back(exif.at(light));
+        if (second_.empty()) return {};
+        auto other = io::readCorrection(second_);
+        if (!other) return tl::unexpected(other.error());
+        o.second = *std::move(other);
+        return {};
+    }
+
+    static void tellLosses(const io::Foreseen& f, std::ostream& out) {
+        for (const std::string& sentence : f.lost) out << sentence << "\n";
+        char text[160];
+        std::snprintf(
+            text, sizeof text,
+            "What it holds differs from the correction by %.2f CIEDE2000 on average, %.2f at most.\n", f.mean,
+            f.largest);
+        if (f.largest > 0.005) out << text;
+        if (f.lost.empty() && f.largest <= 0.005) out << "Nothing is lost.\n";
+    }
+
     // Proved as a file like any other, then copied out.
     Result<Outcome> toStandardOutput(const Correction& c, const io::ExportOptions& options, Streams& s) {
+        if (options.format == io::Format::ocio)
+            return failure("A configuration has a file beside it: write it into a folder.");
         const auto file = std::filesystem::temp_directory_path() /
-                          ("refero-" + std::to_string(::getpid()) + "." + std::string(name(options.format)));
+                          ("refero-" + std::to_string(::getpid()) + std::string(info(options.format).ending));
         const auto done = io::exportCorrection(c, file, options);
         if (!done) return tl::unexpected(done.error());
         const auto text = io::readFile(file, std::size_t{256} << 20);
@@ -87,6 +138,7 @@ class Export : public Verb {
             out << "reads back as written.\n";
             return;
         }
+        for (const auto& file : h.beside) out << "with " << file.filename().string() << " beside it, ";
         char text[200];
         if (h.size > 0) out << h.size << " points a side, ";
         std::snprintf(
@@ -95,11 +147,15 @@ class Export : public Verb {
             std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
             h.proof.mean);
         out << text;
+        if (!h.foreseen.lost.empty()) tellLosses(h.foreseen, out);
     }
 
     FinishOptions finish_;
-    std::string correction_, format_, encoding_, space_ = "srgb", out_;
+    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, second_;
+    std::vector<std::string> lights_;
     int size_ = 0;
+    double offset_ = 0;
+    bool shaper_ = false, foresee_ = false;
 };
 
 }  // namespace

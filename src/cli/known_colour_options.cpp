@@ -46,9 +46,7 @@ Result<std::vector<KnownColour>> KnownColourOptions::measured(const Transfer& en
         if (!place) return tl::unexpected(place.error());
         if (!lab) return tl::unexpected(lab.error());
         c.labD50 = {(*lab)[0], (*lab)[1], (*lab)[2], white::d50};
-        auto frame = io::readFrame(c.framePath);
-        if (frame && frame->encodingSource == io::EncodingSource::assumed && !(frame->encoding == encoding))
-            frame = io::readFrame(c.framePath, encoding);
+        const auto frame = io::readFrameAssuming(encoding, c.framePath);
         if (!frame) return tl::unexpected(frame.error());
         const auto area = areaReading(frame->image, {(*place)[0], (*place)[1]},
                                       {(*place)[0] + (*place)[2], (*place)[1] + (*place)[3]});

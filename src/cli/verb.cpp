@@ -18,6 +18,9 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeVerify());
     verbs.push_back(makeBetween());
     verbs.push_back(makeApply());
+    verbs.push_back(makeBatch());
+    verbs.push_back(makeRecipe());
+    verbs.push_back(makeReport());
     verbs.push_back(makeExport());
     verbs.push_back(makeSimulate());
     verbs.push_back(makeStudio());

@@ -11,6 +11,9 @@ namespace refero::cli {
 std::unique_ptr<Verb> makeRead();
 std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeVerify();
+std::unique_ptr<Verb> makeBatch();
+std::unique_ptr<Verb> makeReport();
+std::unique_ptr<Verb> makeRecipe();
 std::unique_ptr<Verb> makeBetween();
 std::unique_ptr<Verb> makeApply();
 std::unique_ptr<Verb> makeExport();

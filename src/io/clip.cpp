@@ -365,7 +365,37 @@ struct Clip::Open {
     }
     /// The last decoded one that begins no later; where all begin later, the first.
     Result<Picture> decodeUntil(double seconds);
+    /// The next in the order in which they are shown; null at the end.
+    Picture decodeNext();
+
+    Result<ClipPicture> pictureOf(const AVFrame& f) const;
+
+    bool walking = false, fed = false;  ///< of next()
+    int unreadable = 0;                 ///< pictures of next()
 };
+
+Picture Clip::Open::decodeNext() {
+    Picture out(av_frame_alloc());
+    const Packet packet(av_packet_alloc());
+    while (unreadable <= 50) {
+        const int got = avcodec_receive_frame(decoder.get(), out.get());
+        if (got == 0) return out;
+        if (got == AVERROR_EOF || (got == AVERROR(EAGAIN) && fed)) break;
+        if (got != AVERROR(EAGAIN)) {
+            ++unreadable;
+            continue;
+        }
+        if (av_read_frame(file.get(), packet.get()) < 0) {
+            fed = true;
+            avcodec_send_packet(decoder.get(), nullptr);
+            continue;
+        }
+        if (packet->stream_index == stream->index && avcodec_send_packet(decoder.get(), packet.get()) < 0)
+            ++unreadable;
+        av_packet_unref(packet.get());
+    }
+    return nullptr;
+}
 
 Result<Picture> Clip::Open::decodeUntil(double seconds) {
     Picture best, next(av_frame_alloc());
@@ -494,14 +524,41 @@ Result<ClipPicture> Clip::at(double seconds) {
             if (auto again = o.decodeUntil(wanted)) picture = std::move(again);
     }
     if (!picture) return refused(picture.error());
-    const AVFrame& f = **picture;
+    o.walking = false;
+    auto out = o.pictureOf(**picture);
+    if (!out) return refused(out.error());
+    return out;
+}
+
+Result<std::optional<ClipPicture>> Clip::next() {
+    Open& o = *open_;
+    const auto refused = [&](const std::string& why) {
+        return failure(o.who + " is damaged or incomplete: " + why + ". Copy it from the card again.");
+    };
+    if (!o.walking) {
+        if (!o.seek(0)) return refused("its pictures cannot be gone to");
+        o.walking = true;
+        o.fed = false;
+        o.unreadable = 0;
+    }
+    const Picture picture = o.decodeNext();
+    if (!picture) {
+        if (o.unreadable > 50) return refused("too much of it cannot be decoded");
+        return std::optional<ClipPicture>();
+    }
+    auto out = o.pictureOf(*picture);
+    if (!out) return refused(out.error().message);
+    return std::optional(*std::move(out));
+}
+
+Result<ClipPicture> Clip::Open::pictureOf(const AVFrame& f) const {
     const Signal signal = signalOf(
         static_cast<AVPixelFormat>(f.format),
-        f.color_range != AVCOL_RANGE_UNSPECIFIED ? f.color_range : o.stream->codecpar->color_range,
-        f.colorspace != AVCOL_SPC_UNSPECIFIED ? f.colorspace : o.stream->codecpar->color_space, f.height);
+        f.color_range != AVCOL_RANGE_UNSPECIFIED ? f.color_range : stream->codecpar->color_range,
+        f.colorspace != AVCOL_SPC_UNSPECIFIED ? f.colorspace : stream->codecpar->color_space, f.height);
     auto image = asRgb(f, signal);
-    if (!image) return refused(image.error());
-    return ClipPicture{*std::move(image), std::max(0.0, o.secondsOf(f))};
+    if (!image) return tl::unexpected(image.error());
+    return ClipPicture{*std::move(image), std::max(0.0, secondsOf(f))};
 }
 
 }  // namespace refero::io

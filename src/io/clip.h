@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -50,6 +51,8 @@ class Clip {
     /// The picture that is shown at that moment, at constant and variable rate alike; times beyond either end
     /// give the first or last.
     Result<ClipPicture> at(double seconds);
+    /// One picture after the other, from the first; nothing after the last. Going to a moment begins anew.
+    Result<std::optional<ClipPicture>> next();
 
   private:
     struct Open;

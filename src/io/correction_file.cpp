@@ -336,6 +336,7 @@ Correction correctionFrom(const Node& root) {
         c.summary.before = spreadFrom(s.at("ciede2000_before"));
         c.summary.after = spreadFrom(s.at("ciede2000_after"));
         c.summary.crossValidated = spreadFrom(s.at("ciede2000_cross_validated"));
+        c.summary.promised = s.number("ciede2000_promised", c.summary.crossValidated.mean);
         c.summary.used = static_cast<std::size_t>(s.number("used", 0));
         c.summary.message = s.text("message", "");
         c.summary.repeatedFolds = s.number("ciede2000_repeated_folds", c.summary.crossValidated.mean);
@@ -390,6 +391,7 @@ Json toJson(const Correction& c) {
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
                     {"ciede2000_after", spreadJson(c.summary.after)},
                     {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
+                    {"ciede2000_promised", c.summary.promised},
                     {"ciede2000_repeated_folds", c.summary.repeatedFolds},
                     {"used", c.summary.used},
                     {"message", c.summary.message}};

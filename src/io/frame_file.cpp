@@ -6,12 +6,10 @@
 
 #include <algorithm>
 #include <array>
-#include <cmath>
-#include <cstdint>
-#include <fstream>
 
 #include "core/frame/orientation.h"
 #include "io/clip.h"
+#include "io/detail/picture_spec.h"
 #include "io/icc_input.h"
 #include "io/media_path.h"
 #include "io/raw_file.h"
@@ -25,128 +23,7 @@ using OIIO::ImageInput;
 using OIIO::ImageOutput;
 using OIIO::ImageSpec;
 using OIIO::TypeDesc;
-
-std::string lowerEnding(const fs::path& path) {
-    std::string e = path.extension().string();
-    std::transform(e.begin(), e.end(), e.begin(), [](unsigned char c) { return std::tolower(c); });
-    return e;
-}
-
-// EXIF as the file has it; of kinds of file that hold it in another way, what OpenImageIO says.
-FrameMetadata metadataOf(const fs::path& path, const ImageSpec& spec) {
-    FrameMetadata m = readMetadata(path);
-    const auto fill = [&](std::string& field, const char* key) {
-        if (field.empty()) field = spec.get_string_attribute(key);
-    };
-    fill(m.body, "Model");
-    fill(m.serial, "Exif:BodySerialNumber");
-    fill(m.lens, "Exif:LensModel");
-    fill(m.taken, "Exif:DateTimeOriginal");
-    fill(m.taken, "DateTime");
-    fill(m.description, "ImageDescription");
-    const auto measure = [&](double& field, double value) {
-        if (field == 0 && std::isfinite(value) && value > 0) field = value;
-    };
-    measure(m.focalLength35mm, spec.get_int_attribute("Exif:FocalLengthIn35mmFilm"));
-    measure(m.focalLengthMm, spec.get_float_attribute("Exif:FocalLength"));
-    measure(m.exposureSeconds, spec.get_float_attribute("ExposureTime"));
-    measure(m.fNumber, spec.get_float_attribute("FNumber"));
-    measure(m.iso, spec.get_int_attribute("Exif:PhotographicSensitivity"));
-    return m;
-}
-
-struct KnownEncoding {
-    Encoding encoding;
-    EncodingSource source;
-};
-
-// EXIF's Gamma (tag A500) speaks most plainly, then DPX's transfer field, then EXIF's ColorSpace (1 = sRGB).
-KnownEncoding encodingOf(const ImageSpec& spec, const std::string& ending) {
-    const float gamma = spec.get_float_attribute("Exif:Gamma");
-    if (gamma == 1.0f) return {Encoding::linear, EncodingSource::file};
-    if (gamma > 2.19f && gamma < 2.21f) return {Encoding::gamma22, EncodingSource::file};
-    const std::string transfer(spec.get_string_attribute("dpx:Transfer"));
-    if (transfer == "ITU-R 709-4") return {Encoding::rec709, EncodingSource::file};
-    if (transfer == "Linear") return {Encoding::linear, EncodingSource::file};
-    if (spec.format.is_floating_point()) return {Encoding::linear, EncodingSource::file};
-    if (spec.get_int_attribute("Exif:ColorSpace") == 1) return {Encoding::srgb, EncodingSource::file};
-    if (ending == ".dpx") return {Encoding::rec709, EncodingSource::assumed};
-    return {Encoding::srgb, EncodingSource::assumed};
-}
-
-Status acceptable(const ImageSpec& spec, const std::string& who) {
-    const double megapixels = double(spec.width) * double(spec.height) / 1e6;
-    if (spec.width < 1 || spec.height < 1) return failure(who + " has no pixels.");
-    if (megapixels > kMaxMegapixels)
-        return failure(who + " has " + std::to_string(std::lround(megapixels)) + " megapixels (" +
-                       std::to_string(spec.width) + " x " + std::to_string(spec.height) +
-                       "); Refero reads up to " + std::to_string(std::lround(kMaxMegapixels)) +
-                       ". Make a smaller copy and use that.");
-    if (spec.nchannels < 3)
-        return failure(
-            who + " is a grey picture with " + std::to_string(spec.nchannels) +
-            " channel(s); colour can only be measured in red, green and blue. Use the colour original.");
-    if (spec.nchannels > 4 || (spec.nchannels == 4 && spec.alpha_channel != 3))
-        return failure(
-            who + " has " + std::to_string(spec.nchannels) +
-            " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
-            "RGB and use that.");
-    // OpenImageIO turns separations into RGB on its own, by a rule that knows nothing of their inks.
-    if (spec.get_string_attribute("tiff:ColorSpace") == "CMYK" ||
-        spec.get_int_attribute("tiff:PhotometricInterpretation") == 5)
-        return failure(who + " is a print separation (CMYK), not a camera's picture. Use the RGB original.");
-    if (spec.deep) return failure(who + " holds deep data; flatten it first.");
-    return {};
-}
-
-EncodedImage shownUpright(EncodedImage&& in, int exif) {
-    if (exif <= 1 || exif > 8) return std::move(in);
-    const Orientation o(exif, in.width(), in.height());
-    EncodedImage out(o.turned() ? in.height() : in.width(), o.turned() ? in.width() : in.height());
-    for (int y = 0; y < out.height(); ++y)
-        for (int x = 0; x < out.width(); ++x) {
-            const auto [sx, sy] = o.stored(x, y);
-            std::copy_n(in.pixel(sx, sy), 3, out.pixel(x, y));
-        }
-    return out;
-}
-
-// Two formats whose readers fill what is missing of a cut file with grey or nothing instead of saying so.
-bool cutShort(const fs::path& path, const std::string& ending) {
-    std::ifstream in(path, std::ios::binary);
-    std::error_code error;
-    const auto size = fs::file_size(path, error);
-    if (ending == ".dpx") {  // SMPTE 268M: the whole file's size stands at byte 16, in the order that the
-                             // magic number tells
-        unsigned char head[20] = {};
-        in.read(reinterpret_cast<char*>(head), sizeof head);
-        const bool bigEndian = head[0] == 'S';
-        std::uint32_t stated = 0;
-        for (int k = 0; k < 4; ++k) stated |= std::uint32_t{head[16 + k]} << (bigEndian ? 24 - 8 * k : 8 * k);
-        return stated != 0xFFFFFFFFu && size < stated;
-    }
-    if (ending == ".jpg" || ending == ".jpeg") {  // ITU-T T.81 B.1.1.3: a picture ends with the marker FF D9
-        const auto tail = std::min<std::uintmax_t>(size, 65536);
-        in.seekg(static_cast<std::streamoff>(size - tail));
-        std::string bytes(tail, '\0');
-        in.read(bytes.data(), static_cast<std::streamsize>(tail));
-        return bytes.find("\xFF\xD9") == std::string::npos;
-    }
-    return false;
-}
-
-std::string reasonOf(std::string message) {
-    while (!message.empty() && (message.back() == '\n' || message.back() == '.')) message.pop_back();
-    const auto lineEnd = message.find('\n');
-    return message.empty() ? "the reason is not known" : message.substr(0, lineEnd);
-}
-
-// Kinds of file that hold a finished picture: they need not be asked whether they are raw.
-bool isRendered(const std::string& ending) {
-    static constexpr std::array<std::string_view, 9> known{".tif", ".tiff", ".png",  ".jpg", ".jpeg",
-                                                           ".exr", ".dpx",  ".heic", ".heif"};
-    return std::find(known.begin(), known.end(), ending) != known.end();
-}
+using namespace detail;
 
 Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& stated) {
     if (stated && !(*stated == Transfer(Encoding::linear)))
@@ -186,16 +63,6 @@ Result<Frame> readMoment(const fs::path& path, const MediaPath& media,
     return frame;
 }
 
-std::optional<IccInput> profileOf(const ImageSpec& spec, std::vector<std::string>& notes) {
-    const auto* embedded = spec.find_attribute("ICCProfile");
-    if (!embedded || embedded->type().basetype != TypeDesc::UINT8) return {};
-    auto profile =
-        IccInput::fromBytes({static_cast<const unsigned char*>(embedded->data()), embedded->type().size()});
-    if (profile) return *std::move(profile);
-    notes.push_back(profile.error().message + " The picture is taken for what its kind of file suggests.");
-    return {};
-}
-
 Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) {
     std::error_code error;
     const MediaPath media = mediaPath(path);
@@ -210,7 +77,7 @@ Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) 
         return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
                        ".");
     const ImageSpec spec = input->spec();
-    if (auto ok = acceptable(spec, path.string()); !ok) return tl::unexpected(ok.error());
+    if (auto ok = acceptable(spec, path.string(), kMaxMegapixels); !ok) return tl::unexpected(ok.error());
 
     if (cutShort(path, lowerEnding(path)))
         return failure(path.string() +
@@ -241,54 +108,12 @@ Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) 
     return frame;
 }
 
-void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending) {
-    const FrameMetadata& m = o.metadata;
-    const auto put = [&](const char* key, const std::string& value) {
-        if (!value.empty()) spec.attribute(key, value);
-    };
-    put("Model", m.body);
-    put("Exif:BodySerialNumber", m.serial);
-    put("Exif:LensModel", m.lens);
-    put("Exif:DateTimeOriginal", m.taken);
-    put("DateTime", m.taken);
-    put("ImageDescription", m.description);
-    if (m.focalLength35mm > 0)
-        spec.attribute("Exif:FocalLengthIn35mmFilm", static_cast<int>(m.focalLength35mm));
-    if (m.focalLengthMm > 0) spec.attribute("Exif:FocalLength", static_cast<float>(m.focalLengthMm));
-    if (m.exposureSeconds > 0) spec.attribute("ExposureTime", static_cast<float>(m.exposureSeconds));
-    if (m.fNumber > 0) spec.attribute("FNumber", static_cast<float>(m.fNumber));
-    if (m.iso > 0) spec.attribute("Exif:PhotographicSensitivity", static_cast<int>(m.iso));
-    spec.attribute("Software", "Refero");
-    if (o.encoding == Encoding::linear) spec.attribute("Exif:Gamma", 1.0f);
-    if (o.encoding == Encoding::gamma22) spec.attribute("Exif:Gamma", 2.2f);
-    if (o.encoding == Encoding::srgb && (!o.space || *o.space == OutputSpace::srgb))
-        spec.attribute("Exif:ColorSpace", 1);
-    if (ending == ".dpx" && o.encoding == Encoding::rec709) spec.attribute("dpx:Transfer", "ITU-R 709-4");
-    if (ending == ".exr" && o.space && info(*o.space).primaries) {
-        const Primaries& p = *info(*o.space).primaries;
-        const std::array<float, 8> c{float(p.red.x),  float(p.red.y),  float(p.green.x), float(p.green.y),
-                                     float(p.blue.x), float(p.blue.y), float(p.white.x), float(p.white.y)};
-        spec.attribute("chromaticities", TypeDesc(TypeDesc::FLOAT, 8), c.data());
-    }
-    if (ending == ".tif" || ending == ".tiff")
-        spec.attribute("compression", "zip"), spec.attribute("tiff:zipquality", 1);
-    if (ending == ".exr") spec.attribute("compression", "zip");
-    if (ending == ".jpg" || ending == ".jpeg") spec.attribute("compression", "jpeg:95");
-    spec.attribute("oiio:dither", 0);
-}
-
 Status write(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
     const std::string ending = lowerEnding(path);
     auto output = ImageOutput::create(path.string());
-    if (!output)
-        return failure("Refero cannot write files ending in \"" + ending + "\"; use .exr, .tif, .png, .jpg.");
-    const bool eight = ending == ".jpg" || ending == ".jpeg" || options.bits == 8;
-    const TypeDesc type = ending == ".exr" ? TypeDesc::FLOAT : eight ? TypeDesc::UINT8 : TypeDesc::UINT16;
-    ImageSpec spec(image.width(), image.height(), 3, type);
-    if (options.bits == 10 && ending == ".dpx") spec.attribute("oiio:BitsPerSample", 10);
-    describe(spec, options, ending);
-    if (!output->open(path.string(), spec) || !output->write_image(TypeDesc::FLOAT, image.values().data()) ||
-        !output->close())
+    if (!output) return failure(path.filename().string() + " is of a kind that cannot be written here.");
+    if (!output->open(path.string(), specFor(image.width(), image.height(), options, ending)) ||
+        !output->write_image(TypeDesc::FLOAT, image.values().data()) || !output->close())
         return failure(path.filename().string() + " could not be written: " + reasonOf(output->geterror()) +
                        ".");
     return {};
@@ -309,6 +134,14 @@ Result<Frame> readFrame(const fs::path& path, const std::optional<Transfer>& enc
     } catch (const std::exception& e) {
         return failure(path.string() + " could not be read: " + e.what() + ".");
     }
+}
+
+Result<Frame> readFrameAssuming(const Transfer& otherwise, const fs::path& path,
+                                const std::optional<Transfer>& stated) {
+    auto frame = readFrame(path, stated);
+    if (frame && frame->encodingSource == EncodingSource::assumed && frame->encoding != otherwise)
+        frame = readFrame(path, otherwise);
+    return frame;
 }
 
 Result<Frame> readForLooking(const fs::path& path, int longEdge) {
@@ -332,11 +165,7 @@ Result<Frame> readForLooking(const fs::path& path, int longEdge) {
 }
 
 Status writeFrame(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
-    static constexpr std::array<std::string_view, 7> known{".exr", ".tif",  ".tiff", ".png",
-                                                           ".jpg", ".jpeg", ".dpx"};
-    if (std::find(known.begin(), known.end(), lowerEnding(path)) == known.end())
-        return failure("Refero cannot write files ending in \"" + lowerEnding(path) +
-                       "\"; use .exr, .tif, .png, .jpg or .dpx.");
+    if (auto ok = writable(path); !ok) return ok;
     return writeFile(path, [&](const fs::path& side) { return write(side, image, options); });
 }
 

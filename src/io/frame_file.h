@@ -44,6 +44,11 @@ inline constexpr double kMaxMegapixels = 250;
 /// are pictures over kMaxMegapixels.
 Result<Frame> readFrame(const std::filesystem::path& path, const std::optional<Transfer>& encoding = {});
 
+/// The same in the encoding that is stated, else the one that the file says; where neither is there, it is
+/// taken to be `otherwise`, such as that of the correction that the frame is for.
+Result<Frame> readFrameAssuming(const Transfer& otherwise, const std::filesystem::path& path,
+                                const std::optional<Transfer>& stated = {});
+
 /// A picture to look at and to look for things in: a raw file's own preview where it is large enough, taken
 /// to be sRGB; else as readFrame. The long edge is about `longEdge` or more.
 Result<Frame> readForLooking(const std::filesystem::path& path, int longEdge);
@@ -53,9 +58,15 @@ struct WriteOptions {
     Encoding encoding = Encoding::linear;  ///< recorded in the file where its format can
     std::optional<OutputSpace> space;      ///< recorded as primaries where the format can
     FrameMetadata metadata;
+    std::filesystem::path metadataFrom{};  ///< a picture whose own fields go along; see FrameMetadata too
+    bool half = false;                     ///< .exr: half floats, else floats
+    int quality = 95;                      ///< .jpg: 1 to 100; from 90 on colour is not halved in size
+    std::string iccProfile{};              ///< bytes to embed where the kind of file can
+    int orientation = 1;                   ///< EXIF 2.3: how the written rows are to be shown
 };
 
-/// Kind of file by the ending: .exr (float), .tif, .png, .jpg (8 bit), .dpx. Integer kinds clip to 0..1.
+/// Kind of file by the ending: .exr (float or half), .tif, .png, .jpg (8 bit), .dpx. Integer kinds clip to
+/// 0..1.
 Status writeFrame(const std::filesystem::path& path, const EncodedImage& image, const WriteOptions& options);
 
 }  // namespace refero::io

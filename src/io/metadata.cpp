@@ -70,6 +70,8 @@ FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
     if (m.lens.empty()) m.lens = exif.said(Exiv2::lensName);
     m.taken =
         exif.text({"Exif.Photo.DateTimeOriginal", "Exif.Image.DateTimeOriginal", "Exif.Image.DateTime"});
+    m.artist = exif.text({"Exif.Image.Artist"});
+    m.copyright = exif.text({"Exif.Image.Copyright"});
     m.description = exif.text({"Exif.Image.ImageDescription"});
     m.offset = exif.text({"Exif.Photo.OffsetTimeOriginal", "Exif.Photo.OffsetTime"});
     m.whiteBalance = exif.said(Exiv2::whiteBalance);

@@ -10,6 +10,7 @@ namespace refero::io {
 /// What a frame's file says of how it was taken; empty or zero where it says nothing.
 struct FrameMetadata {
     std::string body, serial, lens, taken, description;
+    std::string artist, copyright;
     std::string offset;          ///< of `taken` from UTC, "+01:00"; empty where the file does not say
     std::string whiteBalance;    ///< "auto", "manual", or the camera's own words
     std::string pictureProfile;  ///< the camera's own name of how it draws its JPEGs and clips

@@ -3,12 +3,14 @@
 #include "io/safe_write.h"
 
 #include <fcntl.h>
+#include <signal.h>
 #include <unistd.h>
 
 #include <atomic>
 #include <cerrno>
 #include <cstring>
 #include <fstream>
+#include <regex>
 
 namespace refero::io {
 namespace {
@@ -76,6 +78,23 @@ Status writeFile(const fs::path& target, const std::function<Status(const fs::pa
 
 Status writeFile(const fs::path& target, std::string_view content) {
     return writeFile(target, [&](const fs::path& side) { return writePlain(side, content); });
+}
+
+void removeAbandonedSides(const fs::path& folder, const std::set<std::string>& stems) {
+    // As sideName makes them: a dot, the stem, the process and a count.
+    static const std::regex side(R"(\.(.+)-(\d{1,10})-\d+)");
+    std::error_code error;
+    for (const auto& entry : fs::directory_iterator(folder, error)) {
+        std::smatch found;
+        const std::string stem = entry.path().stem().string();
+        if (!std::regex_match(stem, found, side)) continue;
+        const std::string target = found[1];
+        const bool ours = stems.contains(target) || target.starts_with(folder.filename().string() + ".");
+        if (!ours || !entry.is_regular_file(error)) continue;
+        const auto process = static_cast<pid_t>(std::stol(found[2]));
+        if (process != ::getpid() && ::kill(process, 0) != 0 && errno == ESRCH)
+            fs::remove(entry.path(), error);
+    }
 }
 
 Result<std::string> readFile(const fs::path& path, std::size_t limitBytes) {

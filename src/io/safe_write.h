@@ -4,6 +4,8 @@
 
 #include <filesystem>
 #include <functional>
+#include <set>
+#include <string>
 #include <string_view>
 
 #include "core/result.h"
@@ -18,6 +20,10 @@ Status writeFile(const std::filesystem::path& target, std::string_view content);
 /// own failure.
 Status writeFile(const std::filesystem::path& target,
                  const std::function<Status(const std::filesystem::path& side)>& write);
+
+/// Takes away side files that processes of this machine which are gone left in a folder, of targets with
+/// these stems or, in a folder of a clip's pictures, its own name and a number.
+void removeAbandonedSides(const std::filesystem::path& folder, const std::set<std::string>& stems);
 
 /// The whole of a file, at most `limitBytes`.
 Result<std::string> readFile(const std::filesystem::path& path, std::size_t limitBytes = 64u << 20);

@@ -120,9 +120,7 @@ Result<std::shared_ptr<const SmallFrame>> smallFrame(const QString& path, const 
                                                      const Transfer& encoding) {
     FramePointer frame = atHand;
     if (!frame || frame->path != path.toStdString()) {
-        auto read = io::readFrame(path.toStdString());
-        if (read && read->encodingSource == io::EncodingSource::assumed && read->encoding != encoding)
-            read = io::readFrame(path.toStdString(), encoding);
+        auto read = io::readFrameAssuming(encoding, path.toStdString());
         if (!read) return tl::unexpected(read.error());
         frame = std::make_shared<const io::Frame>(*std::move(read));
     }

@@ -152,6 +152,9 @@ class Session : public QObject {
     void removeColour(int colour);
     /// Holds the correction against the colours that do not count; the outcome is kept with it.
     void proveOnColours(int id);
+    /// What a kind of file would lose of the setup's correction; `done` is told in the background.
+    void foresee(int id, const io::ExportOptions& options,
+                 const std::function<void(const Result<io::Foreseen>&)>& done);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
 
   signals:

@@ -76,12 +76,16 @@ void Session::proveOn(int id, const QString& path) {
     const Setup* s = setup(id);
     const auto* record = correctionOf(studio_->contents(), id);
     if (!s || !s->correction || !s->reading || !record) return;
+    // Mostly it is the same chart; any other whose colours are known proves as well.
+    std::vector<Chart> charts{s->reading->chart};
+    for (const Chart& c : chartsFor(id))
+        if (c.id != charts.front().id) charts.push_back(c);
     inBackground(
         [path = path.toStdString(), correction = *s->correction,
-         chart = s->reading->chart]() -> Result<Verification> {
-            const auto frame = io::readFrame(path, correction.inputEncoding);
+         charts = std::move(charts)]() -> Result<Verification> {
+            const auto frame = io::readFrameAssuming(correction.inputEncoding, path);
             if (!frame) return tl::unexpected(frame.error());
-            const auto reading = io::readChartIn(*frame, {path, chart});
+            const auto reading = io::readAnyChart(*frame, charts);
             if (!reading) return tl::unexpected(reading.error());
             return verified(correction, *reading);
         },
@@ -111,9 +115,7 @@ void Session::addColour(int id, const QString& path, const QRectF& place, const 
         [path = path.toStdString(), place, encoding = s->correction->inputEncoding,
          known = KnownColour{name.trimmed().toStdString(), path.toStdString(), {}, {}, 0, lab},
          reading = *s->reading, others = s->colours]() -> Result<KnownColour> {
-            auto frame = io::readFrame(path);
-            if (frame && frame->encodingSource == io::EncodingSource::assumed && frame->encoding != encoding)
-                frame = io::readFrame(path, encoding);
+            const auto frame = io::readFrameAssuming(encoding, path);
             if (!frame) return tl::unexpected(frame.error());
             const auto area =
                 areaReading(frame->image, {place.left(), place.top()}, {place.right(), place.bottom()});
@@ -249,6 +251,13 @@ void Session::takeSnapshot(int snapshot) {
                                       kept->summary.crossValidated.mean, record->document});
     atHand_[id].error.clear();
     commit(edit);
+}
+
+void Session::foresee(int id, const io::ExportOptions& options,
+                      const std::function<void(const Result<io::Foreseen>&)>& done) {
+    const Setup* s = setup(id);
+    if (!s || !s->correction) return;
+    inBackground([correction = *s->correction, options] { return io::foresee(correction, options); }, done);
 }
 
 void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {

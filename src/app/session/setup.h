@@ -12,7 +12,7 @@
 #include "core/plan/due.h"
 #include "core/read/reading.h"
 #include "io/frame_file.h"
-#include "io/handover.h"
+#include "io/handover/handover.h"
 
 namespace refero {
 

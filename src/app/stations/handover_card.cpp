@@ -5,6 +5,9 @@
 #include <QComboBox>
 #include <QFileInfo>
 #include <QGridLayout>
+#include <QPointer>
+#include <algorithm>
+#include <array>
 
 #include "app/dialogs.h"
 #include "app/look/label.h"
@@ -17,14 +20,14 @@ QString text(std::string_view s) {
     return QString::fromUtf8(s.data(), static_cast<int>(s.size()));
 }
 
-struct Kind {
-    io::Format format;
-    const char* label;
-    const char* ending;
-};
-constexpr Kind kKinds[] = {{io::Format::cube, "LUT for editing (.cube)", ".cube"},
-                           {io::Format::icc, "Input profile (.icc)", ".icc"},
-                           {io::Format::json, "Refero document (.json)", ".json"}};
+// What a person looks for first; tables and configurations come last.
+constexpr std::array kOrder{io::Format::cube, io::Format::icc,  io::Format::dcp,    io::Format::clf,
+                            io::Format::cdl,  io::Format::ocio, io::Format::cube1d, io::Format::icc2,
+                            io::Format::json, io::Format::csv};
+
+io::Format formatAt(int index) {
+    return kOrder[static_cast<std::size_t>(std::max(0, index))];
+}
 
 }  // namespace
 
@@ -56,13 +59,22 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
     lay(1, format_, "As", "What the receiver's program reads.");
     lay(2, feed_, "Fed with", "The encoding of the camera's picture that the file will be given.");
     lay(3, space_, "Gives", "The colour space of what comes out of the LUT.");
-    for (const Kind& k : kKinds) format_->addItem(QLatin1String(k.label));
+    for (const io::Format f : kOrder) {
+        format_->addItem(text(io::info(f).label));
+        format_->setItemData(format_->count() - 1, text(io::info(f).carries), Qt::ToolTipRole);
+    }
     for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
     space_->setCurrentIndex(static_cast<int>(OutputSpace::srgb));
+    lost_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    lost_->setObjectName(QStringLiteral("handoverLoss"));
+    lost_->hide();
+    grid->addWidget(lost_, 4, 0, 1, 2);
     outcome_ = new look::Label({}, look::Size::small);
     outcome_->setObjectName(QStringLiteral("handoverOutcome"));
-    grid->addWidget(outcome_, 4, 0, 1, 2);
+    grid->addWidget(outcome_, 5, 0, 1, 2);
     connect(format_, &QComboBox::currentIndexChanged, this, &HandoverCard::follow);
+    connect(feed_, &QComboBox::currentIndexChanged, this, &HandoverCard::foresee);
+    connect(space_, &QComboBox::currentIndexChanged, this, &HandoverCard::foresee);
     connect(&session, &Session::handedOver, this, [this](int id, const QString& error) {
         running_ = false;
         if (id == session_.currentId()) {
@@ -78,12 +90,35 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
 
 // A LUT is fed even steps of a display's curve; a profile undoes whatever the frame has.
 void HandoverCard::follow() {
-    const auto format = kKinds[format_->currentIndex()].format;
-    feed_->setEnabled(format != io::Format::json);
-    space_->setEnabled(format == io::Format::cube);
+    const auto format = formatAt(format_->currentIndex());
+    feed_->setEnabled(io::info(format).feeds);
+    space_->setEnabled(io::info(format).gives);
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
     feed_->setValue(io::naturalFeed(*s->correction, format));
+    foresee();
+}
+
+// What the kind of file cannot hold is told before it is written.
+void HandoverCard::foresee() {
+    const Setup* s = session_.current();
+    if (!s || !s->correction || running_) return;
+    const int asked = ++asked_;
+    session_.foresee(s->id, options(), [this, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
+        if (!alive || asked != asked_) return;
+        QStringList lines;
+        if (!f) {
+            lines << QString::fromStdString(f.error().message);
+        } else {
+            for (const std::string& sentence : f->lost) lines << QString::fromStdString(sentence);
+            if (f->largest > 0.005)
+                lines << QStringLiteral("What it holds is %1 CIEDE2000 off on average, %2 at most.")
+                             .arg(f->mean, 0, 'f', 2)
+                             .arg(f->largest, 0, 'f', 2);
+        }
+        lost_->setText(lines.join(QLatin1Char(' ')));
+        lost_->setVisible(!lines.isEmpty());
+    });
 }
 
 void HandoverCard::show(const Setup& setup) {
@@ -95,17 +130,15 @@ void HandoverCard::show(const Setup& setup) {
     const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
     if (h.proof.colours == 0)
         return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
-    outcome_->setText(
-        QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours (limit %5).")
-            .arg(file, QString::fromStdString(h.proof.engine))
-            .arg(h.proof.largest, 0, 'f', 2)
-            .arg(h.proof.colours)
-            .arg(io::kProofLimit, 0, 'f', 1));
+    outcome_->setText(QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours.")
+                          .arg(file, QString::fromStdString(h.proof.engine))
+                          .arg(h.proof.largest, 0, 'f', 2)
+                          .arg(h.proof.colours));
 }
 
 io::ExportOptions HandoverCard::options() const {
     io::ExportOptions o;
-    o.format = kKinds[format_->currentIndex()].format;
+    o.format = formatAt(format_->currentIndex());
     o.encoding = feed_->value();
     o.space = kOutputSpaces[static_cast<std::size_t>(space_->currentIndex())];
     return o;
@@ -114,16 +147,15 @@ io::ExportOptions HandoverCard::options() const {
 void HandoverCard::handOver() {
     const Setup* s = session_.current();
     if (!s || !s->correction || running_) return;
-    const Kind& kind = kKinds[format_->currentIndex()];
-    QString suggestion = s->body + QLatin1Char(' ') + s->light + QLatin1Char(' ') + s->place;
-    suggestion.replace(QLatin1Char('/'), QLatin1Char('-'));
+    const io::ExportOptions chosen = options();
+    const io::FormatInfo& kind = io::info(chosen.format);
     const QString target = dialogs_.saveFile(
-        this, QStringLiteral("Hand over"), suggestion + QLatin1String(kind.ending),
-        QLatin1String(kind.label) + QStringLiteral(" (*%1)").arg(QLatin1String(kind.ending)));
+        this, QStringLiteral("Hand over"), QString::fromStdString(io::suggestedName(*s->correction, chosen)),
+        text(kind.label) + QStringLiteral(" (*%1)").arg(text(kind.ending)));
     if (target.isEmpty()) return;
     running_ = true;
     outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
-    session_.handOver(s->id, target, options());
+    session_.handOver(s->id, target, chosen);
 }
 
 }  // namespace refero

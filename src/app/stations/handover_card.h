@@ -27,6 +27,7 @@ class HandoverCard : public QWidget {
 
   private:
     void follow();
+    void foresee();
     io::ExportOptions options() const;
 
     Session& session_;
@@ -34,7 +35,9 @@ class HandoverCard : public QWidget {
     QComboBox* format_;
     EncodingChoice* feed_;
     QComboBox* space_;
+    look::Label* lost_;
     look::Label* outcome_;
+    int asked_ = 0;  ///< answers to older questions are let go
     bool running_ = false;
 };
 

@@ -59,6 +59,14 @@ Spread spread(std::vector<double> v) {
     return {sum / static_cast<double>(v.size()), quantile(0.5), quantile(0.95), v.back()};
 }
 
+double middleMean(std::vector<double> v) {
+    if (v.empty()) return 0;
+    std::sort(v.begin(), v.end());
+    const auto cut = static_cast<std::ptrdiff_t>(v.size() / 5);
+    return std::accumulate(v.begin() + cut, v.end() - cut, 0.0) /
+           static_cast<double>(static_cast<std::ptrdiff_t>(v.size()) - 2 * cut);
+}
+
 Xyz Correction::toXyzD50(const Vector3& cameraRgb) const {
     return Xyz::from(colours(straightened(cameraRgb)));
 }

@@ -75,6 +75,9 @@ struct Spread {
 /// Of the given values; the percentile is interpolated linearly between order statistics.
 Spread spread(std::vector<double> values);
 
+/// The mean without the largest and the smallest fifth: what a few strong colours do not move. Of nothing, 0.
+double middleMean(std::vector<double> values);
+
 /// What holds the truth in 95 of 100 cases.
 struct Interval {
     double low = 0, high = 0;
@@ -117,8 +120,11 @@ struct Contender {
 };
 
 struct FitSummary {
-    Spread before, after;      ///< CIEDE2000 over the used patches
-    Spread crossValidated;     ///< leave-one-out
+    Spread before, after;   ///< CIEDE2000 over the used patches
+    Spread crossValidated;  ///< leave-one-out
+    /// CIEDE2000 to expect of an ordinary colour that is not on the chart: the middleMean() of what was left
+    /// out. A chart's strongest colours lie at its rim, where nothing beside them tells them.
+    double promised = 0;
     double repeatedFolds = 0;  ///< mean CIEDE2000 of patches that the fit did not see
     std::size_t used = 0;
     /// Mean CIEDE2000 that even a correction which knew 1,500 surfaces would leave over them, for a camera

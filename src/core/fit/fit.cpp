@@ -165,6 +165,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.summary.before = over(c.patches, &PatchResult::differenceBefore);
     c.summary.after = over(c.patches, &PatchResult::differenceAfter);
     c.summary.crossValidated = leftOut.empty() ? c.summary.after : over(c.patches, &PatchResult::leftOut);
+    c.summary.promised = middleMean(leftOut);
     c.summary.repeatedFolds = c.considered.front().expected;
     c.summary.unmendable = unmendable(view);
     c.summary.message = std::move(choice->reason);

@@ -54,11 +54,12 @@ std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
                                  s.after.percentile95, s.before.percentile95),
                          "This colour stays off under this light: judge it by eye, or light it otherwise."));
     if (c.model != Model::balance)
-        out.push_back(
-            figure("unseen", "Unseen colours", s.crossValidated.mean, limits.unseen,
-                   two("Each patch left out in turn: expect %.2f on average, %.2f at the worst.",
-                       s.crossValidated.mean, s.crossValidated.max),
-                   "The chart promises more than it can keep; a chart with more patches would help."));
+        out.push_back(figure(
+            "unseen", "Unseen colours", s.promised, limits.unseen,
+            two("Expect this of an ordinary colour. Each patch left out in turn, the chart's strongest "
+                "among them: %.2f on average, %.2f at the worst.",
+                s.crossValidated.mean, s.crossValidated.max),
+            "The chart promises more than it can keep; a chart with more patches would help."));
     if (!c.verifications.empty()) {
         const Verification& v = c.verifications.back();
         out.push_back(figure(

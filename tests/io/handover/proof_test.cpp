@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/proof.h"
+#include "io/handover/proof.h"
 
 #include <gtest/gtest.h>
 
@@ -21,6 +21,10 @@ Correction simple() {
     p.rgb = {0.2, 0.4, 0.3};
     c.patches.assign(24, p);
     return c;
+}
+
+io::Carried whole(const Correction& c) {
+    return *io::carriedBy(c, {});
 }
 
 TEST(ProofColours, AreTheSameEveryTimeAndWithinBothGamuts) {
@@ -47,10 +51,10 @@ TEST(Proof, NoticesAFileThatDoesSomethingElse) {
     const auto cube = io::Cube::sampled(other, {33, Encoding::srgb, OutputSpace::srgb});
     ASSERT_TRUE(cube);
     test::put(folder / "other.cube", cube->text(other));
-    const auto proof = io::proveCube(folder / "other.cube", c, Encoding::srgb, OutputSpace::srgb);
+    const auto proof = io::proveTransform(folder / "other.cube", whole(c));
     ASSERT_TRUE(proof);
     EXPECT_GT(proof->largest, 2 * io::kProofLimit) << "five per cent of red cannot pass";
-    const auto right = io::proveCube(folder / "other.cube", other, Encoding::srgb, OutputSpace::srgb);
+    const auto right = io::proveTransform(folder / "other.cube", whole(other));
     EXPECT_LT(right->mean, proof->mean);
 }
 
@@ -58,9 +62,9 @@ TEST(Proof, RefusesWhatTheEngineCannotRead) {
     const test::TemporaryFolder folder;
     test::put(folder / "a.cube", "LUT_3D_SIZE banana");
     test::put(folder / "a.icc", "not a profile");
-    EXPECT_FALSE(io::proveCube(folder / "a.cube", simple(), Encoding::srgb, OutputSpace::srgb));
-    EXPECT_FALSE(io::proveIcc(folder / "a.icc", simple(), Encoding::srgb));
-    EXPECT_FALSE(io::proveIcc(folder / "none.icc", simple(), Encoding::srgb));
+    EXPECT_FALSE(io::proveTransform(folder / "a.cube", whole(simple())));
+    EXPECT_FALSE(io::proveIcc(folder / "a.icc", whole(simple())));
+    EXPECT_FALSE(io::proveIcc(folder / "none.icc", whole(simple())));
 }
 
 TEST(Json, ComplaintsNameThePath) {

@@ -1,0 +1,42 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <functional>
+#include <optional>
+
+#include "core/fit/correction.h"
+#include "io/batch/frame_output.h"
+#include "io/clip.h"
+
+namespace refero::io {
+
+/// Where the time of a frame went; seconds.
+struct FrameTimes {
+    double reading = 0, colour = 0, writing = 0;
+};
+
+struct FrameWork {
+    /// True makes it stop at the next band of rows; nothing is left behind then.
+    std::function<bool()> stopped = [] { return false; };
+    FrameTimes* times = nullptr;
+};
+
+/// Frames that need all of their pixels at once are rendered one at a time, so that memory stays bounded;
+/// the others go through in bands of rows, however large they are.
+inline constexpr double kMostStreamedMegapixels = 2000;
+
+/// A frame through a correction into a file, written to the side and renamed. Where the frame does not say
+/// its encoding and none is stated, it is the correction's. Float files are not clipped, integer ones are.
+/// The output's profile is embedded where the kind of file can hold it.
+Status renderFrame(const Correction& correction, const std::filesystem::path& frame,
+                   const std::optional<Transfer>& encoding, const FrameOutput& output,
+                   const std::filesystem::path& target, const FrameWork& work = {});
+
+/// The same for one decoded picture of a clip.
+Status renderPicture(const Correction& correction, ClipPicture picture, const Transfer& encoding,
+                     int orientation, const FrameOutput& output, const std::filesystem::path& target,
+                     const FrameWork& work = {});
+
+}  // namespace refero::io

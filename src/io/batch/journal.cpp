@@ -1,0 +1,240 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/batch/journal.h"
+
+#include <fcntl.h>
+#include <sys/file.h>
+#include <unistd.h>
+
+#include <cerrno>
+#include <cstring>
+#include <set>
+#include <sstream>
+#include <utility>
+
+#include "io/clip.h"
+#include "io/content_hash.h"
+#include "io/json.h"
+#include "io/media_path.h"
+#include "io/safe_write.h"
+
+namespace refero::io {
+namespace {
+
+namespace fs = std::filesystem;
+
+// Of one process over the other, from here to the end of the scope.
+class Locked {
+  public:
+    explicit Locked(int file) : file_(file) { ::flock(file_, LOCK_EX); }
+    ~Locked() { ::flock(file_, LOCK_UN); }
+    Locked(const Locked&) = delete;
+    Locked& operator=(const Locked&) = delete;
+
+  private:
+    int file_;
+};
+
+bool isWholeClip(const BatchFrame& f) {
+    return !mediaPath(f.path).seconds && isClip(f.path);
+}
+
+// A clip's pictures stand in a folder of its name.
+fs::path plainTarget(const BatchJob& job, std::size_t i, const std::string& name) {
+    return job.folder / (isWholeClip(job.frames[i]) ? name : name + job.output.ending());
+}
+
+using Targets = std::vector<std::optional<fs::path>>;
+
+// Two frames of one name get numbers; what was there before is treated as the job says.
+Result<Targets> planned(const BatchJob& job) {
+    Targets out;
+    std::set<fs::path> used;
+    std::vector<std::string> inTheWay;
+    std::error_code error;
+    for (std::size_t i = 0; i < job.frames.size(); ++i) {
+        const auto name = nameFor(job, i);
+        if (!name) return tl::unexpected(name.error());
+        fs::path target = plainTarget(job, i, *name);
+        const auto numbered = [&](bool alsoOnDisk) {
+            for (int n = 2; used.contains(target) || (alsoOnDisk && fs::exists(target, error)); ++n)
+                target = plainTarget(job, i, *name + " " + std::to_string(n));
+        };
+        numbered(false);
+        bool skipped = false;
+        if (fs::exists(target, error)) {
+            if (fs::equivalent(target, mediaPath(job.frames[i].path).file, error))
+                return failure(target.string() + " is a frame of the job itself; use another folder.");
+            if (job.collisions == Collision::refuse) inTheWay.push_back(target.filename().string());
+            if (job.collisions == Collision::number) numbered(true);
+            skipped = job.collisions == Collision::skip;
+        }
+        used.insert(target);
+        out.push_back(skipped ? std::nullopt : std::optional(target));
+    }
+    if (inTheWay.empty()) return out;
+    std::string message = std::to_string(inTheWay.size()) + " of the files are there already (" +
+                          inTheWay.front() + (inTheWay.size() > 1 ? " and others" : "") +
+                          "). Say whether to replace, skip or number them, or use another folder.";
+    return failure(std::move(message));
+}
+
+Json planJson(const Targets& targets, const std::string& jobHash) {
+    Json j{{"event", "plan"}, {"job", jobHash}, {"targets", Json::array()}};
+    for (const auto& t : targets) j["targets"].push_back(t ? Json(t->string()) : Json());
+    return j;
+}
+
+bool stands(const DoneFile& f) {
+    std::error_code error;
+    return fs::is_regular_file(f.target, error) && fs::file_size(f.target, error) == f.bytes;
+}
+
+DoneFile doneFrom(const Json& j) {
+    return {j.at("target").get<std::string>(), j.at("bytes").get<std::uintmax_t>(),
+            j.at("sha256").get<std::string>()};
+}
+
+Json doneJson(const char* event, std::size_t frame, const DoneFile& f) {
+    return {{"event", event},
+            {"frame", frame},
+            {"target", f.target.string()},
+            {"bytes", f.bytes},
+            {"sha256", f.sha256}};
+}
+
+}  // namespace
+
+fs::path Journal::pathFor(const fs::path& job) {
+    fs::path out = job;
+    out += ".journal";
+    return out;
+}
+
+Journal::Journal(Journal&& other) noexcept
+    : file_(std::exchange(other.file_, -1)),
+      targets_(std::move(other.targets_)),
+      done_(std::move(other.done_)),
+      pictures_(std::move(other.pictures_)) {}
+
+Journal::~Journal() {
+    if (file_ >= 0) ::close(file_);
+}
+
+Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
+    const fs::path path = pathFor(job);
+    std::error_code error;
+    const auto hash = contentHash(job);
+    if (!hash) return tl::unexpected(hash.error());
+    Journal j;
+    j.file_ = ::open(path.c_str(), O_RDWR | O_APPEND | O_CREAT | O_CLOEXEC, 0644);
+    if (j.file_ < 0)
+        return failure(path.string() + " could not be written: " + std::strerror(errno) +
+                       ". The journal stands beside the job; put the job where it can be written.");
+    const Locked lock(j.file_);
+    const auto text = readFile(path, std::size_t{1} << 30);
+    if (!text) return tl::unexpected(text.error());
+    bool hasPlan = false;
+    std::istringstream lines(*text);
+    for (std::string line; std::getline(lines, line);) {
+        const Json e = Json::parse(line, nullptr, false);
+        // Cut off by a kill; what it would have said is done again.
+        if (e.is_discarded() || !e.is_object()) continue;
+        try {
+            const std::string event = e.at("event").get<std::string>();
+            if (event == "plan") {
+                if (e.at("job").get<std::string>() != *hash)
+                    return failure(job.string() +
+                                   " was changed since it was begun. Run it under another name, "
+                                   "or remove " +
+                                   path.filename().string() + " to begin anew.");
+                j.targets_.clear();
+                for (const Json& t : e.at("targets"))
+                    j.targets_.push_back(t.is_null() ? std::nullopt
+                                                     : std::optional<fs::path>(t.get<std::string>()));
+                hasPlan = j.targets_.size() == document.frames.size();
+            } else if (event == "done") {
+                j.done_[e.at("frame").get<std::size_t>()] = doneFrom(e);
+            } else if (event == "picture") {
+                j.pictures_[e.at("frame").get<std::size_t>()][e.at("picture").get<std::size_t>()] =
+                    doneFrom(e);
+            }
+        } catch (const nlohmann::json::exception&) {
+            return failure(path.string() + " is no journal of a job. Remove it to begin anew.");
+        }
+    }
+    fs::create_directories(document.folder, error);
+    if (!fs::is_directory(document.folder))
+        return failure("The folder " + document.folder.string() + " could not be made: " + error.message() +
+                       ".");
+    if (hasPlan) return j;
+    auto targets = planned(document);
+    if (!targets) return tl::unexpected(targets.error());
+    j.targets_ = *std::move(targets);
+    const bool torn = !text->empty() && text->back() != '\n';
+    const std::string line = (torn ? "\n" : "") + planJson(j.targets_, *hash).dump() + "\n";
+    if (::write(j.file_, line.data(), line.size()) != static_cast<ssize_t>(line.size()) ||
+        ::fsync(j.file_) != 0)
+        return failure(path.string() + " could not be written: " + std::strerror(errno) + ".");
+    return j;
+}
+
+std::optional<DoneFile> Journal::done(std::size_t frame) const {
+    const auto it = done_.find(frame);
+    if (it == done_.end()) return {};
+    if (!stands(it->second)) return {};
+    if (const auto p = pictures_.find(frame); p != pictures_.end())
+        for (const auto& [n, file] : p->second)
+            if (!stands(file)) return {};
+    return it->second;
+}
+
+const std::map<std::size_t, DoneFile>& Journal::pictures(std::size_t frame) const {
+    static const std::map<std::size_t, DoneFile> none;
+    const auto it = pictures_.find(frame);
+    return it == pictures_.end() ? none : it->second;
+}
+
+Status Journal::append(const std::string& line) {
+    const std::scoped_lock one(writing_);
+    const Locked lock(file_);
+    // Another process may have been killed within its line.
+    char last = '\n';
+    const off_t end = ::lseek(file_, 0, SEEK_END);
+    if (end > 0 && ::pread(file_, &last, 1, end - 1) != 1) last = '\n';
+    const std::string whole = (last == '\n' ? "" : "\n") + line + "\n";
+    if (::write(file_, whole.data(), whole.size()) != static_cast<ssize_t>(whole.size()) ||
+        ::fsync(file_) != 0)
+        return failure(std::string("The job's journal could not be written: ") + std::strerror(errno) +
+                       ". The picture itself is finished.");
+    return {};
+}
+
+Status Journal::finished(std::size_t frame, const DoneFile& file) {
+    return append(doneJson("done", frame, file).dump());
+}
+
+Status Journal::finishedPicture(std::size_t frame, std::size_t picture, const DoneFile& file) {
+    Json j = doneJson("picture", frame, file);
+    j["picture"] = picture;
+    return append(j.dump());
+}
+
+Status Journal::failed(std::size_t frame, const std::string& message) {
+    return append(Json({{"event", "failed"}, {"frame", frame}, {"message", message}})
+                      .dump(-1, ' ', false, Json::error_handler_t::replace));
+}
+
+void Journal::removeAbandoned() const {
+    std::set<fs::path> folders;
+    std::set<std::string> stems;
+    for (const auto& t : targets_) {
+        if (!t) continue;
+        stems.insert(t->stem().string());
+        folders.insert(t->parent_path());
+        if (!t->has_extension()) folders.insert(*t);
+    }
+    for (const fs::path& folder : folders) removeAbandonedSides(folder, stems);
+}
+
+}  // namespace refero::io

@@ -1,0 +1,141 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/handover/carried.h"
+
+#include <Eigen/LU>
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/grade/nearest_matrix.h"
+#include "core/render/render.h"
+#include "io/handover/cdl_file.h"
+#include "io/handover/proof.h"
+
+namespace refero::io {
+namespace {
+
+// Camera RGB a channel at a time, taken as the output's own red, green and blue.
+Correction channelsAlone(const Correction& c, OutputSpace space) {
+    Correction out = c;
+    out.model = Model::balance;
+    out.colours = Colours(RootPolynomial(Matrix3(xyzD50ToLinear(space).inverse())));
+    out.sectors.reset();
+    out.finish = {};
+    return out;
+}
+
+Correction exposedBy(const Correction& c, double stops) {
+    Correction out = c;
+    out.level *= std::exp2(-stops);
+    return out;
+}
+
+// How far what the file holds is from the whole correction, with the finish where it holds that.
+void measure(Carried& out, const Correction& given) {
+    Correction whole = given;
+    if (out.correction.finish.isNone()) whole.finish = {};
+    const Rendering full = compile(whole, out.space);
+    std::size_t count = 0;
+    for (const Vector3& camera : out.colours) {
+        if (out.dcp && !withinProfile(given, camera)) continue;
+        const double d = ciede2000(labOfStored(rendered(camera, full), out.space), out.lab(camera));
+        out.foreseen.largest = std::max(out.foreseen.largest, std::isfinite(d) ? d : 1e9);
+        out.foreseen.mean += d;
+        ++count;
+    }
+    if (count > 0) out.foreseen.mean /= static_cast<double>(count);
+}
+
+Status addProfile(Carried& out, const Correction& given, const ExportOptions& o) {
+    std::vector<const Correction*> all{&given};
+    if (o.second) all.push_back(&*o.second);
+    auto profile = dcpProfileOf(all, o.shape == ProfileShape::matrix, out.colours, o.illuminants);
+    if (!profile) return tl::unexpected(profile.error());
+    out.dcp = *std::move(profile);
+    out.dcpLight = o.second && isWarmer(*o.second, given) ? 1 : 0;
+    if (out.dcp->lights[out.dcpLight].map)
+        out.foreseen.lost.push_back(
+            "What bends colours becomes a map of hue and saturation, which does not tell levels apart.");
+    out.foreseen.lost.push_back("The balance is the raw developer's own: pick a grey of the chart with it.");
+    return {};
+}
+
+}  // namespace
+
+Lab labOfStored(const Vector3& stored, OutputSpace space) {
+    const Vector3 linear = stored.unaryExpr([&](double v) { return decode(info(space).encoding, v); });
+    return toLab(Xyz::from(xyzD50ToLinear(space).inverse() * linear), white::d50);
+}
+
+bool withinProfile(const Correction& c, const Vector3& camera) {
+    const Vector3 balanced = camera.cwiseQuotient(neutralOf(c));
+    return balanced.maxCoeff() <= 1 && (xyzD50ToRomm() * c.toXyzD50(camera).vector()).minCoeff() >= 0;
+}
+
+Lab Carried::lab(const Vector3& camera) const {
+    if (dcp) return toLab(dcp->toXyzD50(camera, neutralOf(correction), dcpLight), white::d50);
+    if (!cdl) return labOfStored(rendered(camera, rendering), space);
+    return labOfStored(graded(camera.unaryExpr([&](double v) { return feed.encode(v); }), *cdl), space);
+}
+
+Result<Carried> carriedBy(const Correction& c, const ExportOptions& o) {
+    if (const auto ok = o.validate(); !ok) return tl::unexpected(ok.error());
+    Carried out{exposedBy(c, o.exposureOffsetStops), o.encoding.value_or(naturalFeed(c, o.format)), o.space};
+    // A configuration's scene-linear space; the finish is in its views.
+    if (o.format == Format::ocio) out.space = OutputSpace::acescg;
+    const Correction given = out.correction;
+    const auto lose = [&](std::string sentence) { out.foreseen.lost.push_back(std::move(sentence)); };
+    if (o.format != Format::csv && o.format != Format::json) out.colours = proofColours(given, out.space);
+    const auto& colours = out.colours;
+    switch (o.format) {
+        case Format::cube1d:
+            out.correction = channelsAlone(given, o.space);
+            lose(
+                "Colours stay the camera's: a curve a channel can only balance, level and straighten greys.");
+            break;
+        case Format::icc:
+        case Format::icc2:
+        case Format::dcp:
+            if (!given.cameraToXyzD50() && o.shape == ProfileShape::matrix) {
+                const auto matrix = nearestMatrix(given, colours);
+                if (!matrix) return tl::unexpected(matrix.error());
+                out.correction = withMatrix(given, *matrix);
+                lose("Only the nearest matrix is in it: a matrix cannot bend a hue.");
+            }
+            out.correction.finish = {};
+            if (o.format == Format::dcp)
+                if (auto ok = addProfile(out, given, o); !ok) return tl::unexpected(ok.error());
+            break;
+        case Format::cdl: {
+            auto cdl = cdlFor(given, out.feed, o.space, colours);
+            if (!cdl) return tl::unexpected(cdl.error());
+            out.cdl = *cdl;
+            lose("Ten numbers cannot mix channels as a matrix does: strong colours stay off most.");
+            break;
+        }
+        case Format::ocio:
+            out.correction.finish = {};
+            break;
+        case Format::csv:
+            lose("It is a table to read: nothing can be corrected with it.");
+            break;
+        case Format::cube:
+        case Format::clf:
+        case Format::json:
+            break;
+    }
+    const bool keepsFinish = !out.correction.finish.isNone() || o.format == Format::ocio;
+    if (!c.finish.isNone() && (!keepsFinish || o.format == Format::csv))
+        lose("The finish (" + inWords(c.finish) + ") is not in it.");
+    out.rendering = compile(out.correction, out.space);
+    measure(out, given);
+    return out;
+}
+
+Result<Foreseen> foresee(const Correction& c, const ExportOptions& o) {
+    return carriedBy(c, o).map([](const Carried& carried) { return carried.foreseen; });
+}
+
+}  // namespace refero::io

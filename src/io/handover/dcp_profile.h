@@ -1,0 +1,52 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <span>
+#include <string>
+#include <vector>
+
+#include "core/fit/correction.h"
+#include "core/grade/hue_sat_map.h"
+
+namespace refero::io {
+
+/// What a camera profile of the DNG specification 1.4 says, tag by tag.
+struct DcpProfile {
+    /// EXIF's LightSource: 17 standard illuminant A, 20 D55, 21 D65, 22 D75, 23 D50.
+    struct Light {
+        int illuminant = 23;
+        Matrix3 colourMatrix = Matrix3::Identity();   ///< XYZ under that light to camera RGB
+        Matrix3 forwardMatrix = Matrix3::Identity();  ///< balanced camera RGB to XYZ (D50)
+        std::optional<HueSatMap> map;
+    };
+    std::string name, camera;
+    std::vector<Light> lights;          ///< one, or two of which the first is the warmer
+    double baselineExposureOffset = 0;  ///< stops
+
+    /// A colour as a raw developer sees it by the light alone at `index`, balanced on `neutral` (camera RGB
+    /// of a grey): chapter 6 of the specification. Relative to D50.
+    Xyz toXyzD50(const Vector3& cameraRgb, const Vector3& neutral, std::size_t index = 0) const;
+};
+
+/// Camera RGB of a grey as the correction's chart showed it, the strongest channel 1.
+Vector3 neutralOf(const Correction& correction);
+
+/// Whether the light of the first has less blue for its red than that of the second.
+bool isWarmer(const Correction& first, const Correction& second);
+
+/// One correction, or two of one body for two lights. What bends colours becomes a map unless `matrixOnly`;
+/// `colours` (linear camera RGB) are what its matrix is nearest on. `illuminants` are EXIF's numbers of the
+/// lights; without them one light is called D50, and of two the warmer A and the cooler D65. Errors: encoded
+/// frames, which are no raw ones; two bodies; lights that do not differ.
+Result<DcpProfile> dcpProfileOf(std::span<const Correction* const> corrections, bool matrixOnly,
+                                std::span<const Vector3> colours, std::vector<int> illuminants = {});
+
+/// The profile's file. The same correction gives the same bytes.
+Result<std::string> dcpFile(const DcpProfile& profile);
+
+/// A camera profile as Exiv2 finds its tags.
+Result<DcpProfile> readDcp(const std::string& bytes);
+
+}  // namespace refero::io

@@ -1,0 +1,302 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/handover/handover.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstdio>
+#include <fstream>
+
+#include "io/correction_file.h"
+#include "io/handover/cdl_file.h"
+#include "io/handover/cube_file.h"
+#include "io/handover/icc_file.h"
+#include "io/handover/ocio_config.h"
+#include "io/handover/proof.h"
+#include "io/handover/readings_table.h"
+#include "io/handover/transform_chain.h"
+#include "io/safe_write.h"
+
+namespace refero::io {
+namespace {
+
+namespace fs = std::filesystem;
+
+constexpr std::array kSizes{33, 65, 97, 129};
+
+// A proof of nothing is none.
+bool passes(const Proof& p, Format format, double share = 1) {
+    const bool plain = format == Format::json || format == Format::csv;
+    return (plain || p.colours > 0) && p.largest <= share * io::info(format).largest &&
+           p.mean <= share * io::info(format).mean;
+}
+
+// The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof
+// says so.
+Result<Cube> smallestCube(const Carried& carried, const ExportOptions& o) {
+    const auto sampled = [&](int size) {
+        return Cube::sampled(carried.correction,
+                             {size, carried.feed, carried.space, o.shaper, o.exposureOffsetStops});
+    };
+    // In linear light no size is enough for a display's curve; trying them all would only take time.
+    const bool hopeless =
+        !o.shaper && carried.feed == Encoding::linear && refero::info(o.space).encoding != Encoding::linear;
+    if (o.size || hopeless) return sampled(o.size.value_or(kSizes.front()));
+    for (const int size : kSizes) {
+        auto cube = sampled(size);
+        if (!cube || size == kSizes.back() || passes(expectedOf(*cube, carried), Format::cube, 0.95))
+            return cube;
+    }
+    return failure("No size was tried.");
+}
+
+std::string feedSentence(const Carried& carried, const ExportOptions& o) {
+    std::string out = "Feed it camera RGB as recorded, no white balance, encoded as " +
+                      std::string(name(carried.feed)) + "; ";
+    char stops[80];
+    std::snprintf(stops, sizeof stops, "exposed %+.2f stops against the chart shot.", o.exposureOffsetStops);
+    return out + (o.exposureOffsetStops == 0 ? "nominal exposure, no offset." : stops);
+}
+
+// The same of a chain; 0 where it is a matrix and has no grid.
+std::pair<OCIO_NAMESPACE::GroupTransformRcPtr, int> smallestChain(const Carried& carried,
+                                                                  const ExportOptions& o) {
+    const auto made = [&](int size) {
+        return chainOf(carried.correction, carried.feed, carried.space, size);
+    };
+    if (carried.correction.cameraToXyzD50()) return {made(2), 0};
+    if (o.size) return {made(*o.size), *o.size};
+    for (const int size : kSizes) {
+        auto chain = made(size);
+        const auto expected = expectedOf(chain, carried);
+        if (size == kSizes.back() || (expected && passes(*expected, Format::clf, 0.95)))
+            return {std::move(chain), size};
+    }
+    return {made(kSizes.front()), kSizes.front()};
+}
+
+struct Clf {
+    std::string text;
+    int size = 0;
+};
+
+Result<Clf> clfOf(const Carried& carried, const ExportOptions& o) {
+    const Correction& c = carried.correction;
+    const auto [chain, size] = smallestChain(carried, o);
+    return clfText(chain, c.name,
+                   {"Made by Refero from " + c.chartName + ", model " + std::string(name(c.model)) + ".",
+                    feedSentence(carried, o),
+                    "It gives " + std::string(refero::info(carried.space).label) + " (" +
+                        std::string(refero::info(carried.space).name) + ")."})
+        .map([size = size](std::string text) {
+            return Clf{std::move(text), size};
+        });
+}
+
+struct Content {
+    std::string bytes;
+    int size = 0;
+    std::vector<std::pair<fs::path, std::string>> beside{};  ///< files that it reads
+};
+
+Content plain(std::string bytes) {
+    return {std::move(bytes), 0, {}};
+}
+
+// The configuration and the transforms that it reads, which stand beside it under its name.
+Result<Content> configuration(const Correction& c, const Carried& carried, const ExportOptions& o,
+                              const fs::path& target) {
+    const fs::path camera = fs::path(target).replace_extension(".clf"),
+                   finish = fs::path(target).replace_extension(".finish.clf");
+    auto clf = clfOf(carried, o);
+    if (!clf) return tl::unexpected(clf.error());
+    Content out{{}, clf->size, {{camera, std::move(clf->text)}}};
+    if (!c.finish.isNone()) {
+        auto view = clfText(viewOf(c.finish, OutputSpace::acescg, OutputSpace::srgb), "Finish of " + c.name,
+                            {"ACEScg to sRGB with the finish: " + inWords(c.finish) + "."});
+        if (!view) return tl::unexpected(view.error());
+        out.beside.emplace_back(finish, *std::move(view));
+    }
+    auto text = ocioConfig(c, carried.feed, camera.filename().string(), finish.filename().string());
+    if (!text) return tl::unexpected(text.error());
+    out.bytes = *std::move(text);
+    return out;
+}
+
+Result<Content> content(const Correction& c, const Carried& carried, const ExportOptions& o,
+                        const fs::path& target) {
+    switch (o.format) {
+        case Format::cube:
+            return smallestCube(carried, o).map([&](const Cube& cube) {
+                return Content{cube.text(carried.correction), cube.options().size, {}};
+            });
+        case Format::cube1d:
+            return plain(curvesText(carried.correction,
+                                    {0, carried.feed, carried.space, false, o.exposureOffsetStops}));
+        case Format::clf:
+            return clfOf(carried, o).map([](Clf clf) { return Content{std::move(clf.text), clf.size, {}}; });
+        case Format::cdl:
+            return cdlFile(*carried.cdl, c.name,
+                           c.name + ". " + feedSentence(carried, o) + " It gives " +
+                               std::string(refero::info(carried.space).label) + ".")
+                .map(plain);
+        case Format::icc:
+        case Format::icc2:
+            return iccProfile(carried.correction, carried.feed,
+                              o.format == Format::icc ? IccVersion::four : IccVersion::two,
+                              o.shape == ProfileShape::table)
+                .map(plain);
+        case Format::dcp:
+            return dcpFile(*carried.dcp).map(plain);
+        case Format::ocio:
+            return configuration(c, carried, o, target);
+        case Format::json:
+            return plain(prettyJson(toJson(c)));
+        case Format::csv:
+            return plain(readingsTable(c));
+    }
+    return failure("There is no such kind of file.");
+}
+
+bool sameMoves(const Correction& a, const Correction& b) {
+    const auto &one = a.colours.lattice(), &two = b.colours.lattice();
+    return (one && two ? *one == *two : !one && !two) && a.greyCurves == b.greyCurves;
+}
+
+// Our own document is its own format: reading it back must give the same numbers.
+Result<Proof> proveJson(const fs::path& file, const Correction& c) {
+    const auto again = readCorrection(file);
+    if (!again) return tl::unexpected(again.error());
+    const auto& theirs = again->colours.base().coefficients();
+    const auto& ours = c.colours.base().coefficients();
+    if (theirs.cols() != ours.cols() || (theirs - ours).norm() > 1e-9 ||
+        (again->gains * again->level - c.gains * c.level).norm() > 1e-9 || !sameMoves(*again, c) ||
+        again->finish != c.finish)
+        return failure("The document does not read back as it was written.");
+    return Proof{"Refero", 0, 0, 0};
+}
+
+// A table has a line a patch and one more.
+Result<Proof> proveTable(const fs::path& file, const Correction& c) {
+    const auto text = readFile(file);
+    if (!text) return tl::unexpected(text.error());
+    if (*text != readingsTable(c)) return failure("The table does not read back as it was written.");
+    return Proof{"Refero", 0, 0, 0};
+}
+
+Result<Proof> prove(const fs::path& file, const Correction& c, const Carried& carried, Format format) {
+    switch (format) {
+        case Format::cube:
+        case Format::cube1d:
+        case Format::clf:
+        case Format::cdl:
+            return proveTransform(file, carried);
+        case Format::icc:
+        case Format::icc2:
+            return proveIcc(file, carried);
+        case Format::dcp:
+            return proveDcp(file, carried);
+        case Format::ocio:
+            return proveConfig(file, carried, c.finish);
+        case Format::json:
+            return proveJson(file, c);
+        case Format::csv:
+            break;
+    }
+    return proveTable(file, c);
+}
+
+std::string tooFar(const Proof& p, const ExportOptions& o, const Carried& carried, int size) {
+    char text[400];
+    std::snprintf(
+        text, sizeof text,
+        "Read back by %s, the file differs from the correction by up to %.2f CIEDE2000 (limit %.1f), by %.2f "
+        "on average (limit %.1f).",
+        p.engine.c_str(), p.largest, io::info(o.format).largest, p.mean, io::info(o.format).mean);
+    std::string out = text;
+    if (o.format != Format::cube) return out;
+    if (carried.feed == Encoding::linear && !o.shaper)
+        return out +
+               " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct, or begin "
+               "it with a shaper.";
+    return out + (size < 129 ? " Use more points a side, or leave the size open."
+                             : " Use an ICC profile, or feed it srgb.");
+}
+
+Status plainWrite(const fs::path& path, const std::string& bytes) {
+    std::ofstream out(path, std::ios::binary);
+    out.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
+    out.close();
+    if (!out)
+        return failure(path.filename().string() +
+                       " could not be written: the disk may be full or read-only.");
+    return {};
+}
+
+}  // namespace
+
+Status ExportOptions::validate() const {
+    if (size && (*size < 2 || *size > 129))
+        return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
+    if (!(std::abs(exposureOffsetStops) <= 8)) return failure("An exposure offset is at most 8 stops.");
+    if (shaper && format != Format::cube) return failure("Only a 3D .cube begins with a shaper.");
+    if (shaper && encoding && *encoding != Encoding::linear)
+        return failure("A shaper is for linear light; feed it linear.");
+    if (second && format != Format::dcp) return failure("Only a camera profile is for two lights.");
+    if (!illuminants.empty() && format != Format::dcp)
+        return failure("Only a camera profile names its light.");
+    return {};
+}
+
+Transfer naturalFeed(const Correction& c, Format format) {
+    const bool lut = format == Format::cube || format == Format::cube1d || format == Format::cdl;
+    return lut && c.inputEncoding == Encoding::linear ? Transfer(Encoding::srgb) : c.inputEncoding;
+}
+
+Result<Handover> exportCorrection(const Correction& c, const fs::path& target, const ExportOptions& options) {
+    ExportOptions o = options;
+    if (o.shaper && !o.encoding) o.encoding = Encoding::linear;
+    const auto carried = carriedBy(c, o);
+    if (!carried) return tl::unexpected(carried.error());
+    const auto made = content(c, *carried, o, target);
+    if (!made) return tl::unexpected(made.error());
+    Handover done{target, {}, carried->feed, made->size, {}, carried->foreseen};
+    for (const auto& [path, bytes] : made->beside) {
+        if (auto ok = writeFile(path, bytes); !ok) return tl::unexpected(ok.error());
+        done.beside.push_back(path);
+    }
+    const auto status = writeFile(target, [&](const fs::path& side) -> Status {
+        if (auto ok = plainWrite(side, made->bytes); !ok) return ok;
+        const auto proof = prove(side, c, *carried, o.format);
+        if (!proof) return tl::unexpected(proof.error());
+        if (!passes(*proof, o.format)) {
+            std::error_code ignored;
+            const fs::path aside = target.string() + ".failed";
+            fs::copy_file(side, aside, fs::copy_options::overwrite_existing, ignored);
+            return failure(tooFar(*proof, o, *carried, made->size) +
+                           (ignored ? "" : " It is kept aside as " + aside.filename().string() + "."));
+        }
+        done.proof = *proof;
+        return {};
+    });
+    if (!status) return tl::unexpected(status.error());
+    return done;
+}
+
+std::string suggestedName(const Correction& c, const ExportOptions& o) {
+    std::string out = c.name.empty() ? "correction" : c.name;
+    const FormatInfo& f = io::info(o.format);
+    if (f.feeds) out += ", from " + std::string(name(o.encoding.value_or(naturalFeed(c, o.format))));
+    if (o.exposureOffsetStops != 0) {
+        char stops[40];
+        std::snprintf(stops, sizeof stops, " %+.1f stops", o.exposureOffsetStops);
+        out += stops;
+    }
+    if (f.gives) out += " to " + std::string(refero::info(o.space).name);
+    for (char& ch : out)
+        if (ch == '/' || ch == '\\' || ch == ':' || static_cast<unsigned char>(ch) < 32) ch = '-';
+    return out + std::string(f.ending);
+}
+
+}  // namespace refero::io

@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/handover/ocio_config.h"
+
+#include <sstream>
+
+#include "io/handover/transform_chain.h"
+
+namespace refero::io {
+
+namespace ocio = OCIO_NAMESPACE;
+
+namespace {
+
+ocio::FileTransformRcPtr file(const std::string& name) {
+    auto out = ocio::FileTransform::Create();
+    out->setSrc(name.c_str());
+    out->setInterpolation(ocio::INTERP_TETRAHEDRAL);
+    return out;
+}
+
+}  // namespace
+
+Result<std::string> ocioConfig(const Correction& c, const Transfer& feed, const std::string& clfName,
+                               const std::string& finishName) {
+    try {
+        auto config = ocio::Config::Create();
+        config->setVersion(2, 1);
+        config->setDescription(("Made by Refero: " + c.name).c_str());
+        config->setSearchPath(".");
+
+        auto scene = ocio::ColorSpace::Create();
+        scene->setName(kSceneSpace);
+        scene->setFamily("Scene");
+        scene->setEncoding("scene-linear");
+        scene->setDescription("Scene-linear, primaries and white of the Academy's S-2014-004.");
+        config->addColorSpace(scene);
+
+        auto camera = ocio::ColorSpace::Create();
+        camera->setName(kCameraSpace);
+        camera->setFamily("Camera");
+        camera->setDescription((c.name + ": camera RGB as recorded, no white balance, encoded as " +
+                                std::string(name(feed)) + "; nominal exposure, no offset.")
+                                   .c_str());
+        camera->setTransform(file(clfName), ocio::COLORSPACE_DIR_TO_REFERENCE);
+        config->addColorSpace(camera);
+
+        const auto display = [&](const char* space, const char* view,
+                                 const ocio::ConstTransformRcPtr& transform) {
+            auto s = ocio::ColorSpace::Create();
+            s->setName(space);
+            s->setFamily("Display");
+            s->setEncoding("sdr-video");
+            s->setDescription("IEC 61966-2-1, values as a display is given them.");
+            s->setTransform(transform, ocio::COLORSPACE_DIR_FROM_REFERENCE);
+            config->addColorSpace(s);
+            config->addDisplayView(kDisplay, view, space, "");
+        };
+        display("sRGB", kViewNeutral, viewOf({}, OutputSpace::acescg, OutputSpace::srgb));
+        if (!c.finish.isNone()) display("sRGB with finish", kViewFinished, file(finishName));
+
+        config->setRole(ocio::ROLE_SCENE_LINEAR, kSceneSpace);
+        config->setRole(ocio::ROLE_DEFAULT, kSceneSpace);
+        config->setRole(ocio::ROLE_COLOR_TIMING, kSceneSpace);
+        config->setRole(ocio::ROLE_COMPOSITING_LOG, kSceneSpace);
+        config->validate();
+        std::ostringstream out;
+        config->serialize(out);
+        return out.str();
+    } catch (const std::exception& e) {
+        return failure(std::string("OpenColorIO could not make the configuration: ") + e.what());
+    }
+}
+
+}  // namespace refero::io

@@ -1,0 +1,72 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/report/report.h"
+
+#include <unistd.h>
+
+#include <algorithm>
+#include <atomic>
+#include <system_error>
+
+#include "core/render/render.h"
+#include "io/content_hash.h"
+#include "io/safe_write.h"
+
+namespace refero::io {
+
+namespace fs = std::filesystem;
+
+std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
+    std::vector<std::pair<std::string, std::string>> out;
+    const auto put = [&](const char* what, const std::string& value) {
+        if (!value.empty()) out.emplace_back(what, value);
+    };
+    put("Correction", c.name);
+    put("Body", c.body);
+    put("Lens", c.lens);
+    put("Shot", c.taken);
+    put("Chart", c.chartName);
+    std::string frames;
+    for (const std::string& path : c.readings)
+        frames += (frames.empty() ? "" : ", ") + fs::path(path).filename().string();
+    put("Chart frames", frames);
+    put("Frames are encoded as", std::string(name(c.inputEncoding)));
+    put("Model", std::string(name(c.model)));
+    put("Finish", c.finish.isNone() ? "" : inWords(c.finish));
+    put("Taken out of the light", c.lightField);
+    put("Built", c.built.empty() ? c.builtBy : c.built + ", " + c.builtBy);
+    put("Judged as", c.limits.name);
+    return out;
+}
+
+Result<std::vector<unsigned char>> chartPicture(const Frame& frame, const Correction& c) {
+    constexpr int kLongEdge = 1400;
+    const int longest = std::max(frame.image.width(), frame.image.height());
+    const LinearImage small = shrunk(frame.image, std::max(1, longest / kLongEdge));
+    static std::atomic<unsigned> count{0};
+    const fs::path file = fs::temp_directory_path() / ("refero-report-" + std::to_string(::getpid()) + "-" +
+                                                       std::to_string(count++) + ".jpg");
+    WriteOptions w;
+    w.encoding = Encoding::srgb;
+    w.quality = 85;
+    const auto written = writeFrame(file, render(small, compile(c, OutputSpace::srgb)), w);
+    const auto bytes = readFile(file);
+    std::error_code ignored;
+    fs::remove(file, ignored);
+    if (!written) return tl::unexpected(written.error());
+    if (!bytes) return tl::unexpected(bytes.error());
+    return std::vector<unsigned char>(bytes->begin(), bytes->end());
+}
+
+Result<ReportedFile> reportedFile(const fs::path& path) {
+    const auto hash = contentHash(path);
+    if (!hash) return tl::unexpected(hash.error());
+    std::error_code error;
+    ReportedFile f;
+    f.name = path.filename().string();
+    f.sha256 = *hash;
+    f.bytes = fs::file_size(path, error);
+    return f;
+}
+
+}  // namespace refero::io

@@ -1,0 +1,163 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fcntl.h>
+#include <gtest/gtest.h>
+#include <spawn.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <algorithm>
+#include <csignal>
+#include <cstdlib>
+#include <fstream>
+#include <map>
+#include <random>
+
+#include "cli/call.h"
+#include "io/batch/frames.h"
+#include "io/batch/job.h"
+#include "support/temporary.h"
+
+extern char** environ;
+
+namespace refero {
+namespace {
+
+namespace fs = std::filesystem;
+using test::call;
+using test::contentOf;
+using test::Outcome;
+using test::TemporaryFolder;
+
+class BatchVerb : public testing::Test {
+  protected:
+    /// A document over `count` frames of a few pictures.
+    std::string jobInto(const std::string& folderName, std::size_t count, const std::string& file) {
+        io::BatchJob job;
+        job.folder = folder / folderName;
+        job.name = "{n} {frame}";
+        job.corrections["day"] = test::plainCorrection();
+        for (std::size_t i = 0; i < count; ++i) {
+            const std::string path = folder / ("frame" + std::to_string(i % 4) + ".tif");
+            if (!fs::exists(path)) test::putFrame(path, 300, 200, static_cast<unsigned>(i + 1));
+            job.frames.push_back({path, "day"});
+        }
+        test::put(folder / file, io::batchJobText(job));
+        return folder / file;
+    }
+    std::map<std::string, std::string> written(const std::string& name) const {
+        std::map<std::string, std::string> out;
+        for (const auto& e : fs::directory_iterator(folder / name))
+            out[e.path().filename().string()] = contentOf(e.path().string());
+        return out;
+    }
+    TemporaryFolder folder;
+};
+
+TEST_F(BatchVerb, SaysALineOfJsonAFrameAndHowItEnded) {
+    const std::string job = jobInto("out", 5, "job.json");
+    const Outcome first = call({"batch", job});
+    EXPECT_EQ(first.status, 0) << first.err;
+    std::istringstream lines(first.out);
+    std::size_t count = 0;
+    for (std::string line; std::getline(lines, line); ++count) {
+        const io::Json j = test::json(line);
+        EXPECT_EQ(j.at("status"), "done");
+        EXPECT_TRUE(fs::exists(j.at("target").get<std::string>()));
+    }
+    EXPECT_EQ(count, 5u);
+    EXPECT_NE(first.err.find("5 done, 0 kept"), std::string::npos) << first.err;
+    const Outcome again = call({"batch", job, "--jobs", "1"});
+    EXPECT_EQ(again.status, 0);
+    EXPECT_NE(again.err.find("0 done, 5 kept"), std::string::npos) << again.err;
+    fs::remove(folder / "frame1.tif");
+    const Outcome broken = call({"batch", jobInto("more", 0, "none.json")});
+    EXPECT_EQ(broken.status, 1) << "a job of no frames";
+    EXPECT_EQ(call({"batch"}).status, 2);
+    EXPECT_EQ(call({"batch", job, "--frame", "0"}).status, 2);
+    EXPECT_EQ(call({"batch", job, "--frame", "9"}).status, 1);
+}
+
+TEST_F(BatchVerb, AFrameThatFailsIsSaidByTheExitStatus) {
+    const std::string job = jobInto("out", 3, "job.json");
+    fs::remove(folder / "frame2.tif");
+    const Outcome o = call({"batch", job});
+    EXPECT_EQ(o.status, 1);
+    EXPECT_NE(o.out.find("\"failed\""), std::string::npos);
+    EXPECT_NE(o.err.find("2 done, 0 kept from before, 0 skipped, 1 failed"), std::string::npos) << o.err;
+}
+
+pid_t started(const std::string& job) {
+    const std::string program = REFERO_CLI;
+    std::vector<std::string> words{program, "batch", job, "--jobs", "2"};
+    std::vector<char*> arguments;
+    for (std::string& w : words) arguments.push_back(w.data());
+    arguments.push_back(nullptr);
+    posix_spawn_file_actions_t quiet;
+    posix_spawn_file_actions_init(&quiet);
+    posix_spawn_file_actions_addopen(&quiet, 1, "/dev/null", O_WRONLY, 0);
+    posix_spawn_file_actions_addopen(&quiet, 2, "/dev/null", O_WRONLY, 0);
+    pid_t child = -1;
+    EXPECT_EQ(posix_spawn(&child, program.c_str(), &quiet, nullptr, arguments.data(), environ), 0);
+    posix_spawn_file_actions_destroy(&quiet);
+    return child;
+}
+
+std::uintmax_t sizeOf(const std::string& path) {
+    std::error_code error;
+    const auto size = fs::file_size(path, error);
+    return error ? 0 : size;
+}
+
+// Killed without a word fifty times and run again: the same files, bit for bit, as one that was left in
+// peace.
+TEST_F(BatchVerb, KilledFiftyTimesItEndsAsIfLeftInPeace) {
+    constexpr std::size_t kFrames = 60;
+    ASSERT_EQ(call({"batch", jobInto("peace", kFrames, "peace.json")}).status, 0);
+    const auto peace = written("peace");
+    ASSERT_EQ(peace.size(), kFrames);
+    std::mt19937 random(7);
+    int kills = 0;
+    for (int round = 0; kills < 50; ++round) {
+        const std::string name = "killed" + std::to_string(round);
+        const std::string job = jobInto(name, kFrames, name + ".json");
+        for (bool ended = false; !ended;) {
+            const std::string journal = job + ".journal";
+            const std::uintmax_t before = sizeOf(journal);
+            const pid_t child = started(job);
+            ASSERT_GT(child, 0);
+            // At any moment after it has begun to work: a line of its journal is about 300 bytes.
+            const std::uintmax_t enough = before + 1 + random() % 1500;
+            int status = 0;
+            pid_t gone = 0;
+            while ((gone = ::waitpid(child, &status, WNOHANG)) == 0 && sizeOf(journal) < enough)
+                ::usleep(500);
+            if (gone == 0) {
+                ::usleep(random() % 20'000);
+                ::kill(child, SIGKILL);
+                ASSERT_EQ(::waitpid(child, &status, 0), child);
+            }
+            kills += WIFSIGNALED(status);
+            ended = WIFEXITED(status);
+            ASSERT_TRUE(!ended || WEXITSTATUS(status) == 0);
+        }
+        EXPECT_EQ(written(name), peace) << "after " << kills << " kills";
+    }
+}
+
+// The example of docs/guide.md: a scheduler that knows nothing of us starts one process a frame.
+TEST_F(BatchVerb, ASchedulerSpreadsItOverProcesses) {
+    if (std::system("parallel --version > /dev/null 2>&1") != 0)
+        GTEST_SKIP() << "GNU parallel is not installed";
+    const std::string job = jobInto("spread", 8, "spread.json");
+    const std::string command = "seq 8 | parallel -j 3 " REFERO_CLI " batch " + job + " --frame {} > " +
+                                (folder / "lines.txt") + " 2>/dev/null";
+    EXPECT_EQ(std::system(command.c_str()), 0);
+    ASSERT_EQ(call({"batch", jobInto("peace", 8, "peace.json")}).status, 0);
+    EXPECT_EQ(written("spread"), written("peace"));
+    const std::string lines = contentOf(folder / "lines.txt");
+    EXPECT_EQ(std::count(lines.begin(), lines.end(), '\n'), 8);
+}
+
+}  // namespace
+}  // namespace refero
