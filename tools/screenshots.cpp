@@ -17,6 +17,7 @@
 #include "app/frames/contact_sheet.h"
 #include "app/frames/frame_viewer.h"
 #include "app/frames/frames_station.h"
+#include "app/handover/receivers.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/judging_view.h"
 #include "app/look/tokens.h"
@@ -296,14 +297,21 @@ int shoot(MainWindow& window, const QString& folder) {
     }
     onSet->watch({});
 
-    io::ExportOptions options;
+    // All that the archive gets, then the client, while the frames are at work.
     const QTemporaryDir away;
-    session.handOver(session.setups()[kKiln].id, away.filePath(QStringLiteral("Bittern Incandescent.cube")),
-                     options);
-    session.select(session.setups()[kKiln].id);
-    window.showStation(MainWindow::StationId::correction);
-    if (!waitFor([&] { return session.setups()[kKiln].handover.has_value(); }, 60)) return 1;
-    QTest::qWait(1200);
+    session.select(session.setups()[kTiles].id);
+    window.showStation(MainWindow::StationId::handover);
+    const auto given = [&](refero::Receiver r) {
+        const auto& setup = *session.current();
+        QTest::mouseClick(window.findChild<QAbstractButton*>(QLatin1String(refero::info(r).object)),
+                          Qt::LeftButton);
+        const auto before = setup.handedOver.size();
+        session.give(setup.id, refero::parcelFor(r, *setup.correction), away.path());
+        return waitFor([&] { return !session.giving() && session.current()->handedOver.size() > before; },
+                       60);
+    };
+    if (!given(refero::Receiver::rawDeveloper) || !given(refero::Receiver::archive)) return 1;
+    QTest::qWait(800);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
     return 0;

@@ -14,6 +14,7 @@
 #include "app/commands/window_commands.h"
 #include "app/empty_state.h"
 #include "app/frames/frames_station.h"
+#include "app/handover/handover_station.h"
 #include "app/ledger/ledger.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
@@ -53,9 +54,10 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     frames_ = new FramesStation(session_, dialogs_, pages_);
     reading_ = new ReadingStation(session_, dialogs_, pages_);
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
-    for (QWidget* page :
-         {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_), static_cast<QWidget*>(frames_),
-          static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_)})
+    handover_ = new HandoverStation(session_, dialogs_, pages_);
+    for (QWidget* page : {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_),
+                          static_cast<QWidget*>(frames_), static_cast<QWidget*>(reading_),
+                          static_cast<QWidget*>(correction_), static_cast<QWidget*>(handover_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
     row->addLayout(column, 1);
@@ -75,6 +77,8 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(bar_, &TopBar::surroundWanted, this, &MainWindow::toggleSurround);
     connect(bar_, &TopBar::viewingWanted, this, [this] { setViewingOnly(!viewingOnly_); });
     connect(reading_, &ReadingStation::correctionWanted, this,
+            [this] { showStation(StationId::correction); });
+    connect(handover_, &HandoverStation::correctionWanted, this,
             [this] { showStation(StationId::correction); });
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
@@ -127,6 +131,8 @@ void MainWindow::buildActions() {
         [this] { showStation(StationId::reading); });
     add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
         [this] { showStation(StationId::correction); });
+    add("handoverAction", QStringLiteral("Handover"), {QKeySequence(QStringLiteral("Ctrl+6"))},
+        [this] { showStation(StationId::handover); });
     add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
         [this] { toggleSurround(); });
     add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)},
@@ -136,7 +142,7 @@ void MainWindow::buildActions() {
 }
 
 void MainWindow::showRightPage() {
-    QWidget* const stations[] = {plan_, frames_, reading_, correction_};
+    QWidget* const stations[] = {plan_, frames_, reading_, correction_, handover_};
     const bool planned =
         !session_.setups().empty() || station_ == StationId::plan || station_ == StationId::frames;
     pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);

@@ -19,6 +19,7 @@ class CorrectionStation;
 class CommandFinder;
 class EmptyState;
 class FramesStation;
+class HandoverStation;
 class Ledger;
 class PlanStation;
 class ReadingStation;
@@ -29,7 +30,7 @@ class TopBar;
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
-    enum class StationId { plan, frames, reading, correction };
+    enum class StationId { plan, frames, reading, correction, handover };
 
     MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent = nullptr);
 
@@ -69,6 +70,7 @@ class MainWindow : public QMainWindow {
     FramesStation* frames_;
     ReadingStation* reading_;
     CorrectionStation* correction_;
+    HandoverStation* handover_;
     StationId station_ = StationId::reading;
     bool viewingOnly_ = false;
 };

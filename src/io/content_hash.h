@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <string>
+#include <string_view>
 
 #include "core/result.h"
 
@@ -12,5 +13,7 @@ namespace refero::io {
 /// SHA-256 (FIPS 180-4) of a file's content, 64 hexadecimal digits: by it a moved file is found again and a
 /// duplicate known.
 Result<std::string> contentHash(const std::filesystem::path& path);
+/// The same of a text.
+std::string textHash(std::string_view text);
 
 }  // namespace refero::io

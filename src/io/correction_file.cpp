@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/colour/xyz.h"
+#include "io/content_hash.h"
 #include "io/curve_file.h"
 #include "io/safe_write.h"
 
@@ -434,6 +435,16 @@ Result<Correction> parseCorrection(std::string_view text, const std::string& ori
 Result<Correction> readCorrection(const std::filesystem::path& path) {
     return readFile(path).and_then(
         [&](const std::string& text) { return parseCorrection(text, path.string()); });
+}
+
+std::string fingerprint(const Correction& c) {
+    const Json whole = toJson(c);
+    Json kept;
+    for (const auto& [key, value] : whole.items())
+        for (const char* stage : {"input_encoding", "gains", "level", "grey_curves", "matrix",
+                                  "root_polynomial", "lattice", "finish"})
+            if (key.starts_with(stage)) kept[key] = value;
+    return textHash(kept.dump());
 }
 
 }  // namespace refero::io

@@ -15,4 +15,8 @@ Status writeCorrection(const Correction& correction, const std::filesystem::path
 Result<Correction> readCorrection(const std::filesystem::path& path);
 Result<Correction> parseCorrection(std::string_view text, const std::string& origin);
 
+/// SHA-256 over what the correction does to colours, its finish included: the same for two that do the same,
+/// whatever they are called and whatever was proved of them since.
+std::string fingerprint(const Correction& correction);
+
 }  // namespace refero::io

@@ -5,18 +5,16 @@
 namespace refero::studio {
 
 void Edit::removeCorrections(Id setup) {
-    for (const auto& [id, correction] : contents_.all<CorrectionRecord>()) {
-        if (correction.setup != setup) continue;
-        for (const auto& [handover, h] : contents_.all<HandoverRecord>())
-            if (h.correction == id) remove<HandoverRecord>(handover);
-        remove<CorrectionRecord>(id);
-    }
+    for (const auto& [id, correction] : contents_.all<CorrectionRecord>())
+        if (correction.setup == setup) remove<CorrectionRecord>(id);
 }
 
 void Edit::removeSetup(Id setup) {
     for (const auto& [id, reading] : contents_.all<ReadingRecord>())
         if (reading.setup == setup) remove<ReadingRecord>(id);
     removeCorrections(setup);
+    for (const auto& [id, handover] : contents_.all<HandoverRecord>())
+        if (handover.setup == setup) remove<HandoverRecord>(id);
     for (const auto& [id, snapshot] : contents_.all<SnapshotRecord>())
         if (snapshot.setup == setup) remove<SnapshotRecord>(id);
     for (const auto& [id, known] : contents_.all<KnownRecord>())

@@ -53,7 +53,7 @@ class Edit {
                 return *made;
         return contents_.all<R>().at(id);
     }
-    /// The setup's corrections with what went out of them.
+    /// The setup's corrections; what went out of them stays in the record.
     void removeCorrections(Id setup);
     /// With all that hangs on it: readings, corrections, handovers and notes; its frames stay, in no setup.
     void removeSetup(Id setup);

@@ -201,14 +201,21 @@ void fields(V& v, CorrectionRecord& r) {
 template <class V>
 void fields(V& v, HandoverRecord& r) {
     v("id", r.id);
+    v("setup", r.setup);
     v("correction", r.correction);
     v("made", r.made);
+    v("receiver", r.receiver);
     v("format", r.format);
     v("encoding", r.encoding);
     v("path", r.path);
     v("engine", r.engine);
     v("colours", r.colours);
     v("largest_difference", r.largestDifference);
+    v("mean_difference", r.meanDifference);
+    v("bytes", r.bytes);
+    v("sha256", r.sha256);
+    v("fingerprint", r.fingerprint);
+    v("note", r.note);
 }
 
 template <class V>

@@ -88,11 +88,19 @@ struct KnownRecord {
     bool counts = true;                  ///< in the fit; else it is for proofs
 };
 
+/// Something that went out. It stays when its correction is built anew or taken back.
 struct HandoverRecord {
-    Id id = 0, correction = 0;
-    std::string made{}, format{}, encoding{}, path{}, engine{};
-    int colours = 0;               ///< that were compared
-    double largestDifference = 0;  ///< CIEDE2000, as read back
+    Id id = 0, setup = 0;
+    Id correction = 0;  ///< may be gone since
+    std::string made{}, receiver{};
+    std::string format{};  ///< as io::Format has it; "frames", "report" or "recipe"
+    std::string encoding{}, path{}, engine{};
+    int colours = 0;                                   ///< that were compared
+    double largestDifference = 0, meanDifference = 0;  ///< CIEDE2000, as read back
+    std::int64_t bytes = 0;
+    std::string sha256{};
+    std::string fingerprint{};  ///< of the correction, see io::fingerprint
+    std::string note{};         ///< of frames: how many are done
 };
 
 struct Note {

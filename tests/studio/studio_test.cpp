@@ -156,6 +156,7 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     correction.setup = setup;
     correction.reading = e.add(reading);
     HandoverRecord handover;
+    handover.setup = setup;
     handover.correction = e.add(correction);
     e.add(handover);
     SnapshotRecord snapshot;

@@ -27,6 +27,8 @@ QComboBox QAbstractItemView { background: @raised; color: @text; border: 1px sol
     selection-background-color: @line; selection-color: @loud; padding: 4px; }
 QLineEdit { background: @raised; color: @text; border: 1px solid @line; border-radius: 4px; padding: 4px 8px; }
 QLineEdit:focus { border: 2px solid @loud; padding: 3px 7px; }
+QProgressBar { background: @raised; border: none; border-radius: 4px; max-height: 8px; }
+QProgressBar::chunk { background: @text; border-radius: 4px; }
 QAbstractItemView { background: transparent; border: none; outline: none; }
 QHeaderView { background: transparent; border: none; }
 QHeaderView::section { background: transparent; color: @quiet; border: none; padding: 4px 6px; }

@@ -24,7 +24,8 @@ constexpr int kMinuteMs = 60'000;
 
 }  // namespace
 
-Session::Session(QObject* parent) : QObject(parent), minute_(new QTimer(this)) {
+Session::Session(QObject* parent) : QObject(parent), minute_(new QTimer(this)), queue_(new FrameQueue(this)) {
+    connect(queue_, &FrameQueue::finished, this, &Session::framesFinished);
     connect(minute_, &QTimer::timeout, this, &Session::minutePassed);
     minute_->start(kMinuteMs);
     connect(&history_, &History::moved, this, &Session::rebuild);
@@ -36,6 +37,8 @@ Session::~Session() = default;
 void Session::use(std::unique_ptr<studio::Studio> studio) {
     studio_ = std::move(studio);
     ++studios_;
+    giving_ = nullptr;
+    queue_->cancel();
     if (std::exchange(intake_, nullptr)) emit intakeFinished(0, {});
     atHand_.clear();
     setups_.clear();

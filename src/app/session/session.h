@@ -9,7 +9,9 @@
 #include <memory>
 #include <vector>
 
+#include "app/session/frame_queue.h"
 #include "app/session/history.h"
+#include "app/session/parcel.h"
 #include "app/session/setup.h"
 #include "app/session/setup_builder.h"
 #include "core/fit/fit.h"
@@ -19,6 +21,7 @@
 #include "core/read/placement.h"
 #include "io/read_frame.h"
 #include "studio/charts.h"
+#include "studio/frames_to_render.h"
 #include "studio/intake.h"
 #include "studio/studio.h"
 
@@ -156,6 +159,15 @@ class Session : public QObject {
     void foresee(int id, const io::ExportOptions& options,
                  const std::function<void(const Result<io::Foreseen>&)>& done);
     void handOver(int id, const QString& target, const io::ExportOptions& options);
+    /// All that a receiver gets, into a folder, one after the other in the background; then the frames. Each
+    /// is recorded as it goes out.
+    void give(int id, const Parcel& parcel, const QString& folder);
+    bool giving() const { return giving_ != nullptr; }
+    /// Which frames a parcel would hold.
+    studio::FramesToRender framesFor(int id, bool wholeShoot) const;
+    FrameQueue& frameQueue() { return *queue_; }
+    /// Goes on with frames that were left, such as by a crash.
+    void goOnWith(int handover);
 
   signals:
     void changed(int id);
@@ -164,6 +176,10 @@ class Session : public QObject {
     /// The day, the kit or what is due may be others now.
     void planChanged();
     void handedOver(int id, const QString& error);
+    /// Of a parcel: what becomes of its item, in words.
+    void parcelTold(int item, const QString& state);
+    /// All of it went out but for what is named.
+    void parcelGiven(int id, const QStringList& problems);
     /// Of what is coming in; `left` in milliseconds, -1 while that cannot be said.
     void intakeProgress(int done, int all, qint64 left);
     /// All came in, or it was stopped; what could not be read is named, a line each.
@@ -187,6 +203,11 @@ class Session : public QObject {
         std::string sha256{};
     };
 
+    struct Giving;
+    void giveNext();
+    void giveFrames();
+    void recordHandover(int id, studio::HandoverRecord record, const Correction& correction);
+    void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     struct Intake;
     void lookAtNext();
     void takeIn(std::vector<studio::Arrival> arrivals);
@@ -226,6 +247,8 @@ class Session : public QObject {
     int current_ = 0, jobs_ = 0;
     int studios_ = 0;  ///< that were used so far
     std::shared_ptr<Intake> intake_;
+    std::shared_ptr<Giving> giving_;
+    FrameQueue* queue_;
 };
 
 }  // namespace refero

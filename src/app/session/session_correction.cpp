@@ -253,35 +253,4 @@ void Session::takeSnapshot(int snapshot) {
     commit(edit);
 }
 
-void Session::foresee(int id, const io::ExportOptions& options,
-                      const std::function<void(const Result<io::Foreseen>&)>& done) {
-    const Setup* s = setup(id);
-    if (!s || !s->correction) return;
-    inBackground([correction = *s->correction, options] { return io::foresee(correction, options); }, done);
-}
-
-void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {
-    const Setup* s = setup(id);
-    const auto* record = correctionOf(studio_->contents(), id);
-    if (!s || !s->correction || !record) return;
-    inBackground(
-        [correction = *s->correction, path = target.toStdString(), options] {
-            return io::exportCorrection(correction, path, options);
-        },
-        [this, id, correction = record->id, format = options.format](const Result<io::Handover>& done) {
-            if (done) {
-                // What has left the house is not undone, so this is no step.
-                Edit edit = studio_->edit("Hand over " + done->path.filename().string());
-                edit.add(studio::HandoverRecord{0, correction, plan::isoText(plan::now()),
-                                                std::string(name(format)), std::string(done->encoding.name()),
-                                                done->path.string(), done->proof.engine,
-                                                static_cast<int>(done->proof.colours), done->proof.largest});
-                if (const Status kept = studio_->record(edit); !kept)
-                    emit refused(QString::fromStdString(kept.error().message));
-                rebuild();
-            }
-            emit handedOver(id, done ? QString() : QString::fromStdString(done.error().message));
-        });
-}
-
 }  // namespace refero

@@ -17,7 +17,9 @@ QString Setup::due() const {
     if (plan.state == plan::DueState::stale)
         return QStringLiteral("Stale: ") + QString::fromStdString(plan.brief);
     if (!correction) return QStringLiteral("Read, not corrected");
-    if (!handover) return QStringLiteral("Not handed over");
+    if (!handover)
+        return handedOver.empty() ? QStringLiteral("Not handed over")
+                                  : QStringLiteral("Changed since it went out");
     return QStringLiteral("Done");
 }
 

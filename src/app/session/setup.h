@@ -38,6 +38,14 @@ struct OwnColour {
     bool counts = true;  ///< in the fit; else it is for proofs
 };
 
+/// Something that went out of a setup, as it is shown.
+struct HandedOver {
+    int id = 0;
+    QString made, receiver, format, path, engine, note;
+    double largest = 0, mean = 0;  ///< CIEDE2000, as read back
+    bool stale = false;            ///< the correction has changed since
+};
+
 /// One light, body and lens as the window shows it: what the studio keeps of it, and what is only at hand
 /// while it is looked at.
 struct Setup {
@@ -49,8 +57,9 @@ struct Setup {
     std::optional<Correction> correction;
     std::vector<Snapshot> snapshots;  ///< the oldest first
     std::vector<OwnColour> colours;
-    std::optional<io::Handover> handover;
-    plan::Due plan;  ///< what the plan's rules say of it
+    std::optional<io::Handover> handover;  ///< the latest, where the correction is as it was then
+    std::vector<HandedOver> handedOver;    ///< the latest first
+    plan::Due plan;                        ///< what the plan's rules say of it
 
     FramePointer frame;  ///< decoded; empty while it is being read or after a failure
     QString error;       ///< why there is no reading, or why the last step was refused

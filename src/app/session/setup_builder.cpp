@@ -29,20 +29,6 @@ const R* latestOf(const Contents& contents, Id setup) {
     return found;
 }
 
-std::optional<io::Handover> handoverOf(const Contents& contents, Id correction) {
-    std::optional<io::Handover> out;
-    for (const auto& [id, h] : contents.all<studio::HandoverRecord>()) {
-        if (h.correction != correction) continue;
-        out.emplace();
-        out->path = h.path;
-        const auto named = encodingByName(h.encoding);
-        if (named) out->encoding = *named;
-        out->proof = {h.engine, h.engine.empty() ? std::size_t{0} : static_cast<std::size_t>(h.colours),
-                      h.largestDifference, 0};
-    }
-    return out;
-}
-
 // What is neutral in the subject's frames of a setup: marked by hand, or a grey card that was seen.
 std::vector<SubjectLight> subjectsOf(const Contents& contents, Id setup) {
     std::vector<SubjectLight> out;
@@ -95,7 +81,7 @@ const Reading* SetupBuilder::reading(const studio::ReadingRecord& record, const 
             parsed->verdict = worst(parsed->checks);
             parsed->limits = shoot.limits;
         }
-        kept = {record.document, limits, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+        kept = {record.document, limits, parsed ? std::optional(*std::move(parsed)) : std::nullopt, {}};
     }
     return kept.document ? &*kept.document : nullptr;
 }
@@ -104,9 +90,35 @@ const Correction* SetupBuilder::correction(const studio::CorrectionRecord& recor
     auto& kept = corrections_[record.id];
     if (kept.text != record.document) {
         auto parsed = io::parseCorrection(record.document, "The correction");
-        kept = {record.document, {}, parsed ? std::optional(*std::move(parsed)) : std::nullopt};
+        kept = {record.document, {}, parsed ? std::optional(*std::move(parsed)) : std::nullopt, {}};
     }
     return kept.document ? &*kept.document : nullptr;
+}
+
+// Stale is what went out before the correction was changed; of records without a fingerprint its id tells.
+void SetupBuilder::addHandovers(Setup& setup, const Contents& contents, const studio::CorrectionRecord* now) {
+    std::string current;
+    for (const auto& [id, h] : contents.all<studio::HandoverRecord>()) {
+        if (h.setup != setup.id) continue;
+        if (now && setup.correction && current.empty()) {
+            auto& kept = corrections_[now->id];
+            if (kept.fingerprint.empty()) kept.fingerprint = io::fingerprint(*setup.correction);
+            current = kept.fingerprint;
+        }
+        HandedOver out{static_cast<int>(id), text(h.made), text(h.receiver),    text(h.format),  text(h.path),
+                       text(h.engine),       text(h.note), h.largestDifference, h.meanDifference};
+        out.stale = !now || (h.fingerprint.empty() ? h.correction != now->id : h.fingerprint != current);
+        setup.handover.reset();
+        if (!out.stale) {
+            setup.handover.emplace();
+            setup.handover->path = h.path;
+            if (const auto named = encodingByName(h.encoding)) setup.handover->encoding = *named;
+            setup.handover->proof = {h.engine,
+                                     h.engine.empty() ? std::size_t{0} : static_cast<std::size_t>(h.colours),
+                                     h.largestDifference, h.meanDifference};
+        }
+        setup.handedOver.insert(setup.handedOver.begin(), std::move(out));
+    }
 }
 
 std::shared_ptr<const Correction> SetupBuilder::snapshot(const studio::SnapshotRecord& record) {
@@ -143,8 +155,8 @@ std::vector<Setup> SetupBuilder::build(const Contents& contents, const plan::Day
         }
         if (const auto* c = correctionOf(contents, s.id)) {
             if (const Correction* parsed = correction(*c)) view.correction = *parsed;
-            view.handover = handoverOf(contents, c->id);
         }
+        addHandovers(view, contents, correctionOf(contents, s.id));
         for (const auto& [id, kept] : contents.all<studio::SnapshotRecord>())
             if (kept.setup == s.id)
                 if (const auto c = snapshot(kept))

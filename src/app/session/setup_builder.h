@@ -26,10 +26,12 @@ class SetupBuilder {
     struct Parsed {
         std::string text, limits;  ///< what it was made from
         std::optional<Document> document;
+        std::string fingerprint{};  ///< of a correction; made when it is first asked for
     };
     const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot,
                            const std::vector<SubjectLight>& subjects);
     const Correction* correction(const studio::CorrectionRecord& record);
+    void addHandovers(Setup& setup, const studio::Contents& contents, const studio::CorrectionRecord* now);
 
     plan::ClearSky sky_;
     std::map<studio::Id, Parsed<Reading>> readings_;

@@ -43,6 +43,7 @@ class Run {
             frames.resize(job_.frames.size());
             std::iota(frames.begin(), frames.end(), std::size_t{0});
         }
+        options_.begun(frames.size());
         const int cores = static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
         const int jobs = std::clamp(options_.jobs > 0 ? options_.jobs : cores, 1,
                                     static_cast<int>(std::max<std::size_t>(1, frames.size())));

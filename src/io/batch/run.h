@@ -39,6 +39,8 @@ struct BatchOptions {
     int jobs = 0;                     ///< frames at a time; 0: one a core
     std::vector<std::size_t> only{};  ///< frames from 0; empty for all
     std::function<bool()> stopped = [] { return false; };
+    /// How many frames there will be a report of; once, before the first.
+    std::function<void(std::size_t)> begun = [](std::size_t) {};
     /// One at a time, in the order in which they are finished.
     std::function<void(const FrameReport&)> report = [](const FrameReport&) {};
 };

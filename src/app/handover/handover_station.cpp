@@ -1,0 +1,439 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/handover/handover_station.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QPointer>
+#include <QProgressBar>
+#include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/dialogs.h"
+#include "app/handover/receiver_card.h"
+#include "app/look/button.h"
+#include "app/look/label.h"
+#include "app/look/tokens.h"
+#include "app/views/row_table.h"
+
+namespace refero {
+namespace {
+
+QString text(std::string_view s) {
+    return QString::fromUtf8(s.data(), static_cast<int>(s.size()));
+}
+
+struct Kind {
+    const char* label;
+    const char* kind;
+    int bits;
+    bool half;
+};
+constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},          Kind{"TIFF, 16 bit", "tif", 16, true},
+                            Kind{"PNG, 16 bit", "png", 16, true},  Kind{"EXR, half floats", "exr", 16, true},
+                            Kind{"EXR, floats", "exr", 16, false}, Kind{"DPX, 10 bit", "dpx", 10, true}};
+constexpr std::array kEdges{0, 4096, 2560, 1600};
+
+look::Label* caption(const char* words, QWidget* parent) {
+    auto* l = new look::Label(QLatin1String(words), look::Size::small, look::Label::Tone::quiet,
+                              QFont::Normal, parent);
+    l->setWordWrap(false);
+    return l;
+}
+
+look::Label* heading(const char* words, QWidget* parent) {
+    return new look::Label(QLatin1String(words), look::Size::title, look::Label::Tone::text, QFont::DemiBold,
+                           parent);
+}
+
+QString timeLeft(qint64 ms) {
+    if (ms < 0) return {};
+    const qint64 seconds = (ms + 999) / 1000;
+    return seconds < 90 ? QStringLiteral(", about %1 s left").arg(seconds)
+                        : QStringLiteral(", about %1 min left").arg((seconds + 59) / 60);
+}
+
+QString told(const io::Foreseen& f) {
+    QStringList lines;
+    for (const std::string& sentence : f.lost) lines << QString::fromStdString(sentence);
+    if (f.largest > 0.005)
+        lines << QStringLiteral("%1 off on average, %2 at most.")
+                     .arg(f.mean, 0, 'f', 2)
+                     .arg(f.largest, 0, 'f', 2);
+    return lines.isEmpty() ? QStringLiteral("Holds all of it.") : lines.join(QLatin1Char(' '));
+}
+
+}  // namespace
+
+HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session), dialogs_(dialogs), items_(this), history_(this) {
+    setObjectName(QStringLiteral("handoverStation"));
+    pages_ = new QStackedWidget(this);
+    auto* whole = new QHBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(pages_);
+    auto* page = new QWidget(pages_);
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(16, 12, 16, 12);
+    column->setSpacing(12);
+    column->addWidget(buildCards());
+    column->addWidget(buildParcel(), 3);
+    column->addWidget(buildQueue());
+    column->addWidget(buildHistory(), 2);
+    pages_->addWidget(page);
+    pages_->addWidget(buildEmpty());
+    connect(&session_, &Session::currentChanged, this, &HandoverStation::refresh);
+    connect(&session_, &Session::listChanged, this, &HandoverStation::refresh);
+    connect(&session_, &Session::changed, this, [this](int id) {
+        if (id == session_.currentId()) refresh();
+    });
+    connect(&session_, &Session::parcelTold, &items_, &ParcelModel::setState);
+    connect(&session_, &Session::parcelGiven, this, [this](int, const QStringList& problems) {
+        told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
+        told_->setVisible(!problems.isEmpty());
+        hand_->setEnabled(true);
+    });
+    connect(&session_.frameQueue(), &FrameQueue::changed, this, &HandoverStation::showQueue);
+    choose(receiver_);
+    showQueue();
+}
+
+QWidget* HandoverStation::buildCards() {
+    auto* holder = new QWidget(this);
+    auto* row = new QHBoxLayout(holder);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    for (const Receiver r : kReceivers) {
+        auto* card = new ReceiverCard(r, holder);
+        connect(card, &QAbstractButton::clicked, this, [this, r] { choose(r); });
+        row->addWidget(card, 1);
+        cards_.push_back(card);
+    }
+    return holder;
+}
+
+QWidget* HandoverStation::buildParcel() {
+    auto* holder = new QWidget(this);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(12);
+    why_ = new look::Label({}, look::Size::body, look::Label::Tone::quiet);
+    why_->setObjectName(QStringLiteral("receiverWhy"));
+    row->addWidget(why_, 1);
+    hand_ = new look::Button(look::Button::Kind::primary, QStringLiteral("Hand over"), holder);
+    hand_->setObjectName(QStringLiteral("parcelButton"));
+    hand_->setToolTip(QStringLiteral("Asks for a folder, writes all of it there and reads each file back."));
+    connect(hand_, &QAbstractButton::clicked, this, &HandoverStation::handOver);
+    row->addWidget(hand_, 0, Qt::AlignTop);
+    column->addLayout(row);
+    list_ = new RowTable(holder);
+    list_->setObjectName(QStringLiteral("parcelList"));
+    list_->setAccessibleName(QStringLiteral("What goes out"));
+    list_->setModel(&items_);
+    list_->setWidths({220, 0, 300});
+    column->addWidget(list_, 1);
+    column->addWidget(buildFrames());
+    told_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
+    told_->setObjectName(QStringLiteral("parcelProblems"));
+    told_->hide();
+    column->addWidget(told_);
+    return holder;
+}
+
+QWidget* HandoverStation::buildFrames() {
+    frames_ = new QWidget(this);
+    auto* column = new QVBoxLayout(frames_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    const auto choice = [&](const char* words, const char* object, const char* hint) {
+        row->addWidget(caption(words, frames_));
+        auto* box = new QComboBox(frames_);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(QLatin1String(words));
+        box->setToolTip(QLatin1String(hint));
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(6);
+        row->addWidget(box, 1);
+        connect(box, &QComboBox::activated, this, &HandoverStation::showFrames);
+        return box;
+    };
+    which_ = choice("Frames", "framesChoice",
+                    "Of this setup, or of every setup of the shoot by its own correction.");
+    which_->addItems({QStringLiteral("This setup"), QStringLiteral("Whole shoot"), QStringLiteral("None")});
+    kind_ = choice("As", "frameKindChoice", "The kind of file.");
+    for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
+    space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
+    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
+    size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
+    for (const int edge : kEdges)
+        size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
+    row->addWidget(caption("Named", frames_));
+    name_ = new QLineEdit(QStringLiteral("{frame}"), frames_);
+    name_->setObjectName(QStringLiteral("frameName"));
+    name_->setAccessibleName(QStringLiteral("Pattern of the names"));
+    name_->setToolTip(
+        QStringLiteral("{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and "
+                       "{date} can be in it."));
+    connect(name_, &QLineEdit::textEdited, this, &HandoverStation::showFrames);
+    row->addWidget(name_, 1);
+    column->addLayout(row);
+    framesNote_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    framesNote_->setObjectName(QStringLiteral("framesNote"));
+    column->addWidget(framesNote_);
+    return frames_;
+}
+
+QWidget* HandoverStation::buildQueue() {
+    queue_ = new QWidget(this);
+    queue_->setObjectName(QStringLiteral("frameQueue"));
+    auto* row = new QHBoxLayout(queue_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    queueText_ = new look::Label({}, look::Size::small);
+    queueText_->setObjectName(QStringLiteral("queueText"));
+    queueText_->setWordWrap(false);
+    row->addWidget(queueText_);
+    bar_ = new QProgressBar(queue_);
+    bar_->setObjectName(QStringLiteral("queueBar"));
+    bar_->setAccessibleName(QStringLiteral("Frames that are done"));
+    bar_->setTextVisible(false);
+    row->addWidget(bar_, 1);
+    pause_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Pause"), queue_);
+    pause_->setObjectName(QStringLiteral("queuePause"));
+    connect(pause_, &QAbstractButton::clicked, this, [this] {
+        FrameQueue& q = session_.frameQueue();
+        q.state() == FrameQueue::State::paused ? q.goOn() : q.pause();
+    });
+    row->addWidget(pause_);
+    cancel_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Leave the rest"), queue_);
+    cancel_->setObjectName(QStringLiteral("queueCancel"));
+    cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
+    connect(cancel_, &QAbstractButton::clicked, this, [this] { session_.frameQueue().cancel(); });
+    row->addWidget(cancel_);
+    return queue_;
+}
+
+QWidget* HandoverStation::buildHistory() {
+    auto* holder = new QWidget(this);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* row = new QHBoxLayout;
+    row->addWidget(heading("What went out", holder), 1);
+    goOn_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Go on with these frames"), holder);
+    goOn_->setObjectName(QStringLiteral("historyGoOn"));
+    goOn_->setToolTip(QStringLiteral("Does what is left of a job of frames; what is finished is kept."));
+    connect(goOn_, &QAbstractButton::clicked, this, &HandoverStation::goOn);
+    row->addWidget(goOn_);
+    column->addLayout(row);
+    pastEmpty_ = new look::Label(
+        QStringLiteral(
+            "Nothing yet. Whatever goes out of this setup is kept here, with what another engine made "
+            "of it; it turns stale when the correction changes."),
+        look::Size::small, look::Label::Tone::quiet);
+    column->addWidget(pastEmpty_);
+    past_ = new RowTable(holder);
+    past_->setObjectName(QStringLiteral("handoverHistory"));
+    past_->setAccessibleName(QStringLiteral("What went out of this setup"));
+    past_->setModel(&history_);
+    past_->setWidths({100, 110, 0, 210, 100});
+    connect(past_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { showQueue(); });
+    column->addWidget(past_, 1);
+    return holder;
+}
+
+QWidget* HandoverStation::buildEmpty() {
+    auto* page = new QWidget(this);
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(48, 48, 48, 48);
+    column->addStretch(1);
+    emptyText_ = new look::Label({}, look::Size::large, look::Label::Tone::text);
+    emptyText_->setObjectName(QStringLiteral("handoverEmpty"));
+    column->addWidget(emptyText_);
+    auto* go = new look::Button(look::Button::Kind::primary, QStringLiteral("To the correction"), page);
+    go->setObjectName(QStringLiteral("handoverToCorrection"));
+    connect(go, &QAbstractButton::clicked, this, &HandoverStation::correctionWanted);
+    column->addWidget(go, 0, Qt::AlignLeft);
+    column->addStretch(2);
+    return page;
+}
+
+// The receiver's usual output; each choice can be changed then.
+void HandoverStation::choose(Receiver receiver) {
+    receiver_ = receiver;
+    for (ReceiverCard* card : cards_) card->setChecked(card->receiver() == receiver);
+    why_->setText(QLatin1String(info(receiver).why));
+    const Parcel usual = parcelFor(receiver, Correction{});
+    frames_->setVisible(usual.frames.has_value());
+    if (usual.frames) {
+        const io::FrameOutput& o = usual.frames->output;
+        for (std::size_t i = 0; i < kKinds.size(); ++i)
+            if (o.kind == kKinds[i].kind && (o.kind != "exr" || o.half == kKinds[i].half))
+                kind_->setCurrentIndex(static_cast<int>(i));
+        space_->setCurrentIndex(static_cast<int>(o.space));
+        const auto edge = std::find(kEdges.begin(), kEdges.end(), o.longEdge);
+        size_->setCurrentIndex(edge == kEdges.end() ? 0 : static_cast<int>(edge - kEdges.begin()));
+    }
+    refresh();
+}
+
+void HandoverStation::refresh() {
+    const Setup* s = session_.current();
+    const bool can = s && s->correction;
+    pages_->setCurrentIndex(can ? 0 : 1);
+    if (!s)
+        emptyText_->setText(QStringLiteral("No setup is chosen. Bring in a chart shot, or plan the day."));
+    else if (!can)
+        emptyText_->setText(
+            QStringLiteral(
+                "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
+                .arg(s->light));
+    history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
+    past_->setVisible(history_.rowCount() > 0);
+    pastEmpty_->setVisible(history_.rowCount() == 0);
+    if (can && !session_.giving()) showParcel();
+    showQueue();
+}
+
+void HandoverStation::showParcel() {
+    const Parcel p = parcel();
+    std::vector<ParcelModel::Row> rows;
+    for (const io::ExportOptions& o : p.exports) rows.push_back({text(io::info(o.format).label), {}, {}});
+    if (p.recipe)
+        rows.push_back(
+            {QStringLiteral("Recipe (.txt, .csv)"),
+             QStringLiteral("What wheels, curves and hue controls cannot do; it says how much that is."),
+             {}});
+    if (p.report)
+        rows.push_back(
+            {QStringLiteral("Report (.html)"), QStringLiteral("No correction: figures and pictures."), {}});
+    // The same items keep what was told of them.
+    const auto same = [](const ParcelModel::Row& a, const ParcelModel::Row& b) { return a.item == b.item; };
+    if (std::equal(rows.begin(), rows.end(), items_.rows().begin(), items_.rows().end(), same))
+        for (std::size_t i = 0; i < rows.size(); ++i) rows[i] = items_.rows()[i];
+    items_.setRows(std::move(rows));
+    list_->setVisible(items_.rowCount() > 0);
+    foreseeAll();
+    showFrames();
+}
+
+void HandoverStation::foreseeAll() {
+    const Setup* s = session_.current();
+    if (!s || !s->correction) return;
+    const int asked = ++asked_;
+    const Parcel p = parcel();
+    for (int i = 0; i < static_cast<int>(p.exports.size()); ++i)
+        session_.foresee(s->id, p.exports[static_cast<std::size_t>(i)],
+                         [this, i, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
+                             if (!alive || asked != asked_) return;
+                             items_.setHolds(i, f ? told(*f) : QString::fromStdString(f.error().message));
+                         });
+}
+
+io::FrameOutput HandoverStation::output() const {
+    const Kind& k = kKinds[static_cast<std::size_t>(std::max(0, kind_->currentIndex()))];
+    io::FrameOutput o;
+    o.kind = k.kind;
+    o.bits = k.bits;
+    o.half = k.half;
+    o.space = kOutputSpaces[static_cast<std::size_t>(std::max(0, space_->currentIndex()))];
+    o.longEdge = kEdges[static_cast<std::size_t>(std::max(0, size_->currentIndex()))];
+    o.finish = receiver_ != Receiver::compositor;
+    return o;
+}
+
+Parcel HandoverStation::parcel() const {
+    const Setup* s = session_.current();
+    Parcel p = parcelFor(receiver_, s && s->correction ? *s->correction : Correction{});
+    if (!p.frames) return p;
+    if (which_->currentIndex() == 2) {
+        p.frames.reset();
+        return p;
+    }
+    p.frames->output = output();
+    p.frames->wholeShoot = which_->currentIndex() == 1;
+    p.frames->name = name_->text();
+    return p;
+}
+
+// How many go out, how many by a weaker correction, and why some do not.
+void HandoverStation::showFrames() {
+    const Setup* s = session_.current();
+    const Parcel p = parcel();
+    if (!s || !p.frames) return framesNote_->setText({});
+    const studio::FramesToRender f = session_.framesFor(s->id, p.frames->wholeShoot);
+    const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
+        return r.coverage != plan::Coverage::valid;
+    });
+    QString words = f.frames.empty()
+                        ? QStringLiteral("No frames to render yet.")
+                        : QStringLiteral("%1 %2 as %3.")
+                              .arg(f.frames.size())
+                              .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
+                                   inWords(p.frames->output));
+    if (weaker > 0)
+        words += QStringLiteral(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
+    if (f.unserved > 0)
+        words +=
+            QStringLiteral(" %1 left out: %2").arg(f.unserved).arg(QString::fromStdString(f.unservedWhy));
+    // What a job of these could not do is said here, before a folder is asked for.
+    io::BatchJob probe;
+    probe.folder = ".";
+    probe.name = p.frames->name.toStdString();
+    probe.output = p.frames->output;
+    probe.corrections["x"] = Correction{};
+    probe.frames.push_back({"x", "x"});
+    const Status ok = probe.validate();
+    if (!ok) words = QString::fromStdString(ok.error().message);
+    hand_->setEnabled(ok.has_value() && !session_.giving());
+    framesNote_->setText(words);
+}
+
+void HandoverStation::handOver() {
+    const Setup* s = session_.current();
+    if (!s || !s->correction || session_.giving()) return;
+    const Parcel p = parcel();
+    const QString folder =
+        dialogs_.openFolder(this, QStringLiteral("Into which folder for the %1").arg(p.receiver.toLower()));
+    if (folder.isEmpty()) return;
+    told_->hide();
+    hand_->setEnabled(false);
+    session_.give(s->id, p, folder);
+}
+
+void HandoverStation::goOn() {
+    const int row = past_->currentIndex().row();
+    if (row < 0 || row >= history_.rowCount()) return;
+    session_.goOnWith(history_.handovers()[static_cast<std::size_t>(row)].id);
+}
+
+void HandoverStation::showQueue() {
+    const FrameQueue& q = session_.frameQueue();
+    const bool busy = q.state() != FrameQueue::State::idle;
+    queue_->setVisible(busy || !q.problems().isEmpty());
+    bar_->setRange(0, std::max(1, q.all()));
+    bar_->setValue(q.done() + q.failed());
+    QString words = QStringLiteral("%1 of %2 frames").arg(q.done()).arg(q.all());
+    if (q.failed() > 0) words += QStringLiteral(", %1 failed").arg(q.failed());
+    if (q.state() == FrameQueue::State::pausing) words += QStringLiteral(", pausing");
+    if (q.state() == FrameQueue::State::paused) words += QStringLiteral(", paused");
+    queueText_->setText(words + timeLeft(q.left()));
+    queueText_->setToolTip(q.problems().join(QLatin1Char('\n')));
+    pause_->setText(q.state() == FrameQueue::State::paused ? QStringLiteral("Go on")
+                                                           : QStringLiteral("Pause"));
+    pause_->setVisible(busy);
+    pause_->setEnabled(q.state() != FrameQueue::State::pausing);
+    cancel_->setVisible(busy);
+    const int row = past_->currentIndex().row();
+    goOn_->setVisible(!busy && row >= 0 && row < history_.rowCount() &&
+                      history_.handovers()[static_cast<std::size_t>(row)].format == QLatin1String("frames"));
+}
+
+}  // namespace refero

@@ -1,0 +1,87 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+#include <vector>
+
+#include "app/handover/history_model.h"
+#include "app/handover/parcel_model.h"
+#include "app/handover/receivers.h"
+#include "app/session/session.h"
+
+class QComboBox;
+class QLineEdit;
+class QProgressBar;
+class QStackedWidget;
+
+namespace refero {
+
+class Dialogs;
+class ReceiverCard;
+class RowTable;
+namespace look {
+class Button;
+class Label;
+}  // namespace look
+
+/// Who gets what of the current setup: receivers as cards, what the chosen one gets and what that cannot
+/// hold, the frames at work, and what went out before.
+class HandoverStation : public QWidget {
+    Q_OBJECT
+  public:
+    HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+
+  signals:
+    void correctionWanted();
+
+  private:
+    QWidget* buildCards();
+    QWidget* buildParcel();
+    QWidget* buildFrames();
+    QWidget* buildQueue();
+    QWidget* buildHistory();
+    QWidget* buildEmpty();
+    void choose(Receiver receiver);
+    /// Follows the current setup; the choices stay.
+    void refresh();
+    void showParcel();
+    void showFrames();
+    void showQueue();
+    void foreseeAll();
+    void handOver();
+    void goOn();
+    Parcel parcel() const;
+    io::FrameOutput output() const;
+
+    Session& session_;
+    Dialogs& dialogs_;
+    Receiver receiver_ = Receiver::client;
+    std::vector<ReceiverCard*> cards_;
+    ParcelModel items_;
+    HistoryModel history_;
+    QStackedWidget* pages_;
+    look::Label* emptyText_;
+    look::Label* why_;
+    RowTable* list_;
+    QWidget* frames_;
+    QComboBox* which_;
+    QComboBox* kind_;
+    QComboBox* space_;
+    QComboBox* size_;
+    QLineEdit* name_;
+    look::Label* framesNote_;
+    look::Button* hand_;
+    look::Label* told_;
+    QWidget* queue_;
+    QProgressBar* bar_;
+    look::Label* queueText_;
+    look::Button* pause_;
+    look::Button* cancel_;
+    RowTable* past_;
+    look::Label* pastEmpty_;
+    look::Button* goOn_;
+    int asked_ = 0;  ///< answers to older questions are let go
+};
+
+}  // namespace refero

@@ -1,0 +1,80 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/handover/history_model.h"
+
+#include <QDateTime>
+#include <QFileInfo>
+#include <QLocale>
+
+#include "app/look/tokens.h"
+
+namespace refero {
+
+void HistoryModel::setHandovers(std::vector<HandedOver> handovers) {
+    beginResetModel();
+    rows_ = std::move(handovers);
+    endResetModel();
+}
+
+int HistoryModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(rows_.size());
+}
+
+int HistoryModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : columns;
+}
+
+QString HistoryModel::text(const HandedOver& h, int column) const {
+    switch (column) {
+        case when:
+            return QDateTime::fromString(h.made, Qt::ISODate)
+                .toLocalTime()
+                .toString(QStringLiteral("d MMM, hh:mm"));
+        case receiver:
+            return h.receiver.isEmpty() ? QStringLiteral("–") : h.receiver;
+        case file:
+            return h.format == QLatin1String("frames") ? h.note : QFileInfo(h.path).fileName();
+        case proof:
+            return h.engine.isEmpty()
+                       ? QString()
+                       : QStringLiteral("%1, at most %2").arg(h.engine).arg(h.largest, 0, 'f', 2);
+        case standing:
+            return h.stale ? QStringLiteral("Stale") : QStringLiteral("As it is now");
+        default:
+            return {};
+    }
+}
+
+QVariant HistoryModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid()) return {};
+    const HandedOver& h = rows_[static_cast<std::size_t>(index.row())];
+    switch (role) {
+        case Qt::DisplayRole:
+            return text(h, index.column());
+        case Qt::ToolTipRole:
+            if (index.column() == standing && h.stale)
+                return QStringLiteral(
+                    "The correction has changed since: what this receiver has is another one.");
+            return index.column() == file ? h.path : text(h, index.column());
+        case Qt::FontRole:
+            return index.column() == when || index.column() == proof
+                       ? look::figures(look::Size::small)
+                       : look::font(look::Size::small,
+                                    h.stale && index.column() == standing ? QFont::DemiBold : QFont::Normal);
+        case Qt::TextAlignmentRole:
+            return int(Qt::AlignLeft | Qt::AlignVCenter);
+        default:
+            return {};
+    }
+}
+
+QVariant HistoryModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    static constexpr const char* names[] = {"When", "For", "What", "Read back by", "The correction"};
+    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
+    if (role == Qt::FontRole) return look::font(look::Size::small);
+    if (role == Qt::TextAlignmentRole) return int(Qt::AlignLeft | Qt::AlignVCenter);
+    return {};
+}
+
+}  // namespace refero

@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/handover/parcel_model.h"
+
+#include "app/look/tokens.h"
+
+namespace refero {
+
+void ParcelModel::setRows(std::vector<Row> rows) {
+    beginResetModel();
+    rows_ = std::move(rows);
+    endResetModel();
+}
+
+void ParcelModel::setHolds(int row, const QString& text) {
+    if (row < 0 || row >= rowCount()) return;
+    rows_[static_cast<std::size_t>(row)].holds = text;
+    emit dataChanged(index(row, holds), index(row, holds));
+}
+
+void ParcelModel::setState(int row, const QString& text) {
+    if (row < 0 || row >= rowCount()) return;
+    rows_[static_cast<std::size_t>(row)].state = text;
+    emit dataChanged(index(row, state), index(row, state));
+}
+
+int ParcelModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(rows_.size());
+}
+
+int ParcelModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : columns;
+}
+
+QVariant ParcelModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid()) return {};
+    const Row& r = rows_[static_cast<std::size_t>(index.row())];
+    const QString& text = index.column() == item ? r.item : index.column() == holds ? r.holds : r.state;
+    switch (role) {
+        case Qt::DisplayRole:
+        case Qt::ToolTipRole:
+            return text;
+        case Qt::FontRole:
+            return look::font(look::Size::small, index.column() == item ? QFont::Medium : QFont::Normal);
+        case Qt::TextAlignmentRole:
+            return int(Qt::AlignLeft | Qt::AlignVCenter);
+        default:
+            return {};
+    }
+}
+
+QVariant ParcelModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    static constexpr const char* names[] = {"What goes out", "What it cannot hold", "State"};
+    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
+    if (role == Qt::FontRole) return look::font(look::Size::small);
+    if (role == Qt::TextAlignmentRole) return int(Qt::AlignLeft | Qt::AlignVCenter);
+    return {};
+}
+
+}  // namespace refero

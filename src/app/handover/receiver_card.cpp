@@ -1,0 +1,61 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/handover/receiver_card.h"
+
+#include <QPainter>
+
+#include "app/look/button.h"
+#include "app/look/tokens.h"
+
+namespace refero {
+namespace {
+
+constexpr int kPadding = 12;
+
+}  // namespace
+
+ReceiverCard::ReceiverCard(Receiver receiver, QWidget* parent)
+    : QAbstractButton(parent), receiver_(receiver) {
+    const ReceiverInfo& i = info(receiver);
+    setObjectName(QLatin1String(i.object));
+    setText(QLatin1String(i.title));
+    setAccessibleName(QLatin1String(i.title));
+    setAccessibleDescription(QLatin1String(i.why));
+    setToolTip(QLatin1String(i.why));
+    setCheckable(true);
+    setAutoExclusive(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+QSize ReceiverCard::sizeHint() const {
+    const int title = QFontMetrics(look::font(look::Size::title, QFont::DemiBold)).height();
+    const int words = QFontMetrics(look::font(look::Size::small)).height();
+    return {168, 2 * kPadding + title + 4 + 2 * words};
+}
+
+void ReceiverCard::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto& c = look::palette();
+    const QRectF r = QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5);
+    p.setPen(Qt::NoPen);
+    p.setBrush(isChecked() ? c.raised : c.panel);
+    p.drawRoundedRect(r, look::kRadius, look::kRadius);
+    // Chosen: a lighter ground and a bar, as everywhere.
+    if (isChecked()) p.fillRect(QRect(0, kPadding, 3, height() - 2 * kPadding), c.loud);
+    const QRect inner = rect().adjusted(kPadding + 2, kPadding, -kPadding, -kPadding);
+    p.setFont(look::font(look::Size::title, QFont::DemiBold));
+    p.setPen(isEnabled() ? (isChecked() ? c.loud : c.text) : c.quiet);
+    const int title = p.fontMetrics().height();
+    p.drawText(inner, Qt::AlignLeft | Qt::AlignTop,
+               p.fontMetrics().elidedText(text(), Qt::ElideRight, inner.width()));
+    p.setFont(look::font(look::Size::small));
+    p.setPen(c.quiet);
+    p.drawText(inner.adjusted(0, title + 4, 0, 0), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+               QLatin1String(info(receiver_).gets));
+    if (hasFocus()) look::paintFocusRing(p, QRectF(rect()).adjusted(2, 2, -2, -2));
+}
+
+}  // namespace refero

@@ -1,0 +1,176 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QLineEdit>
+#include <QProgressBar>
+
+#include "app/handover/handover_station.h"
+#include "app/handover/receiver_card.h"
+#include "app/views/row_table.h"
+#include "io/json.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class HandoverInTheWindow : public WindowTest {
+  protected:
+    bool ready() {
+        if (!openAndCorrect()) return false;
+        window->showStation(MainWindow::StationId::handover);
+        answers.folder = QString::fromStdString(folder.path().string());
+        return true;
+    }
+    void choose(const char* card) { QTest::mouseClick(find<ReceiverCard>(card), Qt::LeftButton); }
+    bool handOver() {
+        const auto before = session().current()->handedOver.size();
+        QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+        return eventually(
+            [&] { return !session().giving() && session().current()->handedOver.size() > before; }, 40000);
+    }
+    /// Names of what stands in the folder, by ending.
+    std::map<std::string, int> endings() const {
+        std::map<std::string, int> out;
+        for (const auto& e : std::filesystem::directory_iterator(folder.path()))
+            ++out[e.path().extension().string()];
+        return out;
+    }
+    QString cell(RowTable* table, int row, int column) {
+        return table->model()->index(row, column).data().toString();
+    }
+    test::TemporaryFolder folder;
+};
+
+TEST_F(HandoverInTheWindow, WithoutACorrectionItPointsTheWay) {
+    window->showStation(MainWindow::StationId::plan);
+    ASSERT_TRUE(open("good.tif"));
+    window->showStation(MainWindow::StationId::handover);
+    EXPECT_TRUE(find<QLabel>("handoverEmpty")->text().contains(QStringLiteral("no correction yet")));
+    QTest::mouseClick(visible<look::Button>("handoverToCorrection"), Qt::LeftButton);
+    EXPECT_EQ(window->station(), MainWindow::StationId::correction);
+}
+
+TEST_F(HandoverInTheWindow, SaysWhatEachFileCannotHoldBeforeItIsWritten) {
+    ASSERT_TRUE(ready());
+    choose("receiverRaw");
+    auto* list = find<RowTable>("parcelList");
+    QAbstractItemModelTester tester(list->model());
+    ASSERT_EQ(list->model()->rowCount(), 2);
+    ASSERT_TRUE(eventually([&] { return !cell(list, 0, 1).isEmpty() && !cell(list, 1, 1).isEmpty(); }));
+    EXPECT_TRUE(find<QLabel>("receiverWhy")->text().contains(QStringLiteral("develops the frames")));
+    EXPECT_EQ(endings().size(), 0u) << "nothing was written yet";
+    EXPECT_FALSE(find<QWidget>("framesChoice")->isVisible()) << "this receiver gets no frames";
+}
+
+TEST_F(HandoverInTheWindow, GivesTheRawDeveloperProvedProfilesAndKeepsTheRecord) {
+    ASSERT_TRUE(ready());
+    choose("receiverRaw");
+    ASSERT_TRUE(handOver()) << find<QLabel>("parcelProblems")->text().toStdString();
+    ASSERT_TRUE(eventually([&] { return !session().giving(); }));
+    auto* past = find<RowTable>("handoverHistory");
+    QAbstractItemModelTester tester(past->model());
+    EXPECT_EQ(past->model()->rowCount(), 2);
+    EXPECT_EQ(cell(past, 0, 1), QStringLiteral("Raw developer"));
+    EXPECT_EQ(cell(past, 0, 4), QStringLiteral("As it is now"));
+    EXPECT_TRUE(cell(find<RowTable>("parcelList"), 0, 2).contains(QStringLiteral("read it back")));
+    const HandedOver& h = session().current()->handedOver.front();
+    EXPECT_TRUE(std::filesystem::exists(h.path.toStdString()));
+    EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+}
+
+TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
+    ASSERT_TRUE(ready());
+    session().addPicture(session().currentId(), frame("subject.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    choose("receiverClient");
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral("1 frame as JPEG")))
+        << find<QLabel>("framesNote")->text().toStdString();
+    ASSERT_TRUE(handOver());
+    ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
+    EXPECT_EQ(endings()[".jpg"], 1);
+    EXPECT_EQ(endings()[".html"], 1);
+    EXPECT_TRUE(std::filesystem::exists(folder / "subject.jpg"));
+    ASSERT_TRUE(eventually([&] {
+        return cell(find<RowTable>("handoverHistory"), 0, 2) == QStringLiteral("1 of 1 frames");
+    })) << cell(find<RowTable>("handoverHistory"), 0, 2).toStdString();
+    // Again: nothing is replaced without a word.
+    ASSERT_TRUE(handOver());
+    ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
+    EXPECT_TRUE(std::filesystem::exists(folder / "subject 2.jpg"));
+}
+
+TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
+    ASSERT_TRUE(ready());
+    choose("receiverEditor");
+    ASSERT_TRUE(handOver());
+    ASSERT_TRUE(eventually([&] { return !session().giving(); }));
+    EXPECT_EQ(endings()[".cube"], 1);
+    EXPECT_EQ(endings()[".txt"], 1) << "the recipe";
+    const int id = session().currentId();
+    Finish finish;
+    finish.contrast = 0.4;
+    session().setFinish(id, finish);
+    ASSERT_TRUE(session().current()->handedOver.front().stale);
+    EXPECT_EQ(cell(find<RowTable>("handoverHistory"), 0, 4), QStringLiteral("Stale"));
+    EXPECT_EQ(session().current()->due(), QStringLiteral("Changed since it went out"));
+    session().undo().undo();
+    EXPECT_FALSE(session().current()->handedOver.front().stale) << "it is again what went out";
+    EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+}
+
+TEST_F(HandoverInTheWindow, RefusesAKindOfFileThatCannotHoldTheSpace) {
+    ASSERT_TRUE(ready());
+    choose("receiverCompositor");
+    auto* kind = find<QComboBox>("frameKindChoice");
+    kind->setCurrentIndex(0);
+    emit kind->activated(0);
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral(".exr")));
+    EXPECT_FALSE(find<look::Button>("parcelButton")->isEnabled());
+    choose("receiverArchive");
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
+    auto* name = find<QLineEdit>("frameName");
+    name->setText(QStringLiteral("{nonsense}"));
+    emit name->textEdited(name->text());
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral("not known")));
+    EXPECT_FALSE(find<look::Button>("parcelButton")->isEnabled());
+}
+
+TEST_F(HandoverInTheWindow, SaysWhatCouldNotBeWritten) {
+    ASSERT_TRUE(ready());
+    answers.folder = QStringLiteral("/nowhere");
+    choose("receiverRaw");
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    ASSERT_TRUE(eventually(
+        [&] { return find<QLabel>("parcelProblems")->text().contains(QStringLiteral("/nowhere")); }));
+    EXPECT_TRUE(session().current()->handedOver.empty());
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
+}
+
+// The queue alone: it pauses between bands, goes on, and can be left.
+TEST_F(HandoverInTheWindow, FramesPauseAndGoOn) {
+    ASSERT_TRUE(ready());
+    io::BatchJob job;
+    job.folder = folder / "out";
+    job.name = "{n}";
+    job.corrections["x"] = *session().current()->correction;
+    for (int i = 0; i < 24; ++i) job.frames.push_back({frame("subject.tif").toStdString(), "x"});
+    const std::string path = folder / "job.json";
+    test::put(path, io::batchJobText(job));
+    FrameQueue& q = session().frameQueue();
+    q.run(QString::fromStdString(path));
+    ASSERT_TRUE(eventually([&] { return q.done() > 0; }));
+    EXPECT_TRUE(visible<QProgressBar>("queueBar"));
+    QTest::mouseClick(visible<look::Button>("queuePause"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return q.state() == FrameQueue::State::paused; }));
+    const int paused = q.done();
+    EXPECT_LT(paused, 24);
+    QTest::qWait(100);
+    EXPECT_EQ(q.done(), paused) << "nothing goes on by itself";
+    EXPECT_TRUE(find<QLabel>("queueText")->text().contains(QStringLiteral("paused")));
+    QTest::mouseClick(visible<look::Button>("queuePause"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return q.state() == FrameQueue::State::idle; }, 60000));
+    EXPECT_EQ(q.done(), 24);
+    EXPECT_EQ(q.failed(), 0);
+}
+
+}  // namespace
+}  // namespace refero
