@@ -20,6 +20,7 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/onset/on_set_page.h"
+#include "app/views/time_left.h"
 #include "io/media_path.h"
 
 namespace refero {
@@ -66,13 +67,6 @@ QString factsOf(const studio::Frame& f, const QString& chartName) {
                  .arg(double(f.bytes) / 1e6, 0, 'f', 1)
                  .arg(QFileInfo(text(media.file.string())).dir().dirName());
     return lines.join(QLatin1Char('\n'));
-}
-
-QString left(qint64 ms) {
-    if (ms < 0) return {};
-    const qint64 seconds = (ms + 999) / 1000;
-    return seconds < 90 ? QStringLiteral(", about %1 s left").arg(seconds)
-                        : QStringLiteral(", about %1 min left").arg((seconds + 59) / 60);
 }
 
 }  // namespace
@@ -448,7 +442,7 @@ void FramesStation::showProgress(int done, int all, qint64 ms) {
     stop_->show();
     problems_->setText({});
     progress_->setText(all == 0 ? QStringLiteral("Looking for files")
-                                : QStringLiteral("Frame %1 of %2").arg(done + 1).arg(all) + left(ms));
+                                : QStringLiteral("Frame %1 of %2").arg(done + 1).arg(all) + timeLeft(ms));
 }
 
 void FramesStation::finished(int broughtIn, const QStringList& problems) {

@@ -18,6 +18,7 @@
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/views/row_table.h"
+#include "app/views/time_left.h"
 
 namespace refero {
 namespace {
@@ -47,13 +48,6 @@ look::Label* caption(const char* words, QWidget* parent) {
 look::Label* heading(const char* words, QWidget* parent) {
     return new look::Label(QLatin1String(words), look::Size::title, look::Label::Tone::text, QFont::DemiBold,
                            parent);
-}
-
-QString timeLeft(qint64 ms) {
-    if (ms < 0) return {};
-    const qint64 seconds = (ms + 999) / 1000;
-    return seconds < 90 ? QStringLiteral(", about %1 s left").arg(seconds)
-                        : QStringLiteral(", about %1 min left").arg((seconds + 59) / 60);
 }
 
 QString told(const io::Foreseen& f) {
