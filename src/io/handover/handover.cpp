@@ -261,7 +261,11 @@ Result<Handover> exportCorrection(const Correction& c, const fs::path& target, c
     if (!carried) return tl::unexpected(carried.error());
     const auto made = content(c, *carried, o, target);
     if (!made) return tl::unexpected(made.error());
-    Handover done{target, {}, carried->feed, made->size, {}, carried->foreseen};
+    Handover done;
+    done.path = target;
+    done.encoding = carried->feed;
+    done.size = made->size;
+    done.foreseen = carried->foreseen;
     for (const auto& [path, bytes] : made->beside) {
         if (auto ok = writeFile(path, bytes); !ok) return tl::unexpected(ok.error());
         done.beside.push_back(path);
