@@ -155,7 +155,7 @@ QWidget* HandoverStation::buildFrames() {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(6);
         row->addWidget(box, 1);
-        connect(box, &QComboBox::activated, this, &HandoverStation::showFrames);
+        connect(box, &QComboBox::activated, this, &HandoverStation::countFrames);
         return box;
     };
     which_ = choice("Frames", "framesChoice",
@@ -278,7 +278,14 @@ void HandoverStation::choose(Receiver receiver) {
     refresh();
 }
 
+void HandoverStation::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
 void HandoverStation::refresh() {
+    // What each file would lose is worked out anew; nobody needs that while they look elsewhere.
+    if (!isVisible()) return;
     const Setup* s = session_.current();
     const bool can = s && s->correction;
     pages_->setCurrentIndex(can ? 0 : 1);
@@ -315,6 +322,13 @@ void HandoverStation::showParcel() {
     items_.setRows(std::move(rows));
     list_->setVisible(items_.rowCount() > 0);
     foreseeAll();
+    countFrames();
+}
+
+void HandoverStation::countFrames() {
+    const Setup* s = session_.current();
+    const Parcel p = parcel();
+    served_ = s && p.frames ? session_.framesFor(s->id, p.frames->wholeShoot) : studio::FramesToRender{};
     showFrames();
 }
 
@@ -362,7 +376,7 @@ void HandoverStation::showFrames() {
     const Setup* s = session_.current();
     const Parcel p = parcel();
     if (!s || !p.frames) return framesNote_->setText({});
-    const studio::FramesToRender f = session_.framesFor(s->id, p.frames->wholeShoot);
+    const studio::FramesToRender& f = served_;
     const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
         return r.coverage != plan::Coverage::valid;
     });

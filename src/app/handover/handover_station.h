@@ -35,6 +35,9 @@ class HandoverStation : public QWidget {
   signals:
     void correctionWanted();
 
+  protected:
+    void showEvent(QShowEvent* event) override;
+
   private:
     QWidget* buildCards();
     QWidget* buildParcel();
@@ -46,6 +49,7 @@ class HandoverStation : public QWidget {
     /// Follows the current setup; the choices stay.
     void refresh();
     void showParcel();
+    void countFrames();
     void showFrames();
     void showQueue();
     void foreseeAll();
@@ -81,7 +85,8 @@ class HandoverStation : public QWidget {
     RowTable* past_;
     look::Label* pastEmpty_;
     look::Button* goOn_;
-    int asked_ = 0;  ///< answers to older questions are let go
+    studio::FramesToRender served_;  ///< of the frames that are chosen
+    int asked_ = 0;                  ///< answers to older questions are let go
 };
 
 }  // namespace refero

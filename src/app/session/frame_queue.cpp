@@ -2,15 +2,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/frame_queue.h"
 
-#include <QFileInfo>
-#include <QPointer>
+#include <QThread>
 
 #include "app/session/job.h"
 
 namespace refero {
 
+// The workers report to this object until they have ended, which is within a band of rows.
 FrameQueue::~FrameQueue() {
-    if (stop_) *stop_ = true;
+    if (!stop_) return;
+    *stop_ = true;
+    while (!*over_) QThread::msleep(1);
 }
 
 void FrameQueue::run(const QString& job) {
@@ -22,30 +24,34 @@ void FrameQueue::run(const QString& job) {
     state_ = State::running;
     clock_.restart();
     stop_ = std::make_shared<std::atomic<bool>>(false);
+    over_ = std::make_shared<std::atomic<bool>>(false);
     io::BatchOptions o;
     o.stopped = [stop = stop_] { return stop->load(); };
-    // Reports come from the workers; the queue may be gone by the time that they arrive.
-    o.report = [queue = QPointer(this), stop = stop_](const io::FrameReport& r) {
-        if (*stop && r.fate == io::FrameFate::failed) return;
+    o.report = [this, stop = stop_](const io::FrameReport& r) {
         QMetaObject::invokeMethod(
-            queue.data(),
-            [queue, r] {
-                if (queue) queue->told(r);
+            this,
+            [this, stop, r] {
+                if (stop == stop_) told(r);
             },
             Qt::QueuedConnection);
     };
-    o.begun = [queue = QPointer(this)](std::size_t frames) {
+    o.begun = [this, stop = stop_](std::size_t frames) {
         QMetaObject::invokeMethod(
-            queue.data(),
-            [queue, frames] {
-                if (!queue) return;
-                queue->all_ = static_cast<int>(frames);
-                emit queue->changed();
+            this,
+            [this, stop, frames] {
+                if (stop != stop_) return;
+                all_ = static_cast<int>(frames);
+                emit changed();
             },
             Qt::QueuedConnection);
     };
     runJob(
-        this, [path = job.toStdString(), o] { return io::runBatch(path, o); },
+        this,
+        [path = job.toStdString(), o, over = over_] {
+            auto summary = io::runBatch(path, o);
+            *over = true;
+            return summary;
+        },
         [this](const Result<io::BatchSummary>& summary) { ended(summary); });
     emit changed();
 }

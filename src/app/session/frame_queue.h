@@ -54,7 +54,7 @@ class FrameQueue : public QObject {
     bool leaving_ = false;
     QStringList problems_;
     QElapsedTimer clock_;
-    std::shared_ptr<std::atomic<bool>> stop_;
+    std::shared_ptr<std::atomic<bool>> stop_, over_;  ///< of the run at work
 };
 
 }  // namespace refero

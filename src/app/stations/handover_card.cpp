@@ -99,10 +99,15 @@ void HandoverCard::follow() {
     foresee();
 }
 
+void HandoverCard::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    foresee();
+}
+
 // What the kind of file cannot hold is told before it is written.
 void HandoverCard::foresee() {
     const Setup* s = session_.current();
-    if (!s || !s->correction || running_) return;
+    if (!s || !s->correction || running_ || !isVisible()) return;
     const int asked = ++asked_;
     session_.foresee(s->id, options(), [this, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
         if (!alive || asked != asked_) return;

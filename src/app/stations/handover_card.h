@@ -25,6 +25,9 @@ class HandoverCard : public QWidget {
     /// Asks for a file and writes it.
     void handOver();
 
+  protected:
+    void showEvent(QShowEvent* event) override;
+
   private:
     void follow();
     void foresee();
