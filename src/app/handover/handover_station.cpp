@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QLineEdit>
 #include <QPointer>
 #include <QProgressBar>
@@ -74,9 +75,9 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     column->setContentsMargins(16, 12, 16, 12);
     column->setSpacing(12);
     column->addWidget(buildCards());
-    column->addWidget(buildParcel(), 3);
+    column->addWidget(buildParcel());
     column->addWidget(buildQueue());
-    column->addWidget(buildHistory(), 2);
+    column->addWidget(buildHistory(), 1);
     pages_->addWidget(page);
     pages_->addWidget(buildEmpty());
     connect(&session_, &Session::currentChanged, this, &HandoverStation::refresh);
@@ -130,7 +131,7 @@ QWidget* HandoverStation::buildParcel() {
     list_->setAccessibleName(QStringLiteral("What goes out"));
     list_->setModel(&items_);
     list_->setWidths({220, 0, 300});
-    column->addWidget(list_, 1);
+    column->addWidget(list_);
     column->addWidget(buildFrames());
     told_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     told_->setObjectName(QStringLiteral("parcelProblems"));
@@ -240,6 +241,7 @@ QWidget* HandoverStation::buildHistory() {
     past_->setWidths({100, 110, 0, 210, 100});
     connect(past_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { showQueue(); });
     column->addWidget(past_, 1);
+    column->addStretch(0);
     return holder;
 }
 
@@ -251,6 +253,7 @@ QWidget* HandoverStation::buildEmpty() {
     emptyText_ = new look::Label({}, look::Size::large, look::Label::Tone::text);
     emptyText_->setObjectName(QStringLiteral("handoverEmpty"));
     column->addWidget(emptyText_);
+    column->addSpacing(12);
     auto* go = new look::Button(look::Button::Kind::primary, QStringLiteral("To the correction"), page);
     go->setObjectName(QStringLiteral("handoverToCorrection"));
     connect(go, &QAbstractButton::clicked, this, &HandoverStation::correctionWanted);
@@ -321,6 +324,10 @@ void HandoverStation::showParcel() {
         for (std::size_t i = 0; i < rows.size(); ++i) rows[i] = items_.rows()[i];
     items_.setRows(std::move(rows));
     list_->setVisible(items_.rowCount() > 0);
+    // As high as what it lists: what went out has the room.
+    int height = list_->horizontalHeader()->sizeHint().height() + 2 * list_->frameWidth();
+    for (int row = 0; row < items_.rowCount(); ++row) height += list_->rowHeight(row);
+    list_->setFixedHeight(height);
     foreseeAll();
     countFrames();
 }

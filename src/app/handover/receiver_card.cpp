@@ -32,7 +32,7 @@ ReceiverCard::ReceiverCard(Receiver receiver, QWidget* parent)
 QSize ReceiverCard::sizeHint() const {
     const int title = QFontMetrics(look::font(look::Size::title, QFont::DemiBold)).height();
     const int words = QFontMetrics(look::font(look::Size::small)).height();
-    return {168, 2 * kPadding + title + 4 + 2 * words};
+    return {168, 2 * kPadding + title + 4 + words};
 }
 
 void ReceiverCard::paintEvent(QPaintEvent*) {
@@ -53,8 +53,9 @@ void ReceiverCard::paintEvent(QPaintEvent*) {
                p.fontMetrics().elidedText(text(), Qt::ElideRight, inner.width()));
     p.setFont(look::font(look::Size::small));
     p.setPen(c.quiet);
-    p.drawText(inner.adjusted(0, title + 4, 0, 0), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-               QLatin1String(info(receiver_).gets));
+    p.drawText(
+        inner.adjusted(0, title + 4, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+        p.fontMetrics().elidedText(QLatin1String(info(receiver_).gets), Qt::ElideRight, inner.width()));
     if (hasFocus()) look::paintFocusRing(p, QRectF(rect()).adjusted(2, 2, -2, -2));
 }
 
