@@ -35,8 +35,10 @@ QString HistoryModel::text(const HandedOver& h, int column) const {
         case file:
             return h.format == QLatin1String("frames") ? h.note : QFileInfo(h.path).fileName();
         case proof:
-            return h.engine.isEmpty()
-                       ? QString()
+            if (h.engine.isEmpty()) return {};
+            // Our own documents hold no colours to compare.
+            return h.engine == QLatin1String("Refero")
+                       ? QStringLiteral("As written")
                        : QStringLiteral("%1, at most %2").arg(h.engine).arg(h.largest, 0, 'f', 2);
         case standing:
             return h.stale ? QStringLiteral("Stale") : QStringLiteral("As it is now");
