@@ -36,7 +36,12 @@ tbody tr { border-top: 0.25pt solid #bbb; }
 .hash { font: 8pt/1.3 ui-monospace, "DejaVu Sans Mono", monospace; word-break: break-all; }
 figure { margin: 3mm 0; break-inside: avoid; }
 figure img, figure svg { display: block; width: 100%; }
-.frame { position: relative; }
+.checks { table-layout: fixed; }
+.checks th:nth-child(1) { width: 15%; }
+.checks th:nth-child(2) { width: 11%; }
+.checks th:nth-child(3) { width: 17%; }
+.checks th:nth-child(4) { width: 18%; }
+.frame { position: relative; max-width: 130mm; }
 .frame svg { position: absolute; inset: 0; height: 100%; }
 svg.swatch { width: 27mm; height: 6mm; display: block; }
 )";
