@@ -24,8 +24,10 @@ constexpr std::size_t kResamples = 100;
 // Body, lens, light, place and the day of the chart shot.
 std::string nameFor(const Setup& s, const std::string& taken) {
     QStringList parts;
-    for (const QString& part :
-         {s.body, s.lens, s.light, s.place, QString::fromStdString(taken.substr(0, 10))})
+    // EXIF writes days with colons, which file names cannot have everywhere.
+    const QString day =
+        QString::fromStdString(taken.substr(0, 10)).replace(QLatin1Char(':'), QLatin1Char('-'));
+    for (const QString& part : {s.body, s.lens, s.light, s.place, day})
         if (!part.isEmpty()) parts << part;
     return parts.join(QStringLiteral(", ")).toStdString();
 }

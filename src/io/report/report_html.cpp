@@ -85,11 +85,17 @@ std::string cell(const std::string& text, bool number = false) {
     return number ? "<td class=\"number\">" + escaped(text) + "</td>" : "<td>" + escaped(text) + "</td>";
 }
 
-std::string head(std::initializer_list<std::pair<const char*, bool>> columns) {
-    std::string out = "<table><thead><tr>";
+using Columns = std::initializer_list<std::pair<const char*, bool>>;
+
+std::string tableHead(const std::string& kind, Columns columns) {
+    std::string out = "<table class=\"" + kind + "\"><thead><tr>";
     for (const auto& [text, number] : columns)
         out += std::string("<th") + (number ? " class=\"number\"" : "") + ">" + text + "</th>";
     return out + "</tr></thead><tbody>\n";
+}
+
+std::string head(Columns columns) {
+    return tableHead("figures", columns);
 }
 
 std::string heading(const char* text) {
@@ -122,12 +128,17 @@ std::string chartFrame(const ReportContent& r) {
     return out + "</div></figure>\n";
 }
 
+// No more digits than a check carries.
+std::string measured(double v) {
+    return figure(v, std::abs(v) >= 100 ? 0 : std::abs(v) >= 10 ? 1 : 2);
+}
+
 std::string checks(const std::vector<Check>& all) {
-    std::string out =
-        head({{"Check", false}, {"Verdict", false}, {"Measured", true}, {"Limit", false}, {"", false}});
+    std::string out = tableHead(
+        "checks", {{"Check", false}, {"Verdict", false}, {"Measured", true}, {"Limit", false}, {"", false}});
     for (const Check& c : all)
         out += "<tr>" + cell(c.title.empty() ? c.id : c.title) + cell(std::string(label(c.verdict))) +
-               cell(figure(c.value) + (c.unit.empty() ? "" : " " + c.unit), true) + cell(c.limit) +
+               cell(measured(c.value) + (c.unit.empty() ? "" : " " + c.unit), true) + cell(c.limit) +
                cell(c.verdict == Verdict::pass ? c.reason : c.reason + " " + c.remedy) + "</tr>\n";
     return out + "</tbody></table>\n";
 }
