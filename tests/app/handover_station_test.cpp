@@ -132,6 +132,9 @@ TEST_F(HandoverInTheWindow, RefusesAKindOfFileThatCannotHoldTheSpace) {
     emit name->textEdited(name->text());
     EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral("not known")));
     EXPECT_FALSE(find<look::Button>("parcelButton")->isEnabled());
+    choose("receiverRaw");
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled())
+        << "who gets no frames needs no name for them";
 }
 
 TEST_F(HandoverInTheWindow, SaysWhatCouldNotBeWritten) {

@@ -382,7 +382,10 @@ Parcel HandoverStation::parcel() const {
 void HandoverStation::showFrames() {
     const Setup* s = session_.current();
     const Parcel p = parcel();
-    if (!s || !p.frames) return framesNote_->setText({});
+    if (!s || !p.frames) {
+        hand_->setEnabled(!session_.giving());
+        return framesNote_->setText({});
+    }
     const studio::FramesToRender& f = served_;
     const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
         return r.coverage != plan::Coverage::valid;

@@ -206,7 +206,9 @@ class Session : public QObject {
     struct Giving;
     void giveNext();
     void giveFrames();
-    void recordHandover(int id, studio::HandoverRecord record, const Correction& correction);
+    static Result<std::string> jobWritten(const Giving& giving, io::BatchJob job,
+                                          const std::map<std::string, std::string>& documents);
+    void recordHandover(int id, studio::HandoverRecord record);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     struct Intake;
     void lookAtNext();

@@ -1,9 +1,8 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The part of a session that hands over: single files, all that a receiver gets, and frames.
-#include <QDir>
 #include <QFileInfo>
-#include <algorithm>
+#include <map>
 
 #include "app/session/job.h"
 #include "app/session/session.h"
@@ -37,8 +36,9 @@ HandoverRecord recordOf(const io::Handover& h, io::Format format) {
     return r;
 }
 
-// Its size and its checksum, for the report and for whoever finds it later.
-void addChecksum(HandoverRecord& r) {
+// Its size and its checksum, for the report and for whoever finds it later; and what the correction was like.
+void seal(HandoverRecord& r, const Correction& c) {
+    r.fingerprint = io::fingerprint(c);
     if (const auto f = io::reportedFile(r.path)) {
         r.bytes = static_cast<std::int64_t>(f->bytes);
         r.sha256 = f->sha256;
@@ -66,17 +66,18 @@ Result<Gone> exported(const Correction& c, const QString& folder, const io::Expo
     const auto done = io::exportCorrection(c, path, o);
     if (!done) return tl::unexpected(done.error());
     Gone out{recordOf(*done, o.format), {}};
-    addChecksum(out.record);
+    seal(out.record, c);
     out.told = readBack(out.record);
     return out;
 }
 
-Result<Gone> written(const std::string& path, const std::string& text, const char* format) {
+Result<Gone> written(const std::string& path, const std::string& text, const char* format,
+                     const Correction& c) {
     if (auto ok = io::writeFile(path, text); !ok) return tl::unexpected(ok.error());
     Gone out;
     out.record.format = format;
     out.record.path = path;
-    addChecksum(out.record);
+    seal(out.record, c);
     out.told = QStringLiteral("Written");
     return out;
 }
@@ -87,7 +88,7 @@ Result<Gone> recipeOf(const Correction& c, const QString& folder) {
     const std::string base = folder.toStdString() + "/";
     if (auto ok = io::writeFile(base + plainName(c, ", recipe.csv"), recipeTable(*recipe)); !ok)
         return tl::unexpected(ok.error());
-    auto out = written(base + plainName(c, ", recipe.txt"), recipeText(*recipe, c), "recipe");
+    auto out = written(base + plainName(c, ", recipe.txt"), recipeText(*recipe, c), "recipe", c);
     if (out)
         out->told = QStringLiteral("Leaves %1 on average, %2 at most")
                         .arg(recipe->left, 0, 'f', 1)
@@ -110,6 +111,24 @@ struct Session::Giving {
     QStringList problems;
 };
 
+// The job's document with its corrections in it, under a name that is free; its path.
+Result<std::string> Session::jobWritten(const Giving& g, io::BatchJob job,
+                                        const std::map<std::string, std::string>& documents) {
+    for (const auto& [key, document] : documents) {
+        auto c = io::parseCorrection(document, "The correction");
+        if (!c) return tl::unexpected(c.error());
+        job.corrections.emplace(key, *std::move(c));
+    }
+    if (auto ok = job.validate(); !ok) return tl::unexpected(ok.error());
+    QString path;
+    const QString stem = g.folder + QStringLiteral("/Frames for ") + g.parcel.receiver.toLower();
+    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
+        path = stem + (n > 1 ? QStringLiteral(" %1").arg(n) : QString()) + QStringLiteral(".refero-job.json");
+    if (auto ok = io::writeFile(path.toStdString(), io::batchJobText(job)); !ok)
+        return tl::unexpected(ok.error());
+    return path.toStdString();
+}
+
 void Session::foresee(int id, const io::ExportOptions& options,
                       const std::function<void(const Result<io::Foreseen>&)>& done) {
     const Setup* s = setup(id);
@@ -118,12 +137,11 @@ void Session::foresee(int id, const io::ExportOptions& options,
 }
 
 // What has left the house is not undone, so this is no step.
-void Session::recordHandover(int id, HandoverRecord record, const Correction& correction) {
+void Session::recordHandover(int id, HandoverRecord record) {
     const auto* now = correctionOf(studio_->contents(), id);
     record.setup = id;
     record.correction = now ? now->id : 0;
     record.made = plan::isoText(plan::now());
-    record.fingerprint = io::fingerprint(correction);
     Edit edit = studio_->edit("Hand over " + std::filesystem::path(record.path).filename().string());
     edit.add(std::move(record));
     if (const Status kept = studio_->record(edit); !kept)
@@ -136,15 +154,15 @@ void Session::handOver(int id, const QString& target, const io::ExportOptions& o
     if (!s || !s->correction) return;
     inBackground(
         [correction = *s->correction, path = target.toStdString(), options] {
-            return io::exportCorrection(correction, path, options);
+            return io::exportCorrection(correction, path, options).map([&](const io::Handover& done) {
+                HandoverRecord r = recordOf(done, options.format);
+                seal(r, correction);
+                return r;
+            });
         },
-        [this, id, correction = *s->correction, format = options.format](const Result<io::Handover>& done) {
-            if (done) {
-                HandoverRecord r = recordOf(*done, format);
-                addChecksum(r);
-                recordHandover(id, std::move(r), correction);
-            }
-            emit handedOver(id, done ? QString() : QString::fromStdString(done.error().message));
+        [this, id](Result<HandoverRecord> record) {
+            if (record) recordHandover(id, *std::move(record));
+            emit handedOver(id, record ? QString() : QString::fromStdString(record.error().message));
         });
 }
 
@@ -191,19 +209,16 @@ void Session::giveNext() {
                 if (auto picture = io::chartPicture(*g->frame, g->correction))
                     r.picture = *std::move(picture);
             return written(g->folder.toStdString() + "/" + plainName(g->correction, ", report.html"),
-                           io::reportHtml(r), "report");
+                           io::reportHtml(r), "report", g->correction);
         },
         [this, g, item](Result<Gone> gone) {
             if (giving_ != g) return;
             if (gone) {
                 g->files.push_back({std::filesystem::path(gone->record.path).filename().string(),
-                                    gone->record.format,
-                                    {},
-                                    gone->told.toStdString(),
-                                    gone->record.sha256,
+                                    gone->record.format, gone->told.toStdString(), gone->record.sha256,
                                     static_cast<std::uintmax_t>(gone->record.bytes)});
                 gone->record.receiver = g->parcel.receiver.toStdString();
-                recordHandover(g->id, gone->record, g->correction);
+                recordHandover(g->id, gone->record);
             } else {
                 g->problems << QString::fromStdString(gone.error().message);
             }
@@ -219,8 +234,11 @@ studio::FramesToRender Session::framesFor(int id, bool wholeShoot) const {
 
 // The document stands beside the frames: anyone can go on with it.
 void Session::giveFrames() {
-    const auto g = std::exchange(giving_, nullptr);
-    const auto done = [&] { emit parcelGiven(g->id, g->problems); };
+    const auto g = giving_;
+    const auto done = [this, g] {
+        giving_ = nullptr;
+        emit parcelGiven(g->id, g->problems);
+    };
     const studio::FramesToRender frames =
         g->parcel.frames ? framesFor(g->id, g->parcel.frames->wholeShoot) : studio::FramesToRender{};
     if (frames.frames.empty()) return done();
@@ -230,17 +248,10 @@ void Session::giveFrames() {
     job.output = g->parcel.frames->output;
     job.collisions = g->parcel.frames->collisions;
     const studio::Contents& contents = studio_->contents();
+    std::map<std::string, std::string> documents;
     for (const studio::FrameToRender& f : frames.frames) {
         const std::string key = std::to_string(f.correction);
-        if (!job.corrections.contains(key)) {
-            const auto& record = contents.all<studio::CorrectionRecord>().at(f.correction);
-            auto c = io::parseCorrection(record.document, "The correction");
-            if (!c) {
-                g->problems << QString::fromStdString(c.error().message);
-                return done();
-            }
-            job.corrections.emplace(key, *std::move(c));
-        }
+        documents.try_emplace(key, contents.all<studio::CorrectionRecord>().at(f.correction).document);
         const studio::Frame& frame = contents.all<studio::Frame>().at(f.frame);
         io::BatchFrame one{frame.path, key};
         if (f.coverage != plan::Coverage::valid) one.because = f.reason;
@@ -252,25 +263,36 @@ void Session::giveFrames() {
                           {"date", frame.taken.substr(0, 10)}};
         job.frames.push_back(std::move(one));
     }
-    QString path;
-    const QString stem = g->folder + QStringLiteral("/Frames for ") + g->parcel.receiver.toLower();
-    for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
-        path = stem + (n > 1 ? QStringLiteral(" %1").arg(n) : QString()) + QStringLiteral(".refero-job.json");
-    const Status ready =
-        job.validate().and_then([&] { return io::writeFile(path.toStdString(), io::batchJobText(job)); });
-    if (!ready) {
-        g->problems << QString::fromStdString(ready.error().message);
-        return done();
-    }
     HandoverRecord r;
     r.receiver = g->parcel.receiver.toStdString();
     r.format = "frames";
     r.encoding = std::string(info(job.output.space).name);
-    r.path = path.toStdString();
     r.note = "0 of " + std::to_string(job.frames.size()) + " frames";
-    recordHandover(g->id, std::move(r), g->correction);
-    queue_->run(path);
-    done();
+    inBackground(
+        [g, job = std::move(job), documents = std::move(documents), r]() mutable {
+            return jobWritten(*g, std::move(job), documents).map([&](const std::string& path) {
+                r.path = path;
+                r.fingerprint = io::fingerprint(g->correction);
+                return r;
+            });
+        },
+        [this, g, done](Result<HandoverRecord> record) {
+            if (giving_ != g) return;
+            if (!record) {
+                g->problems << QString::fromStdString(record.error().message);
+                return done();
+            }
+            const QString path = QString::fromStdString(record->path);
+            recordHandover(g->id, *std::move(record));
+            if (queue_->state() == FrameQueue::State::idle)
+                queue_->run(path);
+            else
+                g->problems << QStringLiteral(
+                    "Other frames are at work. When they are done, choose these under What went out and go "
+                    "on "
+                    "with them.");
+            done();
+        });
 }
 
 void Session::framesFinished(const QString& job, int done, int failed, int all, const QString& error) {

@@ -103,7 +103,7 @@ Result<Proof> proveTransform(const std::filesystem::path& file, const Carried& c
         const auto transform = ocio::FileTransform::Create();
         transform->setSrc(file.c_str());
         transform->setInterpolation(ocio::INTERP_BEST);  // tetrahedral for 3D
-        transform->setCCCId("0");  // the first of a decision list's
+        transform->setCCCId("0");                        // the first of a decision list's
         transform->setCDLStyle(ocio::CDL_ASC);
         return comparedLut(ocioName(), carried, engineOf(ocio::Config::CreateRaw()->getProcessor(transform)));
     });

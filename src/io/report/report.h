@@ -16,8 +16,8 @@ namespace refero::io {
 
 /// A file that went out.
 struct ReportedFile {
-    std::string name, kind, made;  ///< made: ISO 8601, or empty
-    std::string proof;             ///< who read it back, and how far it was off; empty where nobody did
+    std::string name, kind;
+    std::string proof;  ///< who read it back, and how far it was off; empty where nobody did
     std::string sha256;
     std::uintmax_t bytes = 0;
 };
