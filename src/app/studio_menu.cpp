@@ -6,9 +6,9 @@
 
 #include "app/dialogs.h"
 #include "app/own_settings.h"
-#include "app/paper/call_sheet_pdf.h"
 #include "app/session/job.h"
 #include "io/safe_write.h"
+#include "paper/call_sheet_pdf.h"
 #include "studio/record_json.h"
 
 namespace refero {

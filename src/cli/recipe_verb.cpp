@@ -2,9 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <ostream>
 
+#include "cli/deliver_document.h"
 #include "cli/verbs.h"
 #include "core/grade/recipe.h"
 #include "io/correction_file.h"
+#include "io/report/recipe_document.h"
 
 namespace refero::cli {
 namespace {
@@ -15,7 +17,8 @@ class RecipeVerb : public Verb {
         auto* verb = app.add_subcommand(
             "recipe", "Tell a correction as settings for someone who has wheels, curves and hue controls.");
         verb->add_option("correction", correction_, "Correction file")->required();
-        verb->add_option("--out", out_, "Write it here: .csv a table, else text (- for standard output)")
+        verb->add_option("--out", out_,
+                         "Write it here: .csv a table, .pdf pages, .html, else text (- for standard output)")
             ->capture_default_str();
         verb->add_flag("--table", table_, "A table on standard output, too");
         return verb;
@@ -26,6 +29,10 @@ class RecipeVerb : public Verb {
         if (!correction) return tl::unexpected(correction.error());
         const auto recipe = recipeFor(*correction);
         if (!recipe) return tl::unexpected(recipe.error());
+        if (isDocument(out_))
+            return deliverDocument(out_, io::recipeDocument(*recipe, *correction), s).map([] {
+                return Outcome::done;
+            });
         const bool table = table_ || out_.ends_with(".csv");
         if (auto ok = deliver(out_, table ? recipeTable(*recipe) : recipeText(*recipe, *correction), s); !ok)
             return tl::unexpected(ok.error());

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <ostream>
 
+#include "cli/deliver_document.h"
 #include "cli/verbs.h"
 #include "io/correction_file.h"
 #include "io/reading_file.h"
@@ -13,14 +14,15 @@ namespace {
 class Report : public Verb {
   public:
     CLI::App* declare(CLI::App& app) override {
-        auto* verb =
-            app.add_subcommand("report", "Tell a correction to a client or the archive, as one HTML file.");
+        auto* verb = app.add_subcommand(
+            "report", "Tell a correction to a client or the archive: pages, or one HTML file.");
         verb->add_option("correction", correction_, "Correction file")->required();
         verb->add_option("--reading", reading_,
                          "The reading that it was built from: its checks and its frame");
         verb->add_option("--title", title_, "The shoot; else the correction's name");
         verb->add_option("--files", files_, "Files that went out: their sizes and SHA-256 are told");
-        verb->add_option("--out", out_, "The report (- for standard output)")->required();
+        verb->add_option("--out", out_, "The report: .pdf pages, else HTML (- for standard output)")
+            ->required();
         return verb;
     }
 
@@ -38,7 +40,7 @@ class Report : public Verb {
             if (!f) return tl::unexpected(f.error());
             r.files.push_back(*std::move(f));
         }
-        if (auto ok = deliver(out_, io::reportHtml(r), s); !ok) return tl::unexpected(ok.error());
+        if (auto ok = deliverDocument(out_, io::reportDocument(r), s); !ok) return tl::unexpected(ok.error());
         return Outcome::done;
     }
 

@@ -97,5 +97,34 @@ TEST_F(HandoverVerbs, MakeAReportOfOneFile) {
         call({"report", path("led.tif.c.json"), "--files", path("gone"), "--out", path("x.html")}).status, 1);
 }
 
+// ISO 32000-1, 7.5.2: a PDF begins with its version.
+TEST_F(HandoverVerbs, PrintReportAndRecipeAsPages) {
+    for (const char* verb : {"report", "recipe"}) {
+        const std::string target = path(std::string(verb) + ".pdf");
+        const Outcome o = call({verb, path("led.tif.c.json"), "--out", target});
+        EXPECT_EQ(o.status, 0) << o.err;
+        EXPECT_EQ(contentOf(target).substr(0, 5), "%PDF-") << verb;
+        const Outcome nowhere = call({verb, path("led.tif.c.json"), "--out", path("none/x.pdf")});
+        EXPECT_EQ(nowhere.status, 1);
+        EXPECT_FALSE(nowhere.err.empty());
+    }
+    ASSERT_EQ(call({"recipe", path("led.tif.c.json"), "--out", path("recipe.html")}).status, 0);
+    EXPECT_NE(contentOf(path("recipe.html")).find("Hues, sector by sector"), std::string::npos);
+}
+
+TEST_F(HandoverVerbs, LookAtAPlateThroughTheConfiguration) {
+    const Outcome o = call({"export", path("led.tif.c.json"), "--format", "ocio", "--plate", path("led.tif"),
+                            "--plate-space", "linear-srgb", "--out", path("show.ocio")});
+    EXPECT_EQ(o.status, 0) << o.err;
+    EXPECT_NE(o.out.find("graded picture"), std::string::npos);
+    EXPECT_TRUE(std::filesystem::exists(path("led, plate.exr")));
+    EXPECT_TRUE(std::filesystem::exists(path("led, check frame.png")));
+    EXPECT_EQ(call({"export", path("led.tif.c.json"), "--format", "cube", "--plate", path("led.tif"), "--out",
+                    path("x.cube")})
+                  .status,
+              1)
+        << "a plate needs a configuration";
+}
+
 }  // namespace
 }  // namespace refero

@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <sstream>
@@ -12,6 +13,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/fit/fit.h"
+#include "core/spectra/observer.h"
 #include "support/shots.h"
 
 namespace refero {
@@ -121,6 +123,87 @@ TEST(Recipe, CarriedOutByHandLeavesWhatItPromised) {
     EXPECT_NEAR(largest, r->largest, 0.05);
     EXPECT_LT(r->left, 3);
     EXPECT_GT(r->start, 3 * r->left);
+}
+
+// Planck's law (CODATA 2018: second radiation constant 1.438776877e-2 m K) through the CIE 1931 observer:
+// what a light of that temperature and tint looks like, relative to green, as gains that take it out.
+Vector3 gainsAgainst(double kelvin, double duv) {
+    const auto uvOf = [](double t) {
+        Spectrum black;
+        for (std::size_t i = 0; i < Spectrum::size; ++i) {
+            const double nm = Spectrum::wavelength(i);
+            black[i] = std::pow(nm / 560, -5) / (std::exp(1.438776877e7 / (nm * t)) - 1);
+        }
+        const Vector3 xyz = lightXyz(black).vector();
+        const double sum = xyz.x() + 15 * xyz.y() + 3 * xyz.z();
+        return Eigen::Vector2d(4 * xyz.x() / sum, 6 * xyz.y() / sum);
+    };
+    // Across the locus, upwards.
+    const Eigen::Vector2d along = (uvOf(kelvin * 1.001) - uvOf(kelvin / 1.001)).normalized();
+    Eigen::Vector2d across(-along.y(), along.x());
+    if (across.y() < 0) across = -across;
+    const Eigen::Vector2d uv = uvOf(kelvin) + duv * across;
+    const double d = 2 * uv.x() - 8 * uv.y() + 4, x = 3 * uv.x() / d, y = 2 * uv.y() / d;
+    const Vector3 rgb = rgbToXyz(primaries::bt709).inverse() * Vector3(x / y, 1, (1 - x - y) / y);
+    return {std::log2(rgb.y() / rgb.x()), 0, std::log2(rgb.y() / rgb.z())};
+}
+
+// Of the frame as sRGB, such as a camera's own picture under a lamp that its balance did not follow.
+TEST(Recipe, TemperatureAndTintAreTheSameLightAsTheGains) {
+    for (const auto& [red, blue] : {std::pair{-0.35, 0.9}, std::pair{0.3, -0.4}, std::pair{-0.6, 1.4}}) {
+        const Vector3 stops(red, 0, blue);
+        const auto light = lightTakenOut(stops);
+        ASSERT_TRUE(light) << red << " " << blue;
+        const Vector3 again = gainsAgainst(light->kelvin, light->duv);
+        // To 10 K and 0.001 of tint, as it can be set: at 2500 K ten kelvin are 0.03 stops of blue.
+        EXPECT_NEAR(again.x(), stops.x(), 0.03);
+        EXPECT_NEAR(again.z(), stops.z(), 0.03);
+    }
+    EXPECT_FALSE(lightTakenOut(Vector3(1.6, 0, 1.4))) << "a sensor's green is no light's";
+    // IEC 61966-2-1: sRGB's white is D65, which is 6504 K (CIE 015), 0.003 above the locus.
+    const auto neutral = lightTakenOut(Vector3::Zero());
+    ASSERT_TRUE(neutral);
+    EXPECT_NEAR(neutral->kelvin, kRecipeNeutralKelvin, 6);
+    EXPECT_NEAR(neutral->duv, 0.003, 0.0006);
+}
+
+TEST(Recipe, TellsTheBalanceInKelvinTintAndMiredWhereTheyReach) {
+    Correction c = correction();
+    const Vector3 before = c.gains;
+    // As if the body had balanced for daylight, and the light were a lamp.
+    c.gains = {std::exp2(-0.6), 1, std::exp2(1.4)};
+    for (PatchResult& p : c.patches) p.rgb = p.rgb.cwiseProduct(before).cwiseQuotient(c.gains);
+    const auto r = recipeFor(c);
+    ASSERT_TRUE(r) << r.error().message;
+    const std::string table = recipeTable(*r), text = recipeText(*r, c);
+    const auto value = [&](const std::string& key) {
+        const auto at = table.find(key);
+        return at == std::string::npos ? -1e9 : std::stod(table.substr(at + key.size()));
+    };
+    const double kelvin = value("balance,temperature,");
+    EXPECT_GT(kelvin, 2500);
+    EXPECT_LT(kelvin, 5000);
+    EXPECT_NEAR(value("balance,shift,"), 1e6 / 6504 - 1e6 / kelvin, 1) << "mired";
+    EXPECT_LT(value("balance,shift,"), -50) << "a cooling filter's";
+    EXPECT_NE(text.find("With temperature and tint instead"), std::string::npos);
+    EXPECT_NE(text.find("cooling filter"), std::string::npos);
+    // A camera's bare numbers have no such light, and nothing is made up.
+    const std::string bare = recipeTable(*recipeFor(correction()));
+    EXPECT_EQ(bare.find("temperature") == std::string::npos,
+              !lightTakenOut(recipeFor(correction())->settings.gainStops));
+}
+
+TEST(Recipe, SaysWhatIsLeftOfEachPatch) {
+    const auto r = recipeFor(correction());
+    ASSERT_TRUE(r);
+    double sum = 0, largest = 0;
+    for (const RecipePatch& p : r->patches) {
+        EXPECT_NEAR(p.left, ciede2000(p.wanted, p.reached), 1e-9) << p.id;
+        sum += p.left;
+        largest = std::max(largest, p.left);
+    }
+    EXPECT_NEAR(sum / static_cast<double>(r->patches.size()), r->left, 1e-9);
+    EXPECT_DOUBLE_EQ(largest, r->largest);
 }
 
 TEST(Recipe, TellsTheStepsInTheOrderOfTheTrade) {

@@ -3,11 +3,11 @@
 #include "app/look/tokens.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QPalette>
 #include <array>
 
 #include "app/look/style_sheet.h"
+#include "paper/press.h"
 
 // The window is a static library, so its resources must be asked for; the macro wants the global namespace.
 static void loadResources() {
@@ -88,9 +88,7 @@ QFont figures(Size size, QFont::Weight weight) {
 
 void dress() {
     loadResources();
-    for (const char* file :
-         {"Inter-Regular", "Inter-Medium", "Inter-SemiBold", "ReferoFigures-Regular", "ReferoFigures-Medium"})
-        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(file)));
+    paper::loadFonts();
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font(Size::body));
     apply();

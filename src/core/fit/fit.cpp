@@ -38,7 +38,10 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.lightField = r.lightTakenOut;
     c.builtBy = "Refero " REFERO_VERSION;
     for (const Reading& each : readings) c.readings.push_back(each.framePath);
-    for (const std::string& part : {r.body, r.lens, r.description, r.taken.substr(0, 10)})
+    // EXIF writes a day with colons, which no file's name can have; ISO 8601 does not.
+    std::string day = r.taken.substr(0, 10);
+    std::replace(day.begin(), day.end(), ':', '-');
+    for (const std::string& part : {r.body, r.lens, r.description, day})
         if (!part.empty()) c.name += (c.name.empty() ? "" : ", ") + part;
     if (c.name.empty()) c.name = "Correction from " + r.chart.name;
 }

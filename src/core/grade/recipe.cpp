@@ -199,18 +199,31 @@ std::string number(const char* format, double v) {
     return text;
 }
 
+// Of the picture: above 0 it gets warmer.
+double miredShift(const ColourTemperature& light) {
+    return 1e6 / kRecipeNeutralKelvin - light.mired();
+}
+
 std::vector<std::string> balanceLines(const RecipeSettings& r) {
     if (r.gainStops.isZero()) return {};
-    std::vector<std::string> out{"Gain of red " + number("%+.2f", r.gainStops.x()) + " stops, of green " +
-                                 number("%+.2f", r.gainStops.y()) + ", of blue " +
-                                 number("%+.2f", r.gainStops.z()) + "."};
-    // What a program calls temperature goes by blue against red, tint by green against both.
-    const double warmer = r.gainStops.x() - r.gainStops.z(),
-                 greener = r.gainStops.y() - (r.gainStops.x() + r.gainStops.z()) / 2;
-    out.push_back("With temperature and tint instead: until a grey of the chart reads equal; that is " +
-                  std::string(warmer >= 0 ? "warmer" : "cooler") + " by " + number("%.2f", std::abs(warmer)) +
-                  " stops of red against blue, and towards " + (greener >= 0 ? "green" : "magenta") + " by " +
-                  number("%.2f", std::abs(greener)) + ".");
+    std::vector<std::string> out{"Gain of red " + signedSetting(r.gainStops.x(), 2) + " stops, of green " +
+                                 signedSetting(r.gainStops.y(), 2) + ", of blue " +
+                                 signedSetting(r.gainStops.z(), 2) + "."};
+    const auto light = lightTakenOut(r.gainStops);
+    if (!light) {
+        out.push_back(
+            "Temperature and tint do not reach a light like this one, of a camera's bare numbers: set the "
+            "gains, or pick a grey of the chart as white.");
+        return out;
+    }
+    const double shift = miredShift(*light);
+    out.push_back("With temperature and tint instead: " + number("%.0f", light->kelvin) + " K, tint Duv " +
+                  signedSetting(light->duv, 3) + " (" +
+                  (light->duv > 0 ? "a greenish light, so magenta takes it out"
+                                  : "a pinkish light, so green takes it out") +
+                  ").");
+    out.push_back("In mired: " + signedSetting(shift, 0) + ", as " +
+                  (shift < 0 ? "a cooling filter does" : "a warming filter does") + "; the tint alike.");
     return out;
 }
 
@@ -218,10 +231,10 @@ std::vector<std::string> moveLines(const std::string& who, const HueMove& m) {
     if (m.isNone()) return {};
     std::string line = who + ":";
     if (m.turnDegrees != 0)
-        line += " turn by " + number("%+.0f", m.turnDegrees) + " degrees (" +
+        line += " turn by " + signedSetting(m.turnDegrees, 0) + " degrees (" +
                 (m.turnDegrees > 0 ? "counter-clockwise, as hues rise" : "clockwise, as hues fall") + "),";
-    if (m.saturationPercent != 0) line += " saturation " + number("%+.0f", m.saturationPercent) + " %,";
-    if (m.lightness != 0) line += " lightness " + number("%+.1f", m.lightness) + ",";
+    if (m.saturationPercent != 0) line += " saturation " + signedSetting(m.saturationPercent, 0) + " %,";
+    if (m.lightness != 0) line += " lightness " + signedSetting(m.lightness, 1) + ",";
     line.back() = '.';
     return {line};
 }
@@ -237,7 +250,7 @@ struct Stage {
 
 Lines exposureLines(const RecipeSettings& r) {
     if (r.exposureStops == 0) return {};
-    return {"Exposure " + number("%+.2f", r.exposureStops) + " stops."};
+    return {"Exposure " + signedSetting(r.exposureStops, 2) + " stops."};
 }
 Lines endLines(const RecipeSettings& r) {
     if (r.blackPercent == 0 && r.whitePercent == 100) return {};
@@ -254,7 +267,7 @@ Lines contrastLines(const RecipeSettings& r) {
 }
 Lines saturationLines(const RecipeSettings& r) {
     if (r.saturationPercent == 0) return {};
-    return {"Saturation of all colours " + number("%+.0f", r.saturationPercent) + " %."};
+    return {"Saturation of all colours " + signedSetting(r.saturationPercent, 0) + " %."};
 }
 Lines skinLines(const RecipeSettings& r) {
     return moveLines("Skin", r.skin);
@@ -291,6 +304,24 @@ HueMove roundedMove(const HueMove& m) {
 }
 
 }  // namespace
+
+std::string signedSetting(double value, int digits) {
+    char text[80];
+    std::snprintf(text, sizeof text, "%+.*f", digits, value);
+    return text;
+}
+
+std::optional<ColourTemperature> lightTakenOut(const Vector3& gainStops) {
+    Vector3 white;
+    for (int k = 0; k < 3; ++k) white(k) = std::exp2(-gainStops(k));
+    const Xyz shown = Xyz::from(rgbToXyz(primaries::bt709) * white);
+    auto light = colourTemperature(chromaticity(shown));
+    if (!light) return {};
+    // To what can be set by hand.
+    light->kelvin = std::round(light->kelvin / 10) * 10;
+    light->duv = std::round(light->duv * 1000) / 1000;
+    return *light;
+}
 
 RecipeSettings RecipeSettings::rounded() const {
     const auto to = [](double v, double step) { return std::round(v / step) * step; };
@@ -354,11 +385,13 @@ Result<Recipe> recipeFor(const Correction& c) {
         out.steps.push_back({stage.name, stage.lines(out.settings), mean(samples, soFar)});
     }
     out.left = mean(samples, out.settings);
-    for (const Sample& each : samples)
-        if (const double d = difference(each, out.settings); d > out.largest) {
-            out.largest = d;
-            out.worst = each.id;
-        }
+    for (const Sample& each : samples) {
+        const double d = difference(each, out.settings);
+        out.patches.push_back({each.id, each.wanted, carriedOut(each.camera, out.settings), d});
+        if (d <= out.largest) continue;
+        out.largest = d;
+        out.worst = each.id;
+    }
     return out;
 }
 
@@ -385,6 +418,11 @@ std::string recipeTable(const Recipe& r) {
     const RecipeSettings& s = r.settings;
     for (int k = 0; k < 3; ++k)
         row("balance", k == 0 ? "red" : k == 1 ? "green" : "blue", s.gainStops(k), "stops");
+    if (const auto light = s.gainStops.isZero() ? std::nullopt : lightTakenOut(s.gainStops)) {
+        row("balance", "temperature", light->kelvin, "K");
+        row("balance", "tint", light->duv, "Duv");
+        row("balance", "shift", std::round(miredShift(*light)), "mired");
+    }
     row("exposure", "exposure", s.exposureStops, "stops");
     row("black and white", "black", s.blackPercent, "%");
     row("black and white", "white", s.whitePercent, "%");

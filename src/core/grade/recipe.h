@@ -3,11 +3,13 @@
 #pragma once
 
 #include <array>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
 #include "core/fit/correction.h"
+#include "core/spectra/temperature.h"
 
 namespace refero {
 
@@ -18,6 +20,9 @@ struct HueMove {
     double lightness = 0;          ///< of L*, at a chroma of 50; less for paler colours
     bool isNone() const { return turnDegrees == 0 && saturationPercent == 0 && lightness == 0; }
 };
+
+/// "+3": a setting with its sign.
+std::string signedSetting(double value, int digits);
 
 /// A sector of hues by its Munsell letters. The angles are CIELAB's of the middle of each at medium value and
 /// chroma, from memory and to about five degrees; whoever carries a recipe out needs no more.
@@ -60,12 +65,27 @@ struct RecipeStep {
     double left = 0;                        ///< CIEDE2000 of the mean patch after it
 };
 
+/// The light that these gains take out, read from the frame's numbers as if they were linear sRGB: what
+/// temperature and tint are to be set to. Nothing where it lies so far off the Planckian locus that it has no
+/// temperature (CIE 015, 9.5), as of a camera's bare numbers.
+std::optional<ColourTemperature> lightTakenOut(const Vector3& gainStops);
+/// sRGB's own white, at which temperature and tint do nothing; kelvin.
+inline constexpr double kRecipeNeutralKelvin = 6504;
+
+/// What of a patch is left: what it should be, and what the recipe makes of it.
+struct RecipePatch {
+    std::string id;
+    Lab wanted, reached;
+    double left = 0;  ///< CIEDE2000
+};
+
 struct Recipe {
     RecipeSettings settings;
     double start = 0;               ///< mean CIEDE2000 before the first step
     std::vector<RecipeStep> steps;  ///< in the order of the trade
     double left = 0, largest = 0;   ///< mean and largest after the last
     std::string worst;              ///< the patch that is left farthest
+    std::vector<RecipePatch> patches;
 };
 
 /// The correction, with its finish, told as those settings: found by making the mean difference of the

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <iterator>
 #include <system_error>
 
 #include "core/render/render.h"
@@ -24,7 +25,10 @@ std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     put("Correction", c.name);
     put("Body", c.body);
     put("Lens", c.lens);
-    put("Shot", c.taken);
+    // EXIF's "2026:05:14 09:12:08".
+    std::string shot = c.taken;
+    std::replace(shot.begin(), shot.begin() + std::min<std::ptrdiff_t>(10, std::ssize(shot)), ':', '-');
+    put("Shot", shot);
     put("Chart", c.chartName);
     std::string frames;
     for (const std::string& path : c.readings)

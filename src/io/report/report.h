@@ -11,6 +11,7 @@
 #include "core/fit/correction.h"
 #include "core/read/reading.h"
 #include "io/frame_file.h"
+#include "io/report/document.h"
 
 namespace refero::io {
 
@@ -43,8 +44,8 @@ Result<std::vector<unsigned char>> chartPicture(const Frame& frame, const Correc
 /// A file to report: its size and SHA-256. Errors: it cannot be read.
 Result<ReportedFile> reportedFile(const std::filesystem::path& path);
 
-/// One HTML file (HTML 5) that needs nothing else: prints on A4 and says everything in words and figures as
-/// well, so that it can be printed in grey.
-std::string reportHtml(const ReportContent& content);
+/// The report for a client or the archive. It says everything in words and figures as well, so that it can be
+/// printed in grey.
+Document reportDocument(const ReportContent& content);
 
 }  // namespace refero::io

@@ -40,7 +40,7 @@ pugi::xml_document parsed(std::string html) {
 }
 
 TEST(Report, SaysWhatTheDocumentsSay) {
-    const std::string html = reportHtml(content());
+    const std::string html = documentHtml(reportDocument(content()));
     const auto d = parsed(html);
     EXPECT_STREQ(d.select_node("//h1").node().child_value(), "Test tiles <1> & \"more\"") << "escaped";
     std::size_t swatches = 0;
@@ -68,7 +68,7 @@ TEST(Report, ShowsTheFrameWithItsOutline) {
     EXPECT_EQ((*picture)[0], 0xFF);
     EXPECT_EQ((*picture)[1], 0xD8) << "a JPEG";
     r.picture = *picture;
-    const auto d = parsed(reportHtml(r));
+    const auto d = parsed(documentHtml(reportDocument(r)));
     EXPECT_EQ(std::string(d.select_node("//img").node().attribute("src").value())
                   .rfind("data:image/jpeg;base64,", 0),
               0u);
@@ -94,7 +94,7 @@ TEST(Report, NamesFilesWithTheirChecksums) {
     EXPECT_EQ(f->sha256, "ba7816bf8f01cfea414140de5dae2223b00361a396177a9cb410ff61f20015ad");
     ReportContent r = content();
     r.files.push_back(*f);
-    EXPECT_NE(reportHtml(r).find(f->sha256), std::string::npos);
+    EXPECT_NE(documentHtml(reportDocument(r)).find(f->sha256), std::string::npos);
     EXPECT_FALSE(reportedFile(folder / "none.txt"));
 }
 

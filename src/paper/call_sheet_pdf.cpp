@@ -1,12 +1,11 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/paper/call_sheet_pdf.h"
+#include "paper/call_sheet_pdf.h"
 
 #include <algorithm>
 
-#include "app/paper/page_flow.h"
 #include "io/qr_code.h"
-#include "io/safe_write.h"
+#include "paper/page_flow.h"
 
 namespace refero::paper {
 namespace {
@@ -99,17 +98,14 @@ Status slips(PageFlow& page, const plan::CallSheet& sheet) {
 Status writeCallSheet(const std::filesystem::path& target, const plan::CallSheet& sheet) {
     if (sheet.lines.empty())
         return failure("There is no setup in this shoot yet, so there is nothing to print.");
-    return io::writeFile(target, [&](const std::filesystem::path& side) -> Status {
-        PageFlow page(QString::fromStdString(side.string()), text(sheet.title));
-        if (!page.begun()) return failure(target.filename().string() + " could not be written.");
-        page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.title), kTitle) + 1);
-        page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.subtitle), kQuiet) + 4);
-        page.line(PageFlow::kLeft, page.y(), PageFlow::kRight, page.y(), 0.4, 0);
-        for (const plan::CallLine& l : sheet.lines) line(page, l);
-        tasks(page, sheet.tasks);
-        if (auto ok = slips(page, sheet); !ok) return ok;
-        return page.end() ? Status() : failure(target.filename().string() + " could not be written.");
-    });
+    PageFlow page(text(sheet.title));
+    page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.title), kTitle) + 1);
+    page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.subtitle), kQuiet) + 4);
+    page.line(PageFlow::kLeft, page.y(), PageFlow::kRight, page.y(), 0.4, 0);
+    for (const plan::CallLine& l : sheet.lines) line(page, l);
+    tasks(page, sheet.tasks);
+    if (auto ok = slips(page, sheet); !ok) return ok;
+    return page.write(target);
 }
 
 }  // namespace refero::paper

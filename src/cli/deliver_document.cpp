@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/deliver_document.h"
+
+#ifdef REFERO_PAPER
+#include "paper/document_pdf.h"
+#include "paper/press.h"
+#endif
+
+namespace refero::cli {
+
+bool isDocument(const std::string& target) {
+    return target.ends_with(".pdf") || target.ends_with(".html");
+}
+
+Status deliverDocument(const std::string& target, const io::Document& document, Streams& streams) {
+    if (!target.ends_with(".pdf")) return deliver(target, io::documentHtml(document), streams);
+#ifdef REFERO_PAPER
+    const paper::Press press;
+    return paper::writeDocument(target, document);
+#else
+    return failure("This program was built without pages: give the file a name that ends in .html.");
+#endif
+}
+
+}  // namespace refero::cli

@@ -1,0 +1,146 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <cmath>
+#include <cstdio>
+#include <filesystem>
+
+#include "core/fit/fit_checks.h"
+#include "io/report/report.h"
+
+namespace refero::io {
+namespace {
+
+using Kind = DocumentColumn::Kind;
+
+std::string figure(double v, int digits = 2) {
+    char text[40];
+    std::snprintf(text, sizeof text, "%.*f", digits, v);
+    return text;
+}
+
+// No more digits than a check carries.
+std::string measured(double v) {
+    return figure(v, std::abs(v) >= 100 ? 0 : std::abs(v) >= 10 ? 1 : 2);
+}
+
+DocumentTable checks(const std::vector<Check>& all) {
+    DocumentTable t{{{"Check", 0.18},
+                     {"Verdict", 0.11},
+                     {"Measured", 0.17, Kind::number},
+                     {"Limit", 0.18},
+                     {"Reason and remedy", 0.36}},
+                    {}};
+    for (const Check& c : all)
+        t.rows.push_back({c.title.empty() ? c.id : c.title, std::string(label(c.verdict)),
+                          measured(c.value) + (c.unit.empty() ? "" : " " + c.unit), c.limit,
+                          c.verdict == Verdict::pass ? c.reason : c.reason + " " + c.remedy});
+    return t;
+}
+
+DocumentTable figures(const Correction& c) {
+    DocumentTable t{{{"CIEDE2000", 0.27},
+                     {"Mean", 0.11, Kind::number},
+                     {"Half within", 0.13, Kind::number},
+                     {"95 % within", 0.14, Kind::number},
+                     {"Largest", 0.13, Kind::number},
+                     {"Mean, 95 of 100", 0.22, Kind::number}},
+                    {}};
+    const auto row = [&](const char* who, const Spread& s, const Interval* i) {
+        t.rows.push_back({who, figure(s.mean), figure(s.median), figure(s.percentile95), figure(s.max),
+                          i ? figure(i->low) + " to " + figure(i->high) : ""});
+    };
+    const auto* sure = c.certainty ? &*c.certainty : nullptr;
+    row("Balance alone", c.summary.before, sure ? &sure->before.mean : nullptr);
+    row("Corrected", c.summary.after, sure ? &sure->after.mean : nullptr);
+    row("Patches left out in turn", c.summary.crossValidated, sure ? &sure->crossValidated.mean : nullptr);
+    return t;
+}
+
+DocumentTable patches(const Correction& c) {
+    DocumentTable t{{{"Patch", 0.12},
+                     {"Before, reference, after", 0.21},
+                     {"Reference L*", 0.1, Kind::number},
+                     {"a*", 0.07, Kind::number},
+                     {"b*", 0.07, Kind::number},
+                     {"After L*", 0.09, Kind::number},
+                     {"a*", 0.07, Kind::number},
+                     {"b*", 0.07, Kind::number},
+                     {"Before", 0.1, Kind::number},
+                     {"After", 0.1, Kind::number}},
+                    {}};
+    for (const PatchResult& p : c.patches) {
+        std::vector<DocumentCell> row{p.used ? p.id : p.id + " (not used)",
+                                      Swatch{p.before, p.reference, p.after}};
+        addLab(row, p.reference);
+        addLab(row, p.after);
+        row.emplace_back(figure(p.differenceBefore));
+        row.emplace_back(figure(p.differenceAfter));
+        t.rows.push_back(std::move(row));
+    }
+    return t;
+}
+
+DocumentBlock proofs(const Correction& c) {
+    if (c.verifications.empty())
+        return DocumentWords{
+            "Not checked on another shot: what is said here is of the chart that it was built from."};
+    DocumentTable t{{{"Shot", 0.34},
+                     {"Chart", 0.27},
+                     {"Mean", 0.12, Kind::number},
+                     {"Half within", 0.14, Kind::number},
+                     {"Largest", 0.13, Kind::number}},
+                    {}};
+    for (const Verification& v : c.verifications)
+        t.rows.push_back({std::filesystem::path(v.framePath).filename().string(), v.chartName,
+                          figure(v.differences.mean), figure(v.differences.median),
+                          figure(v.differences.max)});
+    return t;
+}
+
+DocumentTable files(const std::vector<ReportedFile>& all) {
+    DocumentTable t{
+        {{"File", 0.32}, {"Bytes", 0.13, Kind::number}, {"Read back", 0.25}, {"SHA-256", 0.30, Kind::code}},
+        {}};
+    for (const ReportedFile& f : all)
+        t.rows.push_back(
+            {f.kind.empty() ? f.name : f.name + ", " + f.kind, std::to_string(f.bytes), f.proof, f.sha256});
+    return t;
+}
+
+DocumentPicture chartFrame(const ReportContent& r) {
+    DocumentPicture p;
+    p.says = "The chart frame";
+    p.jpeg = r.picture;
+    if (!r.reading || !r.reading->found) return p;
+    p.outline.assign(r.reading->corners.begin(), r.reading->corners.end());
+    p.width = r.reading->width;
+    p.height = r.reading->height;
+    return p;
+}
+
+}  // namespace
+
+Document reportDocument(const ReportContent& r) {
+    const Correction& c = r.correction;
+    const auto judgedFigures = judged(c);
+    Document d;
+    d.title = r.title;
+    d.verdict = std::string(label(worst(judgedFigures)));
+    d.summary = c.summary.message;
+    const auto add = [&](const char* heading, DocumentBlock block) {
+        d.blocks.emplace_back(DocumentHeading{heading});
+        d.blocks.push_back(std::move(block));
+    };
+    d.blocks.emplace_back(DocumentFacts{r.facts});
+    if (!r.picture.empty()) add("The chart frame, corrected", chartFrame(r));
+    if (r.reading && !r.reading->checks.empty()) add("The chart shot", checks(r.reading->checks));
+    add("The correction", checks(judgedFigures));
+    d.blocks.emplace_back(figures(c));
+    add("On another shot", proofs(c));
+    add("Patch by patch", patches(c));
+    if (!r.files.empty()) add("Handed over", files(r.files));
+    d.foot = "Differences are CIEDE2000; colours relative to D50 and the 2 degree observer. Made by Refero.";
+    return d;
+}
+
+}  // namespace refero::io
