@@ -12,6 +12,8 @@
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/handover/handover.h"
+#include "io/handover/plate_check.h"
+#include "io/media_path.h"
 #include "io/safe_write.h"
 
 namespace refero::cli {
@@ -48,6 +50,12 @@ class Export : public Verb {
                          "Of a camera profile: a, d50, d55, d65 or d75, one for each correction")
             ->check(CLI::IsMember({"a", "d50", "d55", "d65", "d75"}))
             ->expected(1, 2);
+        verb->add_option("--plate", plate_,
+                         "Of a configuration: also render this frame as a plate beside it, and look at that "
+                         "through the view: the check frame");
+        verb->add_option("--plate-space", plateSpace_, "What the plate is in")
+            ->check(CLI::IsMember({"acescg", "linear-srgb"}))
+            ->capture_default_str();
         verb->add_flag("--foresee", foresee_, "Only say what this kind of file would lose; write nothing");
         finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--out", out_, "The file (- for standard output)");
@@ -79,14 +87,41 @@ class Export : public Verb {
             return Outcome::done;
         }
         if (out_.empty()) return failure("Say with --out where the file goes.");
+        if (!plate_.empty() && options.format != io::Format::ocio)
+            return failure("A plate is looked at through a configuration: --plate is for --format ocio.");
         if (out_ == "-") return toStandardOutput(*correction, options, s);
         const auto done = io::exportCorrection(*correction, out_, options);
         if (!done) return tl::unexpected(done.error());
         report(*done, out_, s.out);
+        if (!plate_.empty())
+            if (auto ok = plate(*correction, s.out); !ok) return tl::unexpected(ok.error());
         return Outcome::done;
     }
 
   private:
+    // Beside the configuration, named after the frame.
+    Status plate(const Correction& c, std::ostream& out) const {
+        const std::filesystem::path frame = io::mediaPath(plate_).file, config = out_;
+        const auto beside = [&](const char* what) {
+            return config.parent_path() / (frame.stem().string() + what);
+        };
+        io::FrameOutput o;
+        o.kind = "exr";
+        o.space = *outputSpaceByName(plateSpace_);
+        o.finish = false;
+        const auto checkFrame = beside(", check frame.png");
+        const auto done = io::checkPlate(c, plate_, {}, o, config, beside(", plate.exr"), checkFrame);
+        if (!done) return tl::unexpected(done.error());
+        char text[240];
+        std::snprintf(text, sizeof text,
+                      ": the plate through the view, by %s: largest difference from the graded picture %.3f, "
+                      "mean %.3f CIEDE2000 over %zu pixels; its lightest value is %.2f.\n",
+                      done->proof.engine.c_str(), done->proof.largest, done->proof.mean, done->proof.colours,
+                      done->lightest);
+        out << checkFrame.string() << text;
+        return {};
+    }
+
     Status addProfileOptions(io::ExportOptions& o) const {
         o.shape = shape_ == "matrix"  ? io::ProfileShape::matrix
                   : shape_ == "table" ? io::ProfileShape::table
@@ -151,7 +186,8 @@ class Export : public Verb {
     }
 
     FinishOptions finish_;
-    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, second_;
+    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, second_, plate_,
+                                                 plateSpace_ = "acescg";
     std::vector<std::string> lights_;
     int size_ = 0;
     double offset_ = 0;

@@ -74,7 +74,7 @@ Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
             for (int r = 0; r < n; ++r) *out++ = {place(r), place(g), place(b)};
         truth(values);
     });
-    polish(cube.grid_, n, truth);
+    (info(o.space).unbounded ? polish : polishShown)(cube.grid_, n, truth);
     return cube;
 }
 

@@ -16,4 +16,8 @@ using GridTruth = std::function<void(std::span<float> places)>;
 /// about half as much. `grid` has n points a side, x fastest.
 void polish(std::span<Eigen::Vector3f> grid, int n, const GridTruth& truth);
 
+/// The same for values that are cut off below 0 and above 1 where they are shown: what is cut off anyway is
+/// no error, so the nodes at the border of the gamut serve the colours inside it.
+void polishShown(std::span<Eigen::Vector3f> grid, int n, const GridTruth& truth);
+
 }  // namespace refero::io

@@ -36,6 +36,15 @@ Result<std::string> ocioConfig(const Correction& c, const Transfer& feed, const 
         scene->setDescription("Scene-linear, primaries and white of the Academy's S-2014-004.");
         config->addColorSpace(scene);
 
+        auto linear = ocio::ColorSpace::Create();
+        linear->setName(kLinearSpace);
+        linear->setFamily("Scene");
+        linear->setEncoding("scene-linear");
+        linear->setDescription("Scene-linear, primaries and white of ITU-R BT.709.");
+        linear->setTransform(viewOf({}, OutputSpace::linearSrgb, OutputSpace::acescg),
+                             ocio::COLORSPACE_DIR_TO_REFERENCE);
+        config->addColorSpace(linear);
+
         auto camera = ocio::ColorSpace::Create();
         camera->setName(kCameraSpace);
         camera->setFamily("Camera");

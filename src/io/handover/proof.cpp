@@ -46,10 +46,6 @@ Proof comparedLut(std::string name, const Carried& carried, const Engine& engine
     return compared(std::move(name), ours, theirs);
 }
 
-std::string ocioName() {
-    return std::string("OpenColorIO ") + ocio::GetVersion();
-}
-
 Engine engineOf(const ocio::ConstProcessorRcPtr& processor) {
     return [cpu = processor->getDefaultCPUProcessor()](const Vector3& fed) {
         float pixel[3] = {static_cast<float>(fed.x()), static_cast<float>(fed.y()),
@@ -72,6 +68,10 @@ Result<Proof> withOcio(const Work& work) {
 }
 
 }  // namespace
+
+std::string ocioName() {
+    return std::string("OpenColorIO ") + ocio::GetVersion();
+}
 
 std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     std::vector<Vector3> out;

@@ -13,6 +13,9 @@
 
 namespace refero::io {
 
+/// "OpenColorIO 2.1": the engine and its version.
+std::string ocioName();
+
 /// Linear camera RGB on which files are proved: the chart's patches at full, half and quarter level, and 4000
 /// more that the correction takes into the gamut of the output. The same ones every time.
 std::vector<Vector3> proofColours(const Correction& correction, OutputSpace space);
