@@ -2,11 +2,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/frames_to_render.h"
 
+#include <algorithm>
 #include <map>
 
 namespace refero::studio {
+namespace {
 
-FramesToRender framesToRender(const Contents& contents, const plan::Day& day, Id setup) {
+bool isWanted(const Frame& f, Id id, const FramesWanted& w) {
+    if (f.role == FrameRole::chart) return false;
+    if (!w.these.empty()) return std::find(w.these.begin(), w.these.end(), id) != w.these.end();
+    return w.setup != 0 ? f.setup == w.setup : f.setup != 0;
+}
+
+}  // namespace
+
+FramesToRender framesToRender(const Contents& contents, const plan::Day& day, const FramesWanted& wanted) {
     std::vector<Id> corrected;
     std::map<Id, Id> correctionOfShot;
     for (const auto& [id, c] : contents.all<CorrectionRecord>()) {
@@ -15,13 +25,22 @@ FramesToRender framesToRender(const Contents& contents, const plan::Day& day, Id
     }
     FramesToRender out;
     for (const auto& [id, f] : contents.all<Frame>()) {
-        if (f.shoot != day.shoot.id || f.role == FrameRole::chart) continue;
-        if (setup != 0 ? f.setup != setup : f.setup == 0) continue;
+        if (f.shoot != day.shoot.id || !isWanted(f, id, wanted)) continue;
         const auto taken = plan::momentFrom(f.taken);
         const plan::Served s =
             plan::served(day, corrected, f.setup, taken ? std::optional(*taken) : std::nullopt);
         const auto correction = correctionOfShot.find(s.shot);
-        if (s.coverage == plan::Coverage::none || correction == correctionOfShot.end()) {
+        const bool served = s.coverage != plan::Coverage::none && correction != correctionOfShot.end();
+        if (wanted.by) {
+            const bool same = served && correction->second == wanted.by->correction;
+            if (same)
+                out.frames.push_back({id, correction->second, s.coverage, s.reason});
+            else
+                out.frames.push_back({id, wanted.by->correction, plan::Coverage::weaker,
+                                      "Chosen: " + wanted.by->because + " By the rules: " + s.reason});
+            continue;
+        }
+        if (!served) {
             if (out.unserved++ == 0) out.unservedWhy = s.reason;
             continue;
         }

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -14,7 +15,7 @@ namespace refero::studio {
 struct FrameToRender {
     Id frame = 0, correction = 0;
     plan::Coverage coverage = plan::Coverage::valid;
-    std::string reason{};  ///< why this one; to be kept where it is a weaker one
+    std::string reason{};  ///< why this one; to be kept where it is not the valid one
 };
 
 struct FramesToRender {
@@ -23,8 +24,22 @@ struct FramesToRender {
     std::string unservedWhy{};  ///< of the first of them
 };
 
-/// The subject frames of one setup, or of all the day's with 0, each with the valid correction by the rules
-/// of the plan; where there is none, the nearest of the same body and kind of light.
-FramesToRender framesToRender(const Contents& contents, const plan::Day& day, Id setup);
+/// A person's choice over the rules.
+struct ChosenCorrection {
+    Id correction = 0;
+    std::string because{};
+};
+
+struct FramesWanted {
+    Id setup = 0;             ///< 0: of all the day's setups
+    std::vector<Id> these{};  ///< else these alone, wherever they belong
+    std::optional<ChosenCorrection> by{};
+};
+
+/// The subject frames that are wanted, each with the valid correction by the rules of the plan; where there
+/// is none, the nearest of the same body and kind of light. With a chosen correction it serves all of them:
+/// as a valid one where the rules say the same, else as a weaker one, for the reason that was given and
+/// against what the rules say.
+FramesToRender framesToRender(const Contents& contents, const plan::Day& day, const FramesWanted& wanted);
 
 }  // namespace refero::studio

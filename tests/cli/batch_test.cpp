@@ -145,6 +145,28 @@ TEST_F(BatchVerb, KilledFiftyTimesItEndsAsIfLeftInPeace) {
     }
 }
 
+// A disk that is full in the middle of a file, as a limit of the system's on how large files get (POSIX
+// setrlimit, RLIMIT_FSIZE): the small frames are whole, of the large one there is nothing.
+TEST_F(BatchVerb, AFullDiskSpoilsNoFileAndTheRestIsDoneLater) {
+    test::putFrame(folder / "frame2.tif", 500, 400, 3);
+    const std::string document = jobInto("full", 6, "full.json");
+    // In steps of 1,024 bytes.
+    const std::string command = "trap '' XFSZ; ulimit -f 500; exec " REFERO_CLI " batch " + document + " > " +
+                                (folder / "lines.txt") + " 2> " + (folder / "errors.txt");
+    const int status = std::system(("bash -c \"" + command + "\"").c_str());
+    ASSERT_TRUE(WIFEXITED(status));
+    EXPECT_EQ(WEXITSTATUS(status), 1) << contentOf(folder / "errors.txt");
+    const auto some = written("full");
+    EXPECT_EQ(some.size(), 5u) << "nothing half done, nothing beside";
+    EXPECT_FALSE(some.contains("0003 frame2.tif"));
+    const std::string lines = contentOf(folder / "lines.txt");
+    EXPECT_NE(lines.find("\"failed\""), std::string::npos) << lines;
+    EXPECT_NE(lines.find("could not be written"), std::string::npos) << lines;
+    EXPECT_EQ(call({"batch", document}).status, 0) << "with room again";
+    ASSERT_EQ(call({"batch", jobInto("peace", 6, "peace.json")}).status, 0);
+    EXPECT_EQ(written("full"), written("peace"));
+}
+
 // The example of docs/guide.md: a scheduler that knows nothing of us starts one process a frame.
 TEST_F(BatchVerb, ASchedulerSpreadsItOverProcesses) {
     if (std::system("parallel --version > /dev/null 2>&1") != 0)

@@ -12,10 +12,8 @@
 #include <sstream>
 #include <utility>
 
-#include "io/clip.h"
 #include "io/content_hash.h"
 #include "io/json.h"
-#include "io/media_path.h"
 #include "io/safe_write.h"
 
 namespace refero::io {
@@ -34,50 +32,6 @@ class Locked {
   private:
     int file_;
 };
-
-bool isWholeClip(const BatchFrame& f) {
-    return !mediaPath(f.path).seconds && isClip(f.path);
-}
-
-// A clip's pictures stand in a folder of its name.
-fs::path plainTarget(const BatchJob& job, std::size_t i, const std::string& name) {
-    return job.folder / (isWholeClip(job.frames[i]) ? name : name + job.output.ending());
-}
-
-using Targets = std::vector<std::optional<fs::path>>;
-
-// Two frames of one name get numbers; what was there before is treated as the job says.
-Result<Targets> planned(const BatchJob& job) {
-    Targets out;
-    std::set<fs::path> used;
-    std::vector<std::string> inTheWay;
-    std::error_code error;
-    for (std::size_t i = 0; i < job.frames.size(); ++i) {
-        const auto name = nameFor(job, i);
-        if (!name) return tl::unexpected(name.error());
-        fs::path target = plainTarget(job, i, *name);
-        const auto numbered = [&](bool alsoOnDisk) {
-            for (int n = 2; used.contains(target) || (alsoOnDisk && fs::exists(target, error)); ++n)
-                target = plainTarget(job, i, *name + " " + std::to_string(n));
-        };
-        numbered(false);
-        bool skipped = false;
-        if (fs::exists(target, error)) {
-            if (fs::equivalent(target, mediaPath(job.frames[i].path).file, error))
-                return failure(target.string() + " is a frame of the job itself; use another folder.");
-            if (job.collisions == Collision::refuse) inTheWay.push_back(target.filename().string());
-            if (job.collisions == Collision::number) numbered(true);
-            skipped = job.collisions == Collision::skip;
-        }
-        used.insert(target);
-        out.push_back(skipped ? std::nullopt : std::optional(target));
-    }
-    if (inTheWay.empty()) return out;
-    std::string message = std::to_string(inTheWay.size()) + " of the files are there already (" +
-                          inTheWay.front() + (inTheWay.size() > 1 ? " and others" : "") +
-                          "). Say whether to replace, skip or number them, or use another folder.";
-    return failure(std::move(message));
-}
 
 Json planJson(const Targets& targets, const std::string& jobHash) {
     Json j{{"event", "plan"}, {"job", jobHash}, {"targets", Json::array()}};
@@ -168,7 +122,7 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
         return failure("The folder " + document.folder.string() + " could not be made: " + error.message() +
                        ".");
     if (hasPlan) return j;
-    auto targets = planned(document);
+    auto targets = plannedTargets(document);
     if (!targets) return tl::unexpected(targets.error());
     j.targets_ = *std::move(targets);
     const bool torn = !text->empty() && text->back() != '\n';

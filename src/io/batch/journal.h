@@ -11,7 +11,7 @@
 #include <vector>
 
 #include "core/result.h"
-#include "io/batch/job.h"
+#include "io/batch/targets.h"
 
 namespace refero::io {
 
@@ -38,7 +38,7 @@ class Journal {
     ~Journal();
 
     /// One a frame, with its ending (of a clip, the folder); nothing for one that is skipped.
-    const std::vector<std::optional<std::filesystem::path>>& targets() const { return targets_; }
+    const Targets& targets() const { return targets_; }
     /// What was finished and still stands there with its size; of a clip, only when its last picture is.
     std::optional<DoneFile> done(std::size_t frame) const;
     /// Of a clip: its finished pictures by number from 0.
@@ -57,7 +57,7 @@ class Journal {
 
     int file_ = -1;
     std::mutex writing_;
-    std::vector<std::optional<std::filesystem::path>> targets_;
+    Targets targets_;
     std::map<std::size_t, DoneFile> done_;
     std::map<std::size_t, std::map<std::size_t, DoneFile>> pictures_;
 };
