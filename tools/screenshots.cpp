@@ -1,18 +1,23 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Remakes docs/screenshots/ from the demo: drives the real window, without a monitor where there is none.
+#include <poppler/cpp/poppler-document.h>
+#include <poppler/cpp/poppler-page-renderer.h>
+#include <poppler/cpp/poppler-page.h>
+
 #include <QAbstractButton>
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
-#include <QListView>
+#include <QPainter>
 #include <QPlainTextEdit>
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 #include <functional>
+#include <memory>
 
 #include "app/frames/contact_sheet.h"
 #include "app/frames/frame_viewer.h"
@@ -27,6 +32,7 @@
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
 #include "app/plan/plan_station.h"
+#include "app/session/parcel_items.h"
 #include "app/stations/correction_station.h"
 #include "app/views/frame_view.h"
 #include "sim/shoot.h"
@@ -164,6 +170,43 @@ class Shooter {
     QString folder_;
 };
 
+bool paperOf(const Session& session, ParcelItem::Kind kind, const QString& place) {
+    const Setup& setup = *session.current();
+    ParcelItem item;
+    item.kind = kind;
+    ParcelContent content;
+    content.correction = *setup.correction;
+    content.reading = setup.reading;
+    content.frame = setup.frame;
+    content.facts = {{"Shoot", session.shoot().toStdString()}, {"Light", setup.light.toStdString()}};
+    for (auto& fact : io::factsOf(content.correction)) content.facts.push_back(std::move(fact));
+    return makeItem(item, place.toStdString(), content).has_value();
+}
+
+QImage firstPage(const QString& file) {
+    const std::unique_ptr<poppler::document> document(poppler::document::load_from_file(file.toStdString()));
+    if (!document) return {};
+    const std::unique_ptr<poppler::page> page(document->create_page(0));
+    poppler::page_renderer renderer;
+    renderer.set_render_hint(poppler::page_renderer::text_antialiasing);
+    renderer.set_render_hint(poppler::page_renderer::antialiasing);
+    poppler::image image = renderer.render_page(page.get(), 100, 100);
+    return QImage(reinterpret_cast<const uchar*>(image.const_data()), image.width(), image.height(),
+                  image.bytes_per_row(), QImage::Format_ARGB32)
+        .convertToFormat(QImage::Format_RGB32);
+}
+
+QImage sideBySide(const QImage& left, const QImage& right) {
+    constexpr int kGap = 24;
+    QImage out(left.width() + right.width() + 3 * kGap, std::max(left.height(), right.height()) + 2 * kGap,
+               QImage::Format_RGB32);
+    out.fill(refero::look::palette().viewing);
+    QPainter p(&out);
+    p.drawImage(kGap, kGap, left);
+    p.drawImage(left.width() + 2 * kGap, kGap, right);
+    return out;
+}
+
 int shoot(MainWindow& window, const QString& folder) {
     Shooter s(window, folder);
     s.take("start");
@@ -185,10 +228,6 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("plan-chart");
     session.undo().undo();
     auto* plan = window.findChild<PlanStation*>();
-    plan->showPage(PlanStation::Page::kit);
-    auto* recordings = window.findChild<QListView*>(QStringLiteral("kitList3"));
-    recordings->setCurrentIndex(recordings->model()->index(0, 0));
-    s.take("plan-kit");
     session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::frames);
     auto* sheet = window.findChild<ContactSheet*>();
@@ -314,7 +353,13 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::qWait(800);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
-    return 0;
+    session.frameQueue().cancel();
+    for (const auto& [kind, stem] :
+         {std::pair{ParcelItem::Kind::report, "report"}, std::pair{ParcelItem::Kind::recipe, "recipe"}})
+        if (!paperOf(session, kind, away.filePath(QLatin1String(stem)))) return 1;
+    const QImage papers = sideBySide(firstPage(away.filePath(QStringLiteral("report.pdf"))),
+                                     firstPage(away.filePath(QStringLiteral("recipe.pdf"))));
+    return papers.save(folder + QStringLiteral("/report-and-recipe.png")) ? 0 : 1;
 }
 
 }  // namespace

@@ -3,6 +3,7 @@
 #include <QLineEdit>
 #include <QProgressBar>
 
+#include "app/frames/contact_sheet.h"
 #include "app/handover/handover_station.h"
 #include "app/handover/receiver_card.h"
 #include "app/views/row_table.h"
@@ -88,14 +89,147 @@ TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
     ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
     EXPECT_EQ(endings()[".jpg"], 1);
     EXPECT_EQ(endings()[".html"], 1);
+    EXPECT_EQ(endings()[".pdf"], 1);
     EXPECT_TRUE(std::filesystem::exists(folder / "subject.jpg"));
     ASSERT_TRUE(eventually([&] {
         return cell(find<RowTable>("handoverHistory"), 0, 2) == QStringLiteral("1 of 1 frames");
     })) << cell(find<RowTable>("handoverHistory"), 0, 2).toStdString();
-    // Again: nothing is replaced without a word.
+}
+
+// Whatever is there already is asked about once, for all of it.
+TEST_F(HandoverInTheWindow, AsksOnceAboutFilesThatAreThere) {
+    ASSERT_TRUE(ready());
+    session().addPicture(session().currentId(), frame("subject.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    choose("receiverClient");
     ASSERT_TRUE(handOver());
-    ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
+    const auto idle = [&] {
+        return eventually(
+            [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; });
+    };
+    ASSERT_TRUE(idle());
+    EXPECT_FALSE(find<QWidget>("inTheWay")->isVisible()) << "the folder was empty";
+    const auto ask = [&] {
+        QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+        return eventually([&] { return find<QWidget>("inTheWay")->isVisible(); });
+    };
+    const auto answer = [&](const char* button) {
+        const auto before = session().current()->handedOver.size();
+        QTest::mouseClick(find<look::Button>(button), Qt::LeftButton);
+        return eventually([&] { return session().current()->handedOver.size() > before; }) && idle();
+    };
+    ASSERT_TRUE(ask());
+    EXPECT_TRUE(find<QLabel>("inTheWayText")->text().contains(QStringLiteral("3 files")))
+        << find<QLabel>("inTheWayText")->text().toStdString();
+    EXPECT_FALSE(find<look::Button>("parcelButton")->isEnabled()) << "one question at a time";
+    QTest::mouseClick(find<look::Button>("notNow"), Qt::LeftButton);
+    EXPECT_FALSE(find<QWidget>("inTheWay")->isVisible());
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
+    EXPECT_EQ(endings()[".jpg"], 1);
+    ASSERT_TRUE(ask());
+    ASSERT_TRUE(answer("keepBoth"));
+    EXPECT_EQ(endings()[".jpg"], 2);
+    EXPECT_EQ(endings()[".pdf"], 2);
     EXPECT_TRUE(std::filesystem::exists(folder / "subject 2.jpg"));
+    ASSERT_TRUE(ask());
+    test::put(folder / "subject.jpg", "old");
+    ASSERT_TRUE(answer("replaceThem"));
+    EXPECT_EQ(endings()[".jpg"], 2);
+    EXPECT_GT(std::filesystem::file_size(folder / "subject.jpg"), 1000u);
+    ASSERT_TRUE(ask());
+    test::put(folder / "subject.jpg", "mine");
+    ASSERT_TRUE(answer("leaveThem"));
+    EXPECT_EQ(test::contentOf(folder / "subject.jpg"), "mine");
+    EXPECT_EQ(endings()[".pdf"], 2);
+}
+
+TEST_F(HandoverInTheWindow, ShowsThePlateThroughItsViewBeforeItGoes) {
+    ASSERT_TRUE(ready());
+    session().addPicture(session().currentId(), frame("subject.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    choose("receiverCompositor");
+    ASSERT_TRUE(handOver());
+    ASSERT_TRUE(eventually(
+        [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; }));
+    auto* list = find<RowTable>("parcelList");
+    ASSERT_EQ(list->model()->rowCount(), 2);
+    EXPECT_TRUE(cell(list, 1, 2).contains(QStringLiteral("from the graded picture")))
+        << cell(list, 1, 2).toStdString();
+    EXPECT_EQ(endings()[".png"], 1);
+    EXPECT_EQ(endings()[".exr"], 2) << "the plate, and the one that was looked at";
+    const auto& all = session().current()->handedOver;
+    EXPECT_TRUE(std::any_of(all.begin(), all.end(),
+                            [](const HandedOver& h) { return h.format == QLatin1String("check frame"); }));
+}
+
+// The rules may be overruled; why is written beside every such frame of the job.
+TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
+    ASSERT_TRUE(ready());
+    const int first = session().currentId();
+    session().addPicture(first, frame("subject.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    ASSERT_TRUE(open("hot.tif"));
+    const int second = session().currentId();
+    ASSERT_NE(first, second);
+    session().correct(second, {});
+    ASSERT_TRUE(eventually([&] { return session().setup(second)->correction.has_value(); }));
+    session().select(first);
+    choose("receiverClient");
+    auto* by = find<QComboBox>("frameCorrection");
+    ASSERT_EQ(by->count(), 3) << "its own, and one for each setup";
+    EXPECT_FALSE(find<QLineEdit>("chosenBecause")->isVisible());
+    const auto& corrections = session().studio()->contents().all<studio::CorrectionRecord>();
+    const auto of = [&](int setup) {
+        for (const auto& [id, c] : corrections)
+            if (c.setup == setup) return static_cast<qlonglong>(id);
+        return qlonglong{0};
+    };
+    const auto pick = [&](int index) {
+        by->setCurrentIndex(index);
+        emit by->activated(index);
+    };
+    pick(by->findData(QVariant::fromValue(of(first))));
+    EXPECT_FALSE(find<QLineEdit>("chosenBecause")->isVisible()) << "that is what the rules say";
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
+    pick(by->findData(QVariant::fromValue(of(second))));
+    auto* because = find<QLineEdit>("chosenBecause");
+    ASSERT_TRUE(eventually([&] { return because->isVisible(); }));
+    EXPECT_FALSE(find<look::Button>("parcelButton")->isEnabled());
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral("say why")));
+    QTest::keyClicks(because, QStringLiteral("The lamp had warmed up by then."));
+    EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
+    ASSERT_TRUE(handOver());
+    ASSERT_TRUE(eventually(
+        [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; }));
+    const auto job = io::Json::parse(test::contentOf(folder / "Frames for client.refero-job.json"));
+    ASSERT_EQ(job.at("frames").size(), 1u);
+    EXPECT_EQ(job.at("frames")[0].at("correction").get<std::string>(), std::to_string(of(second)));
+    const std::string said = job.at("frames")[0].at("because");
+    EXPECT_NE(said.find("The lamp had warmed up by then."), std::string::npos);
+    EXPECT_NE(said.find("By the rules:"), std::string::npos);
+}
+
+TEST_F(HandoverInTheWindow, FramesThatAreChosenUnderFramesGoOutAlone) {
+    ASSERT_TRUE(ready());
+    session().addPicture(session().currentId(), frame("subject.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    window->showStation(MainWindow::StationId::frames);
+    studio::Id subject = 0;
+    for (const auto& [id, f] : session().studio()->contents().all<studio::Frame>())
+        if (f.role != studio::FrameRole::chart) subject = id;
+    auto* sheet = window->findChild<ContactSheet*>();
+    ASSERT_TRUE(sheet);
+    for (const auto& [id, f] : session().studio()->contents().all<studio::Frame>())
+        if (f.role == studio::FrameRole::chart) {
+            sheet->choose({id});
+            EXPECT_FALSE(find<look::Button>("handOverChosen")->isVisible()) << "charts are no pictures";
+        }
+    sheet->choose({subject});
+    QTest::mouseClick(visible<look::Button>("handOverChosen"), Qt::LeftButton);
+    EXPECT_TRUE(find<HandoverStation>("handoverStation")->isVisible());
+    EXPECT_EQ(find<QComboBox>("framesChoice")->currentText(), QStringLiteral("Chosen (1)"));
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().startsWith(QStringLiteral("1 frame as")))
+        << find<QLabel>("framesNote")->text().toStdString();
 }
 
 TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
@@ -104,7 +238,7 @@ TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
     ASSERT_TRUE(handOver());
     ASSERT_TRUE(eventually([&] { return !session().giving(); }));
     EXPECT_EQ(endings()[".cube"], 1);
-    EXPECT_EQ(endings()[".txt"], 1) << "the recipe";
+    for (const char* ending : {".txt", ".csv", ".pdf"}) EXPECT_EQ(endings()[ending], 1) << "the recipe";
     const int id = session().currentId();
     Finish finish;
     finish.contrast = 0.4;

@@ -244,14 +244,25 @@ QWidget* FramesStation::buildPanel() {
         const auto chosen = sheet_->chosen();
         session_.beginSetupWith({chosen.begin(), chosen.end()});
     });
+    hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand them over"), panel);
+    hand_->setObjectName(QStringLiteral("handOverChosen"));
+    hand_->setToolTip(QStringLiteral("To the handover, with these frames as what goes out."));
+    connect(hand_, &QAbstractButton::clicked, this, [this] {
+        const auto frames = chosenSubjects();
+        if (frames.empty()) return;
+        const auto* first = session_.studio()->contents().find<studio::Frame>(frames.front());
+        session_.select(static_cast<int>(first->setup));
+        emit handoverWanted(frames);
+    });
     problems_ = new look::Label({}, look::Size::small, look::Label::Tone::text);
     problems_->setObjectName(QStringLiteral("frameProblems"));
     for (QWidget* w :
          {static_cast<QWidget*>(title_), static_cast<QWidget*>(facts_), static_cast<QWidget*>(setup_),
           static_cast<QWidget*>(reason_), static_cast<QWidget*>(doubt_), static_cast<QWidget*>(begin_),
-          static_cast<QWidget*>(clock_), static_cast<QWidget*>(problems_)})
+          static_cast<QWidget*>(hand_), static_cast<QWidget*>(clock_), static_cast<QWidget*>(problems_)})
         column->addWidget(w);
     column->setAlignment(begin_, Qt::AlignLeft);
+    column->setAlignment(hand_, Qt::AlignLeft);
     column->addStretch(1);
     connect(setup_, &QComboBox::activated, this, &FramesStation::moveChosen);
     return panel;
@@ -419,6 +430,7 @@ void FramesStation::showChosen() {
                            const auto* frame = session_.studio()->contents().find<studio::Frame>(id);
                            return frame && frame->setup == 0;
                        }));
+    hand_->setVisible(!chosenSubjects().empty());
     clock_->setVisible(f && !f->taken.empty());
     if (f) clock_->setText(QStringLiteral("cameraClock"), durationText(f->clockSeconds));
     const QSignalBlocker block(setup_);
@@ -431,6 +443,16 @@ void FramesStation::showChosen() {
         setup_->addItem(s.light);
         if (f && f->setup == s.id) setup_->setCurrentIndex(setup_->count() - 1);
     }
+}
+
+// Of the chosen frames, those that a correction is for.
+std::vector<studio::Id> FramesStation::chosenSubjects() const {
+    std::vector<studio::Id> out;
+    for (const qint64 id : sheet_->chosen()) {
+        const auto* f = session_.studio()->contents().find<studio::Frame>(id);
+        if (f && f->setup != 0 && f->role != studio::FrameRole::chart) out.push_back(id);
+    }
+    return out;
 }
 
 void FramesStation::moveChosen(int index) {

@@ -35,6 +35,8 @@ class FramesStation : public QWidget {
   signals:
     /// A frame is to be looked at: its setup is the current one.
     void readingWanted();
+    /// These go out; the setup of the first is the current one.
+    void handoverWanted(const std::vector<studio::Id>& frames);
 
   protected:
     void showEvent(QShowEvent* event) override;
@@ -60,6 +62,7 @@ class FramesStation : public QWidget {
     std::vector<SheetGroup> groups();
     void order(std::vector<const studio::Frame*>& frames) const;
     void moveChosen(int index);
+    std::vector<studio::Id> chosenSubjects() const;
     QString chartName(const std::string& id) const;
 
     Session& session_;
@@ -73,7 +76,7 @@ class FramesStation : public QWidget {
     QString copyTo_;                        ///< empty: frames stay where they are
     std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
-    look::Button *stop_, *begin_;
+    look::Button *stop_, *begin_, *hand_;
     QWidget *panel_, *empty_;
     std::vector<studio::Id> setups_;
 };

@@ -12,12 +12,14 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <utility>
 
 #include "app/dialogs.h"
 #include "app/handover/receiver_card.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/session/parcel_items.h"
 #include "app/views/row_table.h"
 #include "app/views/time_left.h"
 
@@ -61,6 +63,29 @@ QString told(const io::Foreseen& f) {
     return lines.isEmpty() ? QStringLiteral("Holds all of it.") : lines.join(QLatin1Char(' '));
 }
 
+ParcelModel::Row rowOf(const ParcelItem& item) {
+    const QString endings = QStringLiteral(" (") + item.endings.join(QStringLiteral(", ")) + QLatin1Char(')');
+    switch (item.kind) {
+        case ParcelItem::Kind::correction:
+            break;
+        case ParcelItem::Kind::check:
+            return {
+                QStringLiteral("Check frame") + endings,
+                QStringLiteral("A frame as a plate, seen through the view; held against the graded picture."),
+                {}};
+        case ParcelItem::Kind::recipe:
+            return {
+                QStringLiteral("Recipe") + endings,
+                QStringLiteral("What wheels, curves and hue controls cannot do; it says how much that is."),
+                {}};
+        case ParcelItem::Kind::report:
+            return {QStringLiteral("Report") + endings,
+                    QStringLiteral("No correction: figures and pictures."),
+                    {}};
+    }
+    return {text(io::info(item.options.format).label), {}, {}};
+}
+
 }  // namespace
 
 HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent)
@@ -76,11 +101,15 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     column->setSpacing(12);
     column->addWidget(buildCards());
     column->addWidget(buildParcel());
+    column->addWidget(buildInTheWay());
     column->addWidget(buildQueue());
     column->addWidget(buildHistory(), 1);
     pages_->addWidget(page);
     pages_->addWidget(buildEmpty());
-    connect(&session_, &Session::currentChanged, this, &HandoverStation::refresh);
+    connect(&session_, &Session::currentChanged, this, [this] {
+        withdraw();
+        refresh();
+    });
     connect(&session_, &Session::listChanged, this, &HandoverStation::refresh);
     connect(&session_, &Session::changed, this, [this](int id) {
         if (id == session_.currentId()) refresh();
@@ -179,10 +208,71 @@ QWidget* HandoverStation::buildFrames() {
     connect(name_, &QLineEdit::textEdited, this, &HandoverStation::showFrames);
     row->addWidget(name_, 1);
     column->addLayout(row);
+    column->addLayout(buildChoice());
     framesNote_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     framesNote_->setObjectName(QStringLiteral("framesNote"));
     column->addWidget(framesNote_);
     return frames_;
+}
+
+// The rules give each frame its correction; a person may know better, and says why.
+QHBoxLayout* HandoverStation::buildChoice() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    row->addWidget(caption("By", frames_));
+    by_ = new QComboBox(frames_);
+    by_->setObjectName(QStringLiteral("frameCorrection"));
+    by_->setAccessibleName(QStringLiteral("By which correction"));
+    by_->setToolTip(QStringLiteral(
+        "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
+    by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    connect(by_, &QComboBox::activated, this, &HandoverStation::countFrames);
+    row->addWidget(by_);
+    because_ = new QWidget(frames_);
+    auto* because = new QHBoxLayout(because_);
+    because->setContentsMargins(0, 0, 0, 0);
+    because->setSpacing(8);
+    because->addWidget(caption("Because", because_));
+    reason_ = new QLineEdit(because_);
+    reason_->setObjectName(QStringLiteral("chosenBecause"));
+    reason_->setAccessibleName(QStringLiteral("Why this correction serves them"));
+    reason_->setPlaceholderText(QStringLiteral("Why this one serves frames that the rules give another"));
+    connect(reason_, &QLineEdit::textEdited, this, &HandoverStation::showFrames);
+    because->addWidget(reason_, 1);
+    row->addWidget(because_, 1);
+    row->addStretch(0);
+    return row;
+}
+
+// Asked once for all of a parcel.
+QWidget* HandoverStation::buildInTheWay() {
+    inTheWay_ = new QWidget(this);
+    inTheWay_->setObjectName(QStringLiteral("inTheWay"));
+    auto* row = new QHBoxLayout(inTheWay_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    inTheWayText_ = new look::Label({}, look::Size::body, look::Label::Tone::loud);
+    inTheWayText_->setObjectName(QStringLiteral("inTheWayText"));
+    row->addWidget(inTheWayText_, 1);
+    const auto answer = [&](const char* words, const char* object, const char* hint, auto&& act) {
+        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(words), inTheWay_);
+        b->setObjectName(QLatin1String(object));
+        b->setToolTip(QLatin1String(hint));
+        connect(b, &QAbstractButton::clicked, this, act);
+        row->addWidget(b, 0, Qt::AlignTop);
+    };
+    answer("Keep both", "keepBoth", "The new ones get a number behind their names.",
+           [this] { give(io::Collision::number); });
+    answer("Replace", "replaceThem", "The old ones are gone once the new ones stand.",
+           [this] { give(io::Collision::replace); });
+    answer("Leave those", "leaveThem", "What is there stays, and is not written anew.",
+           [this] { give(io::Collision::skip); });
+    answer("Not now", "notNow", "Nothing is written.", [this] {
+        withdraw();
+        showFrames();
+    });
+    inTheWay_->hide();
+    return inTheWay_;
 }
 
 QWidget* HandoverStation::buildQueue() {
@@ -265,6 +355,7 @@ QWidget* HandoverStation::buildEmpty() {
 // The receiver's usual output; each choice can be changed then.
 void HandoverStation::choose(Receiver receiver) {
     receiver_ = receiver;
+    withdraw();
     for (ReceiverCard* card : cards_) card->setChecked(card->receiver() == receiver);
     why_->setText(QLatin1String(info(receiver).why));
     const Parcel usual = parcelFor(receiver, Correction{});
@@ -279,6 +370,19 @@ void HandoverStation::choose(Receiver receiver) {
         size_->setCurrentIndex(edge == kEdges.end() ? 0 : static_cast<int>(edge - kEdges.begin()));
     }
     refresh();
+}
+
+void HandoverStation::offer(std::vector<studio::Id> frames) {
+    these_ = std::move(frames);
+    const QString words = QStringLiteral("Chosen (%1)").arg(these_.size());
+    if (which_->count() > 3)
+        which_->setItemText(3, words);
+    else
+        which_->addItem(words);
+    which_->setCurrentIndex(3);
+    // Of those who get frames.
+    const Parcel p = parcelFor(receiver_, Correction{});
+    choose(p.frames ? receiver_ : Receiver::client);
 }
 
 void HandoverStation::showEvent(QShowEvent* event) {
@@ -299,6 +403,7 @@ void HandoverStation::refresh() {
             QStringLiteral(
                 "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
                 .arg(s->light));
+    fillCorrections();
     history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
     past_->setVisible(history_.rowCount() > 0);
     pastEmpty_->setVisible(history_.rowCount() == 0);
@@ -307,17 +412,10 @@ void HandoverStation::refresh() {
 }
 
 void HandoverStation::showParcel() {
-    const Parcel p = parcel();
     std::vector<ParcelModel::Row> rows;
-    for (const io::ExportOptions& o : p.exports) rows.push_back({text(io::info(o.format).label), {}, {}});
-    if (p.recipe)
-        rows.push_back(
-            {QStringLiteral("Recipe (.txt, .csv)"),
-             QStringLiteral("What wheels, curves and hue controls cannot do; it says how much that is."),
-             {}});
-    if (p.report)
-        rows.push_back(
-            {QStringLiteral("Report (.html)"), QStringLiteral("No correction: figures and pictures."), {}});
+    const Setup* s = session_.current();
+    if (!s || !s->correction) return;
+    for (const ParcelItem& item : itemsOf(parcel(), *s->correction)) rows.push_back(rowOf(item));
     // The same items keep what was told of them.
     const auto same = [](const ParcelModel::Row& a, const ParcelModel::Row& b) { return a.item == b.item; };
     if (std::equal(rows.begin(), rows.end(), items_.rows().begin(), items_.rows().end(), same))
@@ -335,7 +433,8 @@ void HandoverStation::showParcel() {
 void HandoverStation::countFrames() {
     const Setup* s = session_.current();
     const Parcel p = parcel();
-    served_ = s && p.frames ? session_.framesFor(s->id, p.frames->wholeShoot) : studio::FramesToRender{};
+    served_ = s && p.frames ? session_.framesFor(s->id, *p.frames) : studio::FramesToRender{};
+    because_->setVisible(needsReason());
     showFrames();
 }
 
@@ -373,9 +472,47 @@ Parcel HandoverStation::parcel() const {
         return p;
     }
     p.frames->output = output();
-    p.frames->wholeShoot = which_->currentIndex() == 1;
     p.frames->name = name_->text();
+    switch (which_->currentIndex()) {
+        case 1:
+            p.frames->which = FramesWish::Which::shoot;
+            break;
+        case 3:
+            p.frames->which = FramesWish::Which::these;
+            p.frames->these = these_;
+            break;
+        default:
+            break;
+    }
+    if (by_->currentIndex() > 0)
+        p.frames->by = studio::ChosenCorrection{by_->currentData().toLongLong(),
+                                                reason_->text().trimmed().toStdString()};
+    // What is looked at is what goes out, where that is a plate.
+    const io::FrameOutput& o = p.frames->output;
+    if (p.check && o.kind == "exr" && (o.space == OutputSpace::acescg || o.space == OutputSpace::linearSrgb))
+        p.check = o;
     return p;
+}
+
+// Every correction of the shoot, by the setup it was built for.
+void HandoverStation::fillCorrections() {
+    const QSignalBlocker quiet(by_);
+    const auto chosen = by_->currentIndex() > 0 ? by_->currentData() : QVariant();
+    by_->clear();
+    by_->addItem(QStringLiteral("Its own correction"));
+    if (const studio::Studio* studio = session_.studio())
+        for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
+            if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
+                by_->addItem(s->place.isEmpty() ? s->light : s->light + QStringLiteral(", ") + s->place,
+                             QVariant::fromValue(static_cast<qlonglong>(id)));
+    by_->setCurrentIndex(chosen.isValid() ? std::max(0, by_->findData(chosen)) : 0);
+}
+
+// Where a chosen correction is not what the rules say.
+bool HandoverStation::needsReason() const {
+    return by_->currentIndex() > 0 &&
+           std::any_of(served_.frames.begin(), served_.frames.end(),
+                       [](const studio::FrameToRender& f) { return f.coverage != plan::Coverage::valid; });
 }
 
 // How many go out, how many by a weaker correction, and why some do not.
@@ -383,7 +520,7 @@ void HandoverStation::showFrames() {
     const Setup* s = session_.current();
     const Parcel p = parcel();
     if (!s || !p.frames) {
-        hand_->setEnabled(!session_.giving());
+        hand_->setEnabled(!session_.giving() && folder_.isEmpty());
         return framesNote_->setText({});
     }
     const studio::FramesToRender& f = served_;
@@ -396,7 +533,11 @@ void HandoverStation::showFrames() {
                               .arg(f.frames.size())
                               .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
                                    inWords(p.frames->output));
-    if (weaker > 0)
+    const bool unsaid = needsReason() && reason_->text().trimmed().isEmpty();
+    if (unsaid)
+        words += QStringLiteral(" The rules give %1 of them another correction: say why this one serves.")
+                     .arg(weaker);
+    else if (weaker > 0)
         words += QStringLiteral(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
     if (f.unserved > 0)
         words +=
@@ -410,7 +551,7 @@ void HandoverStation::showFrames() {
     probe.frames.push_back({"x", "x"});
     const Status ok = probe.validate();
     if (!ok) words = QString::fromStdString(ok.error().message);
-    hand_->setEnabled(ok.has_value() && !session_.giving());
+    hand_->setEnabled(ok.has_value() && !unsaid && !session_.giving() && folder_.isEmpty());
     framesNote_->setText(words);
 }
 
@@ -421,9 +562,39 @@ void HandoverStation::handOver() {
     const QString folder =
         dialogs_.openFolder(this, QStringLiteral("Into which folder for the %1").arg(p.receiver.toLower()));
     if (folder.isEmpty()) return;
+    folder_ = folder;
     told_->hide();
     hand_->setEnabled(false);
+    session_.inTheWay(s->id, p, folder, [alive = QPointer(this)](const QStringList& names) {
+        if (!alive || alive->folder_.isEmpty()) return;
+        names.isEmpty() ? alive->give(io::Collision::number) : alive->askAbout(names);
+    });
+}
+
+void HandoverStation::askAbout(const QStringList& names) {
+    const QString first = names.front();
+    inTheWayText_->setText(
+        names.size() == 1
+            ? QStringLiteral("%1 is there already.").arg(first)
+            : QStringLiteral("%1 files are there already, %2 among them.").arg(names.size()).arg(first));
+    inTheWay_->show();
+}
+
+void HandoverStation::give(io::Collision collisions) {
+    const Setup* s = session_.current();
+    const QString folder = std::exchange(folder_, {});
+    inTheWay_->hide();
+    if (!s || !s->correction || session_.giving() || folder.isEmpty()) return;
+    Parcel p = parcel();
+    p.collisions = collisions;
+    hand_->setEnabled(false);
     session_.give(s->id, p, folder);
+}
+
+// What was asked about is not what is there now.
+void HandoverStation::withdraw() {
+    folder_.clear();
+    inTheWay_->hide();
 }
 
 void HandoverStation::goOn() {

@@ -11,6 +11,7 @@
 #include "app/session/session.h"
 
 class QComboBox;
+class QHBoxLayout;
 class QLineEdit;
 class QProgressBar;
 class QStackedWidget;
@@ -31,6 +32,8 @@ class HandoverStation : public QWidget {
     Q_OBJECT
   public:
     HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// These frames are what is to go out, of the setup that is current.
+    void offer(std::vector<studio::Id> frames);
 
   signals:
     void correctionWanted();
@@ -42,6 +45,8 @@ class HandoverStation : public QWidget {
     QWidget* buildCards();
     QWidget* buildParcel();
     QWidget* buildFrames();
+    QHBoxLayout* buildChoice();
+    QWidget* buildInTheWay();
     QWidget* buildQueue();
     QWidget* buildHistory();
     QWidget* buildEmpty();
@@ -53,7 +58,12 @@ class HandoverStation : public QWidget {
     void showFrames();
     void showQueue();
     void foreseeAll();
+    void fillCorrections();
+    bool needsReason() const;
     void handOver();
+    void askAbout(const QStringList& names);
+    void give(io::Collision collisions);
+    void withdraw();
     void goOn();
     Parcel parcel() const;
     io::FrameOutput output() const;
@@ -74,7 +84,12 @@ class HandoverStation : public QWidget {
     QComboBox* space_;
     QComboBox* size_;
     QLineEdit* name_;
+    QComboBox* by_;
+    QWidget* because_;
+    QLineEdit* reason_;
     look::Label* framesNote_;
+    QWidget* inTheWay_;
+    look::Label* inTheWayText_;
     look::Button* hand_;
     look::Label* told_;
     QWidget* queue_;
@@ -86,6 +101,8 @@ class HandoverStation : public QWidget {
     look::Label* pastEmpty_;
     look::Button* goOn_;
     studio::FramesToRender served_;  ///< of the frames that are chosen
+    std::vector<studio::Id> these_;  ///< chosen elsewhere
+    QString folder_;                 ///< that was chosen, until all of it is given
     int asked_ = 0;                  ///< answers to older questions are let go
 };
 

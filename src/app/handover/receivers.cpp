@@ -35,8 +35,7 @@ const ReceiverInfo& info(Receiver receiver) {
          "For cutting and grading: a LUT for BT.709, and the correction told for wheels and hue controls."},
         {"receiverCompositor", "Compositor", "Configuration and plates",
          "For images that a renderer's sit in: scene-linear ACEScg, nothing clipped, no finish, and the view "
-         "to judge "
-         "them by."},
+         "to judge them by."},
         {"receiverClient", "Client", "Pictures and report",
          "For whoever decides by the colour: finished pictures, and what the colours are good for."},
         {"receiverArchive", "Archive", "Masters and all figures",
@@ -64,6 +63,7 @@ Parcel parcelFor(Receiver receiver, const Correction& c) {
             plate.kind = "exr";
             plate.space = OutputSpace::acescg;
             plate.finish = false;
+            p.check = plate;
             p.frames = frames(plate);
             break;
         }

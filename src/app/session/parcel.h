@@ -8,26 +8,31 @@
 
 #include "io/batch/job.h"
 #include "io/handover/handover.h"
+#include "studio/frames_to_render.h"
 
 namespace refero {
 
-/// Frames that go out, through the correction of each.
+/// Frames that go out, each through its correction.
 struct FramesWish {
+    enum class Which { setup, shoot, these };
+
     io::FrameOutput output;
     QString name = QStringLiteral("{frame}");  ///< see io::nameFor
-    bool wholeShoot = false;                   ///< else those of the setup
-    io::Collision collisions = io::Collision::number;
+    Which which = Which::setup;
+    std::vector<studio::Id> these{};
+    /// One correction for all of them, instead of what the rules give each.
+    std::optional<studio::ChosenCorrection> by{};
 };
 
 /// All that one receiver gets of a setup.
 struct Parcel {
     QString receiver;
     std::vector<io::ExportOptions> exports;
-    bool report = false, recipe = false;
+    /// A plate of this kind, seen through the configuration's view, against the graded picture.
+    std::optional<io::FrameOutput> check{};
+    bool recipe = false, report = false;
     std::optional<FramesWish> frames;
-
-    /// Exports, report and recipe; frames are counted by their queue.
-    int items() const { return static_cast<int>(exports.size()) + report + recipe; }
+    io::Collision collisions = io::Collision::number;  ///< of all of it
 };
 
 }  // namespace refero

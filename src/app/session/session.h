@@ -163,8 +163,11 @@ class Session : public QObject {
     /// is recorded as it goes out.
     void give(int id, const Parcel& parcel, const QString& folder);
     bool giving() const { return giving_ != nullptr; }
+    /// Which of a parcel's files are there already; `done` is told their names in the background.
+    void inTheWay(int id, const Parcel& parcel, const QString& folder,
+                  const std::function<void(const QStringList&)>& done);
     /// Which frames a parcel would hold.
-    studio::FramesToRender framesFor(int id, bool wholeShoot) const;
+    studio::FramesToRender framesFor(int id, const FramesWish& wish) const;
     FrameQueue& frameQueue() { return *queue_; }
     /// Goes on with frames that were left, such as by a crash.
     void goOnWith(int handover);
@@ -206,8 +209,9 @@ class Session : public QObject {
     struct Giving;
     void giveNext();
     void giveFrames();
-    static Result<std::string> jobWritten(const Giving& giving, io::BatchJob job,
-                                          const std::map<std::string, std::string>& documents);
+    std::string subjectOf(int id) const;
+    struct FrameJob;
+    FrameJob frameJob(int id, const Parcel& parcel, const QString& folder) const;
     void recordHandover(int id, studio::HandoverRecord record);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     struct Intake;

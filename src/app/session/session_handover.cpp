@@ -5,11 +5,11 @@
 #include <map>
 
 #include "app/session/job.h"
+#include "app/session/parcel_items.h"
 #include "app/session/session.h"
 #include "app/session/session_background.h"
-#include "core/grade/recipe.h"
+#include "io/batch/targets.h"
 #include "io/correction_file.h"
-#include "io/report/report.h"
 #include "io/safe_write.h"
 
 namespace refero {
@@ -18,102 +18,9 @@ namespace {
 using studio::Edit;
 using studio::HandoverRecord;
 
-// What went out, or why it did not.
-struct Gone {
-    HandoverRecord record;
-    QString told;
-};
-
-HandoverRecord recordOf(const io::Handover& h, io::Format format) {
-    HandoverRecord r;
-    r.format = std::string(name(format));
-    r.encoding = std::string(h.encoding.name());
-    r.path = h.path.string();
-    r.engine = h.proof.engine;
-    r.colours = static_cast<int>(h.proof.colours);
-    r.largestDifference = h.proof.largest;
-    r.meanDifference = h.proof.mean;
-    return r;
-}
-
-// Its size and its checksum, for the report and for whoever finds it later; and what the correction was like.
-void seal(HandoverRecord& r, const Correction& c) {
-    r.fingerprint = io::fingerprint(c);
-    if (const auto f = io::reportedFile(r.path)) {
-        r.bytes = static_cast<std::int64_t>(f->bytes);
-        r.sha256 = f->sha256;
-    }
-}
-
-QString readBack(const HandoverRecord& r) {
-    if (r.colours == 0) return QStringLiteral("Reads back as written");
-    return QStringLiteral("%1 read it back: %2 on average, %3 at most")
-        .arg(QString::fromStdString(r.engine))
-        .arg(r.meanDifference, 0, 'f', 2)
-        .arg(r.largestDifference, 0, 'f', 2);
-}
-
-// A name for files that have no feed of their own to tell.
-std::string plainName(const Correction& c, const char* what) {
-    io::ExportOptions json;
-    json.format = io::Format::json;
-    const std::string named = io::suggestedName(c, json);
-    return named.substr(0, named.size() - 5) + what;
-}
-
-Result<Gone> exported(const Correction& c, const QString& folder, const io::ExportOptions& o) {
-    const std::string path = folder.toStdString() + "/" + io::suggestedName(c, o);
-    const auto done = io::exportCorrection(c, path, o);
-    if (!done) return tl::unexpected(done.error());
-    Gone out{recordOf(*done, o.format), {}};
-    seal(out.record, c);
-    out.told = readBack(out.record);
-    return out;
-}
-
-Result<Gone> written(const std::string& path, const std::string& text, const char* format,
-                     const Correction& c) {
-    if (auto ok = io::writeFile(path, text); !ok) return tl::unexpected(ok.error());
-    Gone out;
-    out.record.format = format;
-    out.record.path = path;
-    seal(out.record, c);
-    out.told = QStringLiteral("Written");
-    return out;
-}
-
-Result<Gone> recipeOf(const Correction& c, const QString& folder) {
-    const auto recipe = recipeFor(c);
-    if (!recipe) return tl::unexpected(recipe.error());
-    const std::string base = folder.toStdString() + "/";
-    if (auto ok = io::writeFile(base + plainName(c, ", recipe.csv"), recipeTable(*recipe)); !ok)
-        return tl::unexpected(ok.error());
-    auto out = written(base + plainName(c, ", recipe.txt"), recipeText(*recipe, c), "recipe", c);
-    if (out)
-        out->told = QStringLiteral("Leaves %1 on average, %2 at most")
-                        .arg(recipe->left, 0, 'f', 1)
-                        .arg(recipe->largest, 0, 'f', 1);
-    return out;
-}
-
-}  // namespace
-
-// What is being given: one item after the other.
-struct Session::Giving {
-    int id = 0, next = 0;
-    Parcel parcel;
-    QString folder;
-    Correction correction;
-    std::optional<Reading> reading;
-    FramePointer frame;
-    std::vector<std::pair<std::string, std::string>> facts;
-    std::vector<io::ReportedFile> files;
-    QStringList problems;
-};
-
 // The job's document with its corrections in it, under a name that is free; its path.
-Result<std::string> Session::jobWritten(const Giving& g, io::BatchJob job,
-                                        const std::map<std::string, std::string>& documents) {
+Result<std::string> jobWritten(const QString& folder, const QString& receiver, io::BatchJob job,
+                               const std::map<std::string, std::string>& documents) {
     for (const auto& [key, document] : documents) {
         auto c = io::parseCorrection(document, "The correction");
         if (!c) return tl::unexpected(c.error());
@@ -121,13 +28,32 @@ Result<std::string> Session::jobWritten(const Giving& g, io::BatchJob job,
     }
     if (auto ok = job.validate(); !ok) return tl::unexpected(ok.error());
     QString path;
-    const QString stem = g.folder + QStringLiteral("/Frames for ") + g.parcel.receiver.toLower();
+    const QString stem = folder + QStringLiteral("/Frames for ") + receiver.toLower();
     for (int n = 1; path.isEmpty() || QFileInfo::exists(path); ++n)
         path = stem + (n > 1 ? QStringLiteral(" %1").arg(n) : QString()) + QStringLiteral(".refero-job.json");
     if (auto ok = io::writeFile(path.toStdString(), io::batchJobText(job)); !ok)
         return tl::unexpected(ok.error());
     return path.toStdString();
 }
+
+}  // namespace
+
+// What is being given: one item after the other.
+struct Session::Giving {
+    int id = 0;
+    std::size_t next = 0;
+    Parcel parcel;
+    QString folder;
+    std::vector<ParcelItem> items;
+    ParcelContent content;
+    QStringList problems;
+};
+
+// Frames as a job; its corrections are still documents, which is what the studio keeps.
+struct Session::FrameJob {
+    io::BatchJob job;
+    std::map<std::string, std::string> documents;
+};
 
 void Session::foresee(int id, const io::ExportOptions& options,
                       const std::function<void(const Result<io::Foreseen>&)>& done) {
@@ -152,18 +78,36 @@ void Session::recordHandover(int id, HandoverRecord record) {
 void Session::handOver(int id, const QString& target, const io::ExportOptions& options) {
     const Setup* s = setup(id);
     if (!s || !s->correction) return;
+    inBackground([correction = *s->correction, path = target.toStdString(),
+                  options] { return exportTo(path, correction, options); },
+                 [this, id](Result<HandedItem> gone) {
+                     if (gone) recordHandover(id, std::move(gone->record));
+                     emit handedOver(id, gone ? QString() : QString::fromStdString(gone.error().message));
+                 });
+}
+
+void Session::inTheWay(int id, const Parcel& parcel, const QString& folder,
+                       const std::function<void(const QStringList&)>& done) {
+    const Setup* s = setup(id);
+    if (!s || !s->correction) return;
     inBackground(
-        [correction = *s->correction, path = target.toStdString(), options] {
-            return io::exportCorrection(correction, path, options).map([&](const io::Handover& done) {
-                HandoverRecord r = recordOf(done, options.format);
-                seal(r, correction);
-                return r;
-            });
+        [items = itemsOf(parcel, *s->correction), frames = frameJob(id, parcel, folder).job, folder] {
+            QStringList out;
+            for (const ParcelItem& item : items) out << filesThere(item, folder);
+            for (const std::string& name : io::inTheWay(frames)) out << QString::fromStdString(name);
+            return out;
         },
-        [this, id](Result<HandoverRecord> record) {
-            if (record) recordHandover(id, *std::move(record));
-            emit handedOver(id, record ? QString() : QString::fromStdString(record.error().message));
-        });
+        done);
+}
+
+// What is looked at as a plate: a frame of the setup that its own correction serves, else its chart's.
+std::string Session::subjectOf(int id) const {
+    const studio::Contents& contents = studio_->contents();
+    for (const studio::FrameToRender& f : framesFor(id, FramesWish{}).frames)
+        if (contents.all<studio::CorrectionRecord>().at(f.correction).setup == id)
+            return contents.all<studio::Frame>().at(f.frame).path;
+    const Setup* s = setup(id);
+    return s && s->reading ? s->reading->framePath : std::string();
 }
 
 void Session::give(int id, const Parcel& parcel, const QString& folder) {
@@ -173,11 +117,13 @@ void Session::give(int id, const Parcel& parcel, const QString& folder) {
     giving_->id = id;
     giving_->parcel = parcel;
     giving_->folder = folder;
-    giving_->correction = *s->correction;
-    giving_->reading = s->reading;
-    giving_->frame = s->frame;
+    giving_->items = itemsOf(parcel, *s->correction);
+    ParcelContent& content = giving_->content;
+    content.correction = *s->correction;
+    content.reading = s->reading;
+    content.frame = s->frame;
     const auto put = [&](const char* what, const QString& value) {
-        if (!value.isEmpty()) giving_->facts.emplace_back(what, value.toStdString());
+        if (!value.isEmpty()) content.facts.emplace_back(what, value.toStdString());
     };
     put("Shoot", shoot());
     put("Place", s->place);
@@ -188,70 +134,69 @@ void Session::give(int id, const Parcel& parcel, const QString& folder) {
             put("Copy made on", QString::fromStdString(copy->madeOn));
             put("Its values", QString::fromStdString(copy->reference));
         }
-    for (auto& fact : io::factsOf(*s->correction)) giving_->facts.push_back(std::move(fact));
+    for (auto& fact : io::factsOf(*s->correction)) content.facts.push_back(std::move(fact));
+    if (parcel.check) {
+        content.plate = *parcel.check;
+        content.plateFrame = subjectOf(id);
+    }
     giveNext();
 }
 
 void Session::giveNext() {
     const auto g = giving_;
-    const int item = g->next;
-    if (item == g->parcel.items()) return giveFrames();
+    if (g->next == g->items.size()) return giveFrames();
+    const auto item = static_cast<int>(g->next);
     emit parcelTold(item, QStringLiteral("Writing"));
-    const auto exports = static_cast<int>(g->parcel.exports.size());
     inBackground(
-        [g, item, exports]() -> Result<Gone> {
-            if (item < exports)
-                return exported(g->correction, g->folder, g->parcel.exports[static_cast<std::size_t>(item)]);
-            if (g->parcel.recipe && item == exports) return recipeOf(g->correction, g->folder);
-            io::ReportContent r{g->correction.name, g->facts, g->correction, g->reading, {}, g->files};
-            // A report without its picture is still one.
-            if (g->frame)
-                if (auto picture = io::chartPicture(*g->frame, g->correction))
-                    r.picture = *std::move(picture);
-            return written(g->folder.toStdString() + "/" + plainName(g->correction, ", report.html"),
-                           io::reportHtml(r), "report", g->correction);
+        [g]() -> Result<std::optional<HandedItem>> {
+            const ParcelItem& made = g->items[g->next];
+            const auto place = refero::placeFor(made, g->folder, g->parcel.collisions);
+            if (!place) return std::nullopt;
+            return makeItem(made, *place, g->content).map([](HandedItem h) {
+                return std::optional(std::move(h));
+            });
         },
-        [this, g, item](Result<Gone> gone) {
+        [this, g, item](Result<std::optional<HandedItem>> gone) {
             if (giving_ != g) return;
-            if (gone) {
-                g->files.push_back({std::filesystem::path(gone->record.path).filename().string(),
-                                    gone->record.format, gone->told.toStdString(), gone->record.sha256,
-                                    static_cast<std::uintmax_t>(gone->record.bytes)});
-                gone->record.receiver = g->parcel.receiver.toStdString();
-                recordHandover(g->id, gone->record);
-            } else {
+            if (gone && *gone) {
+                const studio::HandoverRecord& r = (*gone)->record;
+                if (r.format == name(io::Format::ocio)) g->content.configuration = r.path;
+                g->content.files.push_back({std::filesystem::path(r.path).filename().string(), r.format,
+                                            (*gone)->told.toStdString(), r.sha256,
+                                            static_cast<std::uintmax_t>(r.bytes)});
+                HandoverRecord kept = r;
+                kept.receiver = g->parcel.receiver.toStdString();
+                recordHandover(g->id, std::move(kept));
+            } else if (!gone) {
                 g->problems << QString::fromStdString(gone.error().message);
             }
-            emit parcelTold(item, gone ? gone->told : g->problems.back());
+            emit parcelTold(item, !gone   ? g->problems.back()
+                                  : *gone ? (*gone)->told
+                                          : QStringLiteral("Left as it was there"));
             ++g->next;
             giveNext();
         });
 }
 
-studio::FramesToRender Session::framesFor(int id, bool wholeShoot) const {
-    return studio::framesToRender(studio_->contents(), day_, wholeShoot ? 0 : id);
+studio::FramesToRender Session::framesFor(int id, const FramesWish& wish) const {
+    studio::FramesWanted wanted;
+    wanted.setup = wish.which == FramesWish::Which::setup ? id : 0;
+    if (wish.which == FramesWish::Which::these) wanted.these = wish.these;
+    wanted.by = wish.by;
+    return studio::framesToRender(studio_->contents(), day_, wanted);
 }
 
-// The document stands beside the frames: anyone can go on with it.
-void Session::giveFrames() {
-    const auto g = giving_;
-    const auto done = [this, g] {
-        giving_ = nullptr;
-        emit parcelGiven(g->id, g->problems);
-    };
-    const studio::FramesToRender frames =
-        g->parcel.frames ? framesFor(g->id, g->parcel.frames->wholeShoot) : studio::FramesToRender{};
-    if (frames.frames.empty()) return done();
-    io::BatchJob job;
-    job.folder = g->folder.toStdString();
-    job.name = g->parcel.frames->name.toStdString();
-    job.output = g->parcel.frames->output;
-    job.collisions = g->parcel.frames->collisions;
+Session::FrameJob Session::frameJob(int id, const Parcel& parcel, const QString& folder) const {
+    FrameJob out;
+    if (!parcel.frames) return out;
+    out.job.folder = folder.toStdString();
+    out.job.name = parcel.frames->name.toStdString();
+    out.job.output = parcel.frames->output;
+    out.job.collisions = parcel.collisions;
     const studio::Contents& contents = studio_->contents();
-    std::map<std::string, std::string> documents;
-    for (const studio::FrameToRender& f : frames.frames) {
+    for (const studio::FrameToRender& f : framesFor(id, *parcel.frames).frames) {
         const std::string key = std::to_string(f.correction);
-        documents.try_emplace(key, contents.all<studio::CorrectionRecord>().at(f.correction).document);
+        out.documents.try_emplace(key, contents.all<studio::CorrectionRecord>().at(f.correction).document);
         const studio::Frame& frame = contents.all<studio::Frame>().at(f.frame);
         io::BatchFrame one{frame.path, key};
         if (f.coverage != plan::Coverage::valid) one.because = f.reason;
@@ -261,20 +206,33 @@ void Session::giveFrames() {
                           {"place", s->place.toStdString()},
                           {"body", s->body.toStdString()},
                           {"date", frame.taken.substr(0, 10)}};
-        job.frames.push_back(std::move(one));
+        out.job.frames.push_back(std::move(one));
     }
+    return out;
+}
+
+// The document stands beside the frames: anyone can go on with it.
+void Session::giveFrames() {
+    const auto g = giving_;
+    const auto done = [this, g] {
+        giving_ = nullptr;
+        emit parcelGiven(g->id, g->problems);
+    };
+    FrameJob frames = frameJob(g->id, g->parcel, g->folder);
+    if (frames.job.frames.empty()) return done();
     HandoverRecord r;
     r.receiver = g->parcel.receiver.toStdString();
     r.format = "frames";
-    r.encoding = std::string(info(job.output.space).name);
-    r.note = "0 of " + std::to_string(job.frames.size()) + " frames";
+    r.encoding = std::string(info(frames.job.output.space).name);
+    r.note = "0 of " + std::to_string(frames.job.frames.size()) + " frames";
     inBackground(
-        [g, job = std::move(job), documents = std::move(documents), r]() mutable {
-            return jobWritten(*g, std::move(job), documents).map([&](const std::string& path) {
-                r.path = path;
-                r.fingerprint = io::fingerprint(g->correction);
-                return r;
-            });
+        [g, frames = std::move(frames), r]() mutable {
+            return jobWritten(g->folder, g->parcel.receiver, std::move(frames.job), frames.documents)
+                .map([&](const std::string& path) {
+                    r.path = path;
+                    r.fingerprint = io::fingerprint(g->content.correction);
+                    return r;
+                });
         },
         [this, g, done](Result<HandoverRecord> record) {
             if (giving_ != g) return;
@@ -289,8 +247,7 @@ void Session::giveFrames() {
             else
                 g->problems << QStringLiteral(
                     "Other frames are at work. When they are done, choose these under What went out and go "
-                    "on "
-                    "with them.");
+                    "on with them.");
             done();
         });
 }
