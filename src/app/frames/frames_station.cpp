@@ -424,7 +424,8 @@ void FramesStation::showChosen() {
     facts_->setToolTip(one ? text(f->path) : QString());
     reason_->setText(one ? text(f->because) : QString());
     doubt_->setText(one ? doubts_[f->id] : QString());
-    for (QLabel* l : {static_cast<QLabel*>(reason_), static_cast<QLabel*>(doubt_)})
+    for (QLabel* l :
+         {static_cast<QLabel*>(facts_), static_cast<QLabel*>(reason_), static_cast<QLabel*>(doubt_)})
         l->setVisible(!l->text().isEmpty());
     begin_->setVisible(f && std::all_of(chosen.begin(), chosen.end(), [&](qint64 id) {
                            const auto* frame = session_.studio()->contents().find<studio::Frame>(id);

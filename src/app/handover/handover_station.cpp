@@ -173,7 +173,7 @@ QWidget* HandoverStation::buildFrames() {
     frames_ = new QWidget(this);
     auto* column = new QVBoxLayout(frames_);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(4);
+    column->setSpacing(8);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     const auto choice = [&](const char* words, const char* object, const char* hint) {
@@ -185,7 +185,7 @@ QWidget* HandoverStation::buildFrames() {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(6);
         row->addWidget(box, 1);
-        connect(box, &QComboBox::activated, this, &HandoverStation::countFrames);
+        connect(box, &QComboBox::activated, this, &HandoverStation::changeFrames);
         return box;
     };
     which_ = choice("Frames", "framesChoice",
@@ -205,7 +205,7 @@ QWidget* HandoverStation::buildFrames() {
     name_->setToolTip(
         QStringLiteral("{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and "
                        "{date} can be in it."));
-    connect(name_, &QLineEdit::textEdited, this, &HandoverStation::showFrames);
+    connect(name_, &QLineEdit::textEdited, this, &HandoverStation::changeFrames);
     row->addWidget(name_, 1);
     column->addLayout(row);
     column->addLayout(buildChoice());
@@ -219,14 +219,17 @@ QWidget* HandoverStation::buildFrames() {
 QHBoxLayout* HandoverStation::buildChoice() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    row->addWidget(caption("By", frames_));
+    auto* by = caption("By", frames_);
+    // Under the choice above it.
+    by->setFixedWidth(by->fontMetrics().horizontalAdvance(QStringLiteral("Frames")));
+    row->addWidget(by);
     by_ = new QComboBox(frames_);
     by_->setObjectName(QStringLiteral("frameCorrection"));
     by_->setAccessibleName(QStringLiteral("By which correction"));
     by_->setToolTip(QStringLiteral(
         "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
     by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-    connect(by_, &QComboBox::activated, this, &HandoverStation::countFrames);
+    connect(by_, &QComboBox::activated, this, &HandoverStation::changeFrames);
     row->addWidget(by_);
     because_ = new QWidget(frames_);
     auto* because = new QHBoxLayout(because_);
@@ -278,8 +281,11 @@ QWidget* HandoverStation::buildInTheWay() {
 QWidget* HandoverStation::buildQueue() {
     queue_ = new QWidget(this);
     queue_->setObjectName(QStringLiteral("frameQueue"));
-    auto* row = new QHBoxLayout(queue_);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* column = new QVBoxLayout(queue_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    auto* row = new QHBoxLayout;
+    column->addLayout(row);
     row->setSpacing(8);
     queueText_ = new look::Label({}, look::Size::small);
     queueText_->setObjectName(QStringLiteral("queueText"));
@@ -302,6 +308,9 @@ QWidget* HandoverStation::buildQueue() {
     cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
     connect(cancel_, &QAbstractButton::clicked, this, [this] { session_.frameQueue().cancel(); });
     row->addWidget(cancel_);
+    queueProblems_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
+    queueProblems_->setObjectName(QStringLiteral("queueProblems"));
+    column->addWidget(queueProblems_);
     return queue_;
 }
 
@@ -591,7 +600,12 @@ void HandoverStation::give(io::Collision collisions) {
     session_.give(s->id, p, folder);
 }
 
-// What was asked about is not what is there now.
+void HandoverStation::changeFrames() {
+    withdraw();
+    countFrames();
+}
+
+// What was asked about is not what would be written now.
 void HandoverStation::withdraw() {
     folder_.clear();
     inTheWay_->hide();
@@ -614,7 +628,13 @@ void HandoverStation::showQueue() {
     if (q.state() == FrameQueue::State::pausing) words += QStringLiteral(", pausing");
     if (q.state() == FrameQueue::State::paused) words += QStringLiteral(", paused");
     queueText_->setText(words + timeLeft(q.left()));
-    queueText_->setToolTip(q.problems().join(QLatin1Char('\n')));
+    constexpr qsizetype kNamed = 3;
+    QStringList named = q.problems().mid(0, kNamed);
+    if (q.problems().size() > kNamed)
+        named << QStringLiteral("And %1 more.").arg(q.problems().size() - kNamed);
+    queueProblems_->setText(named.join(QLatin1Char('\n')));
+    queueProblems_->setToolTip(q.problems().join(QLatin1Char('\n')));
+    queueProblems_->setVisible(!named.isEmpty());
     pause_->setText(q.state() == FrameQueue::State::paused ? QStringLiteral("Go on")
                                                            : QStringLiteral("Pause"));
     pause_->setVisible(busy);

@@ -55,6 +55,7 @@ class HandoverStation : public QWidget {
     void refresh();
     void showParcel();
     void countFrames();
+    void changeFrames();
     void showFrames();
     void showQueue();
     void foreseeAll();
@@ -95,6 +96,7 @@ class HandoverStation : public QWidget {
     QWidget* queue_;
     QProgressBar* bar_;
     look::Label* queueText_;
+    look::Label* queueProblems_;
     look::Button* pause_;
     look::Button* cancel_;
     RowTable* past_;

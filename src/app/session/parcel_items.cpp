@@ -38,12 +38,12 @@ void putProof(studio::HandoverRecord& r, const io::Proof& p) {
     r.meanDifference = p.mean;
 }
 
-QString readBack(const studio::HandoverRecord& r) {
-    if (r.colours == 0) return QStringLiteral("Reads back as written");
-    return QStringLiteral("%1 read it back: %2 on average, %3 at most")
-        .arg(QString::fromStdString(r.engine))
-        .arg(r.meanDifference, 0, 'f', 2)
-        .arg(r.largestDifference, 0, 'f', 2);
+// The figures first: a narrow column shows these.
+QString figuresOf(const io::Proof& p) {
+    return QStringLiteral("%1 on average, %2 at most, by %3")
+        .arg(p.mean, 0, 'f', 2)
+        .arg(p.largest, 0, 'f', 2)
+        .arg(QString::fromStdString(p.engine));
 }
 
 // A name for files that have no feed of their own to tell.
@@ -92,10 +92,7 @@ Result<HandedItem> check(const std::string& place, const ParcelContent& content)
     if (!done) return tl::unexpected(done.error());
     HandedItem out{recordOf("check frame", place + ".png", content.correction), {}};
     putProof(out.record, done->proof);
-    out.told = QStringLiteral("Through the view, by %1: %2 on average, %3 at most from the graded picture")
-                   .arg(QString::fromStdString(done->proof.engine))
-                   .arg(done->proof.mean, 0, 'f', 2)
-                   .arg(done->proof.largest, 0, 'f', 2);
+    out.told = figuresOf(done->proof) + QStringLiteral(", from the graded picture");
     return out;
 }
 
@@ -153,7 +150,8 @@ Result<HandedItem> exportTo(const std::string& path, const Correction& c, const 
     HandedItem out{recordOf(name(o.format), done->path.string(), c), {}};
     out.record.encoding = std::string(done->encoding.name());
     putProof(out.record, done->proof);
-    out.told = readBack(out.record);
+    out.told = done->proof.colours == 0 ? QStringLiteral("Reads back as written")
+                                        : figuresOf(done->proof) + QStringLiteral(", which read it back");
     return out;
 }
 
