@@ -143,6 +143,21 @@ TEST_F(HandoverInTheWindow, AsksOnceAboutFilesThatAreThere) {
     EXPECT_EQ(endings()[".pdf"], 2);
 }
 
+TEST_F(HandoverInTheWindow, NamesTheFramesThatFailed) {
+    ASSERT_TRUE(ready());
+    const test::TemporaryFolder card;
+    std::filesystem::copy_file(frame("subject.tif").toStdString(), card / "gone.tif");
+    session().addPicture(session().currentId(), QString::fromStdString(card / "gone.tif"));
+    ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
+    std::filesystem::remove(card / "gone.tif");
+    choose("receiverArchive");
+    ASSERT_TRUE(handOver());
+    auto* problems = find<QLabel>("queueProblems");
+    ASSERT_TRUE(eventually([&] { return problems->isVisible(); }));
+    EXPECT_TRUE(problems->text().contains(QStringLiteral("gone.tif"))) << problems->text().toStdString();
+    EXPECT_TRUE(find<QLabel>("queueText")->text().contains(QStringLiteral("1 failed")));
+}
+
 TEST_F(HandoverInTheWindow, ShowsThePlateThroughItsViewBeforeItGoes) {
     ASSERT_TRUE(ready());
     session().addPicture(session().currentId(), frame("subject.tif"));
