@@ -56,6 +56,9 @@ class Export : public Verb {
         verb->add_option("--plate-space", plateSpace_, "What the plate is in")
             ->check(CLI::IsMember({"acescg", "linear-srgb"}))
             ->capture_default_str();
+        verb->add_flag(
+            "--finish-curve", finishCurve_,
+            "Of a camera profile: the finish's contrast as its base tone curve, else a straight one");
         verb->add_flag("--foresee", foresee_, "Only say what this kind of file would lose; write nothing");
         finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--out", out_, "The file (- for standard output)");
@@ -128,6 +131,7 @@ class Export : public Verb {
                                       : io::ProfileShape::automatic;
         o.exposureOffsetStops = offset_;
         o.shaper = shaper_;
+        o.finishCurve = finishCurve_;
         if (shaper_ && !o.encoding) o.encoding = Encoding::linear;
         static const std::map<std::string, int> exif{
             {"a", 17}, {"d50", 23}, {"d55", 20}, {"d65", 21}, {"d75", 22}};
@@ -191,7 +195,7 @@ class Export : public Verb {
     std::vector<std::string> lights_;
     int size_ = 0;
     double offset_ = 0;
-    bool shaper_ = false, foresee_ = false;
+    bool shaper_ = false, foresee_ = false, finishCurve_ = false;
 };
 
 }  // namespace

@@ -8,6 +8,7 @@
 #include "app/handover/receiver_card.h"
 #include "app/views/row_table.h"
 #include "io/json.h"
+#include "io/report/report.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -78,6 +79,24 @@ TEST_F(HandoverInTheWindow, GivesTheRawDeveloperProvedProfilesAndKeepsTheRecord)
     EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
 }
 
+TEST_F(HandoverInTheWindow, OffersTheFinishsContrastAsTheBaseCurve) {
+    ASSERT_TRUE(ready());
+    choose("receiverRaw");
+    EXPECT_FALSE(find<QComboBox>("baseCurve")->isVisible()) << "there is no finish";
+    session().setFinish(session().currentId(), *finishByName("rounded"));
+    const bool raw = session().current()->correction->inputEncoding == Encoding::linear;
+    EXPECT_EQ(find<QComboBox>("baseCurve")->isVisible(), raw);
+    if (!raw) GTEST_SKIP() << "encoded frames take no camera profile";
+    auto* curve = find<QComboBox>("baseCurve");
+    curve->setCurrentIndex(1);
+    emit curve->activated(1);
+    auto* list = find<RowTable>("parcelList");
+    EXPECT_TRUE(eventually([&] { return cell(list, 0, 1).contains(QStringLiteral("base tone curve")); }))
+        << cell(list, 0, 1).toStdString();
+    ASSERT_TRUE(handOver());
+    EXPECT_EQ(endings()[".dcp"], 1);
+}
+
 TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
     ASSERT_TRUE(ready());
     session().addPicture(session().currentId(), frame("subject.tif"));
@@ -91,6 +110,23 @@ TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
     EXPECT_EQ(endings()[".html"], 1);
     EXPECT_EQ(endings()[".pdf"], 1);
     EXPECT_TRUE(std::filesystem::exists(folder / "subject.jpg"));
+    // The report goes out at once, and names the frames with their checksums when they are done.
+    const auto report = [&] {
+        for (const auto& e : std::filesystem::directory_iterator(folder.path()))
+            if (e.path().extension() == ".html") return test::contentOf(e.path().string());
+        return std::string();
+    };
+    const auto jpeg = io::reportedFile(folder / "subject.jpg");
+    ASSERT_TRUE(jpeg);
+    EXPECT_TRUE(eventually([&] { return report().find(jpeg->sha256) != std::string::npos; }));
+    ASSERT_TRUE(eventually([&] {
+        const auto& all = session().studio()->contents().all<studio::HandoverRecord>();
+        return std::any_of(all.begin(), all.end(), [](const auto& each) {
+            const studio::HandoverRecord& h = each.second;
+            const auto now = io::reportedFile(h.path);
+            return h.format == "report" && now && now->sha256 == h.sha256;
+        });
+    })) << "the record is of the report as it stands";
     ASSERT_TRUE(eventually([&] {
         return cell(find<RowTable>("handoverHistory"), 0, 2) == QStringLiteral("1 of 1 frames");
     })) << cell(find<RowTable>("handoverHistory"), 0, 2).toStdString();

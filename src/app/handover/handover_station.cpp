@@ -63,6 +63,13 @@ QString told(const io::Foreseen& f) {
     return lines.isEmpty() ? QStringLiteral("Holds all of it.") : lines.join(QLatin1Char(' '));
 }
 
+// Only a camera profile has one, and only contrast is such a curve.
+bool offersCurve(const Setup* s, const Parcel& p) {
+    return s && s->correction && s->correction->finish.contrast != 0 &&
+           std::any_of(p.exports.begin(), p.exports.end(),
+                       [](const io::ExportOptions& o) { return o.format == io::Format::dcp; });
+}
+
 ParcelModel::Row rowOf(const ParcelItem& item) {
     const QString endings = QStringLiteral(" (") + item.endings.join(QStringLiteral(", ")) + QLatin1Char(')');
     switch (item.kind) {
@@ -161,12 +168,35 @@ QWidget* HandoverStation::buildParcel() {
     list_->setModel(&items_);
     list_->setWidths({220, 0, 300});
     column->addWidget(list_);
+    column->addWidget(buildCurve());
     column->addWidget(buildFrames());
     told_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     told_->setObjectName(QStringLiteral("parcelProblems"));
     told_->hide();
     column->addWidget(told_);
     return holder;
+}
+
+// Taste is in no profile, unless it is asked for.
+QWidget* HandoverStation::buildCurve() {
+    curveRow_ = new QWidget(this);
+    auto* row = new QHBoxLayout(curveRow_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    row->addWidget(caption("Base tone curve", curveRow_));
+    curve_ = new QComboBox(curveRow_);
+    curve_->setObjectName(QStringLiteral("baseCurve"));
+    curve_->setAccessibleName(QStringLiteral("Base tone curve"));
+    curve_->setToolTip(QStringLiteral(
+        "What the raw developer begins with: a straight line, or the contrast of the finish."));
+    curve_->addItems({QStringLiteral("Straight"), QStringLiteral("The finish's contrast")});
+    connect(curve_, &QComboBox::activated, this, [this] {
+        withdraw();
+        showParcel();
+    });
+    row->addWidget(curve_);
+    row->addStretch(1);
+    return curveRow_;
 }
 
 QWidget* HandoverStation::buildFrames() {
@@ -435,6 +465,7 @@ void HandoverStation::showParcel() {
     int height = list_->horizontalHeader()->sizeHint().height() + 2 * list_->frameWidth();
     for (int row = 0; row < items_.rowCount(); ++row) height += list_->rowHeight(row);
     list_->setFixedHeight(height);
+    curveRow_->setVisible(offersCurve(s, parcel()));
     foreseeAll();
     countFrames();
 }
@@ -475,6 +506,8 @@ io::FrameOutput HandoverStation::output() const {
 Parcel HandoverStation::parcel() const {
     const Setup* s = session_.current();
     Parcel p = parcelFor(receiver_, s && s->correction ? *s->correction : Correction{});
+    if (offersCurve(s, p) && curve_->currentIndex() == 1)
+        for (io::ExportOptions& o : p.exports) o.finishCurve = o.format == io::Format::dcp;
     if (!p.frames) return p;
     if (which_->currentIndex() == 2) {
         p.frames.reset();

@@ -47,6 +47,7 @@ class HandoverStation : public QWidget {
     QWidget* buildFrames();
     QHBoxLayout* buildChoice();
     QWidget* buildInTheWay();
+    QWidget* buildCurve();
     QWidget* buildQueue();
     QWidget* buildHistory();
     QWidget* buildEmpty();
@@ -79,6 +80,8 @@ class HandoverStation : public QWidget {
     look::Label* emptyText_;
     look::Label* why_;
     RowTable* list_;
+    QWidget* curveRow_;
+    QComboBox* curve_;
     QWidget* frames_;
     QComboBox* which_;
     QComboBox* kind_;

@@ -21,6 +21,7 @@ void FrameQueue::run(const QString& job) {
     done_ = fresh_ = all_ = 0;
     leaving_ = false;
     problems_.clear();
+    reports_.clear();
     state_ = State::running;
     clock_.restart();
     stop_ = std::make_shared<std::atomic<bool>>(false);
@@ -83,6 +84,7 @@ qint64 FrameQueue::left() const {
 }
 
 void FrameQueue::told(const io::FrameReport& r) {
+    reports_.push_back(r);
     if (r.fate == io::FrameFate::failed)
         problems_ << QString::fromStdString(r.message);
     else

@@ -36,6 +36,8 @@ class FrameQueue : public QObject {
     int all() const { return all_; }
     /// Milliseconds, -1 while that cannot be said.
     qint64 left() const;
+    /// What became of the frames of this run, in the order in which they ended.
+    const std::vector<io::FrameReport>& reports() const { return reports_; }
     /// A line for each frame that failed.
     const QStringList& problems() const { return problems_; }
 
@@ -53,6 +55,7 @@ class FrameQueue : public QObject {
     int done_ = 0, fresh_ = 0, all_ = 0;
     bool leaving_ = false;
     QStringList problems_;
+    std::vector<io::FrameReport> reports_;
     QElapsedTimer clock_;
     std::shared_ptr<std::atomic<bool>> stop_, over_;  ///< of the run at work
 };

@@ -70,11 +70,8 @@ Result<HandedItem> recipe(const std::string& place, const ParcelContent& content
 
 Result<HandedItem> report(const std::string& place, const ParcelContent& content) {
     const Correction& c = content.correction;
-    io::ReportContent r{c.name, content.facts, c, content.reading, {}, content.files};
-    // A report without its picture is still one.
-    if (content.frame)
-        if (auto picture = io::chartPicture(*content.frame, c)) r.picture = *std::move(picture);
-    const io::Document document = io::reportDocument(r);
+    const io::Document document =
+        io::reportDocument({c.name, content.facts, c, content.reading, content.picture, content.files});
     const auto status = paper::writeDocument(place + ".pdf", document).and_then([&] {
         return io::writeFile(place + ".html", io::documentHtml(document));
     });
@@ -97,6 +94,14 @@ Result<HandedItem> check(const std::string& place, const ParcelContent& content)
 }
 
 }  // namespace
+
+void makePicture(ParcelContent& content) {
+    // A report without its picture is still one.
+    if (content.frame)
+        if (auto picture = io::chartPicture(*content.frame, content.correction))
+            content.picture = *std::move(picture);
+    content.frame.reset();
+}
 
 std::vector<ParcelItem> itemsOf(const Parcel& parcel, const Correction& c) {
     std::vector<ParcelItem> out;

@@ -39,13 +39,17 @@ std::optional<std::string> placeFor(const ParcelItem& item, const QString& folde
 struct ParcelContent {
     Correction correction;
     std::optional<Reading> reading;
-    FramePointer frame;  ///< the chart's
+    FramePointer frame;  ///< the chart's, until its picture is made
+    std::vector<unsigned char> picture;
     std::vector<std::pair<std::string, std::string>> facts;
     std::string plateFrame;  ///< of the check: a subject of the setup, else the chart's frame
     io::FrameOutput plate;
     std::string configuration;  ///< once it is written
     std::vector<io::ReportedFile> files;
 };
+
+/// Makes the report's picture, once, and lets go of the frame.
+void makePicture(ParcelContent& content);
 
 /// What went out, with its checksum, and what is told of it.
 struct HandedItem {

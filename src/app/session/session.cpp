@@ -38,6 +38,7 @@ void Session::use(std::unique_ptr<studio::Studio> studio) {
     studio_ = std::move(studio);
     ++studios_;
     giving_ = nullptr;
+    reportedWith_.clear();
     queue_->cancel();
     if (std::exchange(intake_, nullptr)) emit intakeFinished(0, {});
     atHand_.clear();

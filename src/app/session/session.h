@@ -212,7 +212,9 @@ class Session : public QObject {
     std::string subjectOf(int id) const;
     struct FrameJob;
     FrameJob frameJob(int id, const Parcel& parcel, const QString& folder) const;
-    void recordHandover(int id, studio::HandoverRecord record);
+    studio::Id recordHandover(int id, studio::HandoverRecord record);
+    void keepRecord(const studio::Edit& edit);
+    void reportFrames(const QString& job);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     struct Intake;
     void lookAtNext();
@@ -254,6 +256,7 @@ class Session : public QObject {
     int studios_ = 0;  ///< that were used so far
     std::shared_ptr<Intake> intake_;
     std::shared_ptr<Giving> giving_;
+    std::map<QString, std::shared_ptr<Giving>> reportedWith_;  ///< by the job of frames that it waits for
     FrameQueue* queue_;
 };
 

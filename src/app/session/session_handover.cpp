@@ -47,6 +47,8 @@ struct Session::Giving {
     std::vector<ParcelItem> items;
     ParcelContent content;
     QStringList problems;
+    std::string reportPlace;  ///< once it is written
+    studio::Id reportRecord = 0;
 };
 
 // Frames as a job; its corrections are still documents, which is what the studio keeps.
@@ -63,13 +65,18 @@ void Session::foresee(int id, const io::ExportOptions& options,
 }
 
 // What has left the house is not undone, so this is no step.
-void Session::recordHandover(int id, HandoverRecord record) {
+studio::Id Session::recordHandover(int id, HandoverRecord record) {
     const auto* now = correctionOf(studio_->contents(), id);
     record.setup = id;
     record.correction = now ? now->id : 0;
     record.made = plan::isoText(plan::now());
     Edit edit = studio_->edit("Hand over " + std::filesystem::path(record.path).filename().string());
-    edit.add(std::move(record));
+    const studio::Id added = edit.add(std::move(record));
+    keepRecord(edit);
+    return added;
+}
+
+void Session::keepRecord(const Edit& edit) {
     if (const Status kept = studio_->record(edit); !kept)
         emit refused(QString::fromStdString(kept.error().message));
     rebuild();
@@ -152,6 +159,10 @@ void Session::giveNext() {
             const ParcelItem& made = g->items[g->next];
             const auto place = refero::placeFor(made, g->folder, g->parcel.collisions);
             if (!place) return std::nullopt;
+            if (made.kind == ParcelItem::Kind::report) {
+                makePicture(g->content);
+                g->reportPlace = *place;
+            }
             return makeItem(made, *place, g->content).map([](HandedItem h) {
                 return std::optional(std::move(h));
             });
@@ -166,7 +177,8 @@ void Session::giveNext() {
                                             static_cast<std::uintmax_t>(r.bytes)});
                 HandoverRecord kept = r;
                 kept.receiver = g->parcel.receiver.toStdString();
-                recordHandover(g->id, std::move(kept));
+                const studio::Id id = recordHandover(g->id, std::move(kept));
+                if (g->items[g->next].kind == ParcelItem::Kind::report) g->reportRecord = id;
             } else if (!gone) {
                 g->problems << QString::fromStdString(gone.error().message);
             }
@@ -241,6 +253,7 @@ void Session::giveFrames() {
                 return done();
             }
             const QString path = QString::fromStdString(record->path);
+            if (g->reportRecord != 0) reportedWith_[path] = g;
             recordHandover(g->id, *std::move(record));
             if (queue_->state() == FrameQueue::State::idle)
                 queue_->run(path);
@@ -262,10 +275,38 @@ void Session::framesFinished(const QString& job, int done, int failed, int all, 
         if (!error.isEmpty()) changed.note = error.toStdString();
         Edit edit = studio_->edit("Frames of " + QFileInfo(job).fileName().toStdString());
         edit.put(changed);
-        if (const Status kept = studio_->record(edit); !kept)
-            emit refused(QString::fromStdString(kept.error().message));
-        return rebuild();
+        keepRecord(edit);
+        break;
     }
+    if (done > 0) reportFrames(job);
+}
+
+// The report went out before its frames were done: it is written once more, with their checksums.
+void Session::reportFrames(const QString& job) {
+    const auto waiting = reportedWith_.find(job);
+    if (waiting == reportedWith_.end()) return;
+    const auto g = waiting->second;
+    ParcelContent content = g->content;
+    for (const io::FrameReport& r : queue_->reports())
+        if (r.fate == io::FrameFate::done || r.fate == io::FrameFate::kept)
+            content.files.push_back({r.target.filename().string(), {}, {}, r.sha256, r.bytes});
+    ParcelItem item;
+    item.kind = ParcelItem::Kind::report;
+    inBackground([item, place = g->reportPlace,
+                  content = std::move(content)] { return makeItem(item, place, content); },
+                 [this, g](const Result<HandedItem>& made) {
+                     const auto* before = studio_->contents().find<HandoverRecord>(g->reportRecord);
+                     if (!made) {
+                         emit refused(QString::fromStdString(made.error().message));
+                     } else if (before) {
+                         HandoverRecord after = *before;
+                         after.bytes = made->record.bytes;
+                         after.sha256 = made->record.sha256;
+                         Edit edit = studio_->edit("Report with its frames");
+                         edit.put(after);
+                         keepRecord(edit);
+                     }
+                 });
 }
 
 void Session::goOnWith(int handover) {

@@ -159,7 +159,7 @@ RecipeSettings searched(const std::vector<Sample>& samples, const RecipeSettings
     RecipeSettings copy = start;
     for (std::size_t i = 0; i < knobs.size(); ++i)
         x[i] = std::clamp((knobs[i].value(copy) - knobs[i].rest) / search.unit(i), -1.0, 1.0);
-    auto* cost = new ceres::DynamicNumericDiffCostFunction<Search, ceres::CENTRAL>(new Search(search));
+    auto* cost = new ceres::DynamicNumericDiffCostFunction<Search, ceres::FORWARD>(new Search(search));
     cost->AddParameterBlock(static_cast<int>(x.size()));
     cost->SetNumResiduals(static_cast<int>(samples.size() + knobs.size()));
     ceres::Problem problem;

@@ -59,6 +59,12 @@ Status addProfile(Carried& out, const Correction& given, const ExportOptions& o)
         out.foreseen.lost.push_back(
             "What bends colours becomes a map of hue and saturation, which does not tell levels apart.");
     out.foreseen.lost.push_back("The balance is the raw developer's own: pick a grey of the chart with it.");
+    if (o.finishCurve) {
+        out.dcp->toneCurve = toneCurveOf(given.finish);
+        out.foreseen.lost.push_back(
+            "Of the finish its contrast is the base tone curve, which each raw developer applies in its own "
+            "way; the figures are without it.");
+    }
     return {};
 }
 

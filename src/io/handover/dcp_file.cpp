@@ -115,8 +115,12 @@ Result<std::string> dcpFile(const DcpProfile& p) {
     TIFFSetField(t, kProfileEmbedPolicy, 0u);  // allow copying
     TIFFSetField(t, kDefaultBlackRender, 1u);  // none: black is where the correction puts it
     TIFFSetField(t, kBaselineExposureOffset, p.baselineExposureOffset);
-    const float tone[4] = {0, 0, 1, 1};
-    TIFFSetField(t, kProfileToneCurve, 4, tone);
+    std::vector<float> tone;
+    for (const auto& [from, to] : p.toneCurve) {
+        tone.push_back(static_cast<float>(from));
+        tone.push_back(static_cast<float>(to));
+    }
+    TIFFSetField(t, kProfileToneCurve, static_cast<int>(tone.size()), tone.data());
     bool ok = true;
     for (std::size_t i = 0; i < p.lights.size(); ++i) {
         const auto& light = p.lights[i];
@@ -182,6 +186,11 @@ Result<DcpProfile> readDcp(const std::string& bytes) {
         p.name = text(kProfileName);
         const auto dims = numbers(kProfileHueSatMapDims);
         if (const auto e = numbers(kBaselineExposureOffset); e.size() == 1) p.baselineExposureOffset = e[0];
+        if (const auto tone = numbers(kProfileToneCurve); tone.size() >= 4) {
+            p.toneCurve.clear();
+            for (std::size_t i = 0; i + 1 < tone.size(); i += 2)
+                p.toneCurve.emplace_back(tone[i], tone[i + 1]);
+        }
         for (std::uint16_t i = 0; i < 2; ++i) {
             const auto colour = numbers(static_cast<std::uint16_t>(kColorMatrix1 + i)),
                        forward = numbers(static_cast<std::uint16_t>(kForwardMatrix1 + i)),

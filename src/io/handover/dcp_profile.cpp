@@ -65,6 +65,22 @@ bool isWarmer(const Correction& first, const Correction& second) {
     return warmth(first) > warmth(second);
 }
 
+std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish) {
+    Finish contrast;
+    contrast.contrast = finish.contrast;
+    const auto curve = compile(contrast).curve;
+    if (!curve) return {{0, 0}, {1, 1}};
+    // Evenly over roots of light, where the curve itself is even.
+    constexpr int kSteps = 64;
+    std::vector<std::pair<double, double>> out;
+    for (int i = 0; i <= kSteps; ++i) {
+        const double root = static_cast<double>(i) / kSteps;
+        out.emplace_back(root * root, std::clamp((*curve)(root * root), 0.0, 1.0));
+    }
+    out.back() = {1, 1};
+    return out;
+}
+
 Vector3 neutralOf(const Correction& c) {
     const Vector3 n = c.gains.cwiseInverse();
     return n / n.maxCoeff();

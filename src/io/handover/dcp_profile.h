@@ -5,8 +5,10 @@
 #include <optional>
 #include <span>
 #include <string>
+#include <utility>
 #include <vector>
 
+#include "core/finish/finish.h"
 #include "core/fit/correction.h"
 #include "core/grade/hue_sat_map.h"
 
@@ -24,11 +26,16 @@ struct DcpProfile {
     std::string name, camera;
     std::vector<Light> lights;          ///< one, or two of which the first is the warmer
     double baselineExposureOffset = 0;  ///< stops
+    /// From light to light, from black to white, rising; what a raw developer begins with.
+    std::vector<std::pair<double, double>> toneCurve{{0, 0}, {1, 1}};
 
     /// A colour as a raw developer sees it by the light alone at `index`, balanced on `neutral` (camera RGB
     /// of a grey): chapter 6 of the specification. Relative to D50.
     Xyz toXyzD50(const Vector3& cameraRgb, const Vector3& neutral, std::size_t index = 0) const;
 };
+
+/// The contrast of a finish as such a curve: it holds black, mid-grey and white.
+std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish);
 
 /// Camera RGB of a grey as the correction's chart showed it, the strongest channel 1.
 Vector3 neutralOf(const Correction& correction);

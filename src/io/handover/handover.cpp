@@ -244,6 +244,7 @@ Status ExportOptions::validate() const {
     if (shaper && encoding && *encoding != Encoding::linear)
         return failure("A shaper is for linear light; feed it linear.");
     if (second && format != Format::dcp) return failure("Only a camera profile is for two lights.");
+    if (finishCurve && format != Format::dcp) return failure("Only a camera profile has a base tone curve.");
     if (!illuminants.empty() && format != Format::dcp)
         return failure("Only a camera profile names its light.");
     return {};

@@ -36,6 +36,8 @@ struct ExportOptions {
     /// (17 A, 20 D55, 21 D65, 22 D75, 23 D50); of one light, that alone.
     std::optional<Correction> second;
     std::vector<int> illuminants;
+    /// Of a camera profile: the finish's contrast as its base tone curve, else a straight one.
+    bool finishCurve = false;
 
     /// Errors: out of range or against each other.
     Status validate() const;

@@ -145,6 +145,13 @@ Result<Proof> proveDcp(const std::filesystem::path& file, const Carried& carried
     if (!profile) return tl::unexpected(profile.error());
     if (profile->lights.size() != carried.dcp->lights.size())
         return failure("The camera profile does not read back with its lights.");
+    const auto& curve = carried.dcp->toneCurve;
+    const bool sameCurve =
+        std::equal(curve.begin(), curve.end(), profile->toneCurve.begin(), profile->toneCurve.end(),
+                   [](const auto& a, const auto& b) {
+                       return std::abs(a.first - b.first) < 1e-6 && std::abs(a.second - b.second) < 1e-6;
+                   });
+    if (!sameCurve) return failure("The camera profile does not read back with its tone curve.");
     const Vector3 neutral = neutralOf(carried.correction);
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : carried.colours) {

@@ -79,7 +79,8 @@ struct Document {
 /// One HTML file (HTML 5) that needs nothing else and prints on A4.
 std::string documentHtml(const Document& document);
 
-/// L*, a* and b* as three more cells.
+/// L*, a* and b* of someone as three more columns, and as three more cells.
+void addLabColumns(std::vector<DocumentColumn>& columns, const std::string& whose);
 void addLab(std::vector<DocumentCell>& row, const Lab& lab);
 
 /// A colour as IEC 61966-2-1's eight bits, cut off where sRGB ends.

@@ -161,6 +161,13 @@ std::array<unsigned, 3> srgbBytes(const Lab& d50) {
     return out;
 }
 
+void addLabColumns(std::vector<DocumentColumn>& columns, const std::string& whose) {
+    using Kind = DocumentColumn::Kind;
+    columns.push_back({whose + " L*", 0.1, Kind::number});
+    columns.push_back({"a*", 0.07, Kind::number});
+    columns.push_back({"b*", 0.07, Kind::number});
+}
+
 void addLab(std::vector<DocumentCell>& row, const Lab& lab) {
     for (const double v : {lab.L, lab.a, lab.b}) row.emplace_back(tenths(v));
 }

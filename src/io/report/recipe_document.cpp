@@ -78,16 +78,10 @@ DocumentTable hues(const RecipeSettings& s) {
 }
 
 DocumentTable patches(const Recipe& r) {
-    DocumentTable t{{{"Patch", 0.14},
-                     {"Wanted, by the recipe", 0.24},
-                     {"Wanted L*", 0.1, Kind::number},
-                     {"a*", 0.07, Kind::number},
-                     {"b*", 0.07, Kind::number},
-                     {"Recipe L*", 0.1, Kind::number},
-                     {"a*", 0.07, Kind::number},
-                     {"b*", 0.07, Kind::number},
-                     {"Left", 0.14, Kind::number}},
-                    {}};
+    DocumentTable t{{{"Patch", 0.14}, {"Wanted, by the recipe", 0.24}}, {}};
+    addLabColumns(t.columns, "Wanted");
+    addLabColumns(t.columns, "Recipe");
+    t.columns.push_back({"Left", 0.14, Kind::number});
     for (const RecipePatch& p : r.patches) {
         std::vector<DocumentCell> row{p.id, Swatch{p.wanted, p.reached}};
         addLab(row, p.wanted);

@@ -57,17 +57,10 @@ DocumentTable figures(const Correction& c) {
 }
 
 DocumentTable patches(const Correction& c) {
-    DocumentTable t{{{"Patch", 0.12},
-                     {"Before, reference, after", 0.21},
-                     {"Reference L*", 0.1, Kind::number},
-                     {"a*", 0.07, Kind::number},
-                     {"b*", 0.07, Kind::number},
-                     {"After L*", 0.09, Kind::number},
-                     {"a*", 0.07, Kind::number},
-                     {"b*", 0.07, Kind::number},
-                     {"Before", 0.1, Kind::number},
-                     {"After", 0.1, Kind::number}},
-                    {}};
+    DocumentTable t{{{"Patch", 0.12}, {"Before, reference, after", 0.2}}, {}};
+    addLabColumns(t.columns, "Reference");
+    addLabColumns(t.columns, "After");
+    for (const char* when : {"Before", "After"}) t.columns.push_back({when, 0.1, Kind::number});
     for (const PatchResult& p : c.patches) {
         std::vector<DocumentCell> row{p.used ? p.id : p.id + " (not used)",
                                       Swatch{p.before, p.reference, p.after}};

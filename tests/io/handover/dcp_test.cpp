@@ -164,6 +164,42 @@ TEST(CameraProfile, HasTheTagsThatTheSpecificationAsksFor) {
     EXPECT_STREQ(camera.c_str(), "Camera") << "its body is not known";
 }
 
+// DNG specification 1.4, ProfileToneCurve: pairs of light, the first 0 and 0, the last 1 and 1, rising.
+TEST(CameraProfile, TakesTheFinishsContrastAsItsToneCurveWhereItIsChosen) {
+    const TemporaryFolder folder;
+    Correction c = correction();
+    c.finish = *finishByName("rounded");
+    io::ExportOptions o;
+    o.format = io::Format::dcp;
+    o.finishCurve = true;
+    const auto done = io::exportCorrection(c, folder / "a.dcp", o);
+    ASSERT_TRUE(done) << done.error().message;
+    EXPECT_TRUE(std::any_of(done->foreseen.lost.begin(), done->foreseen.lost.end(),
+                            [](const auto& s) { return s.find("base tone curve") != std::string::npos; }));
+    const auto curve = tagsOf(contentOf(folder / "a.dcp")).at(50940);
+    ASSERT_GE(curve.size(), 20u);
+    EXPECT_EQ(curve[0], 0);
+    EXPECT_EQ(curve[1], 0);
+    EXPECT_EQ(curve[curve.size() - 2], 1);
+    EXPECT_EQ(curve[curve.size() - 1], 1);
+    // A grey through the finish as it is rendered: what the curve gives it, between its points straight.
+    Finish contrast;
+    contrast.contrast = c.finish.contrast;
+    const CompiledFinish rendered = compile(contrast);
+    for (const double light : {0.02, 0.1, 0.18, 0.4, 0.8}) {
+        std::size_t i = 2;
+        while (curve[i] < light) i += 2;
+        const double share = (light - curve[i - 2]) / (curve[i] - curve[i - 2]);
+        const double given = curve[i - 1] + share * (curve[i + 1] - curve[i - 1]);
+        const Vector3 grey = light * whiteXyz(white::d50).vector();
+        EXPECT_NEAR(given, finished(Xyz::from(grey), rendered).vector().y(), 5e-4) << light;
+        EXPECT_GT(curve[i + 1], curve[i - 1]);
+    }
+    EXPECT_NEAR(finished(Xyz::from(0.18 * whiteXyz(white::d50).vector()), rendered).vector().y(), 0.18, 1e-3);
+    o.format = io::Format::icc;
+    EXPECT_FALSE(io::exportCorrection(c, folder / "a.icc", o)) << "an ICC profile has none";
+}
+
 TEST(CameraProfile, ForTwoLightsPutsTheWarmerFirst) {
     Correction warm = correction(), cool = bending();
     warm.gains = {1.1, 1, 2.6};
