@@ -9,6 +9,7 @@
 
 #include "core/frame/orientation.h"
 #include "io/clip.h"
+#include "io/detail/picture_output.h"
 #include "io/detail/picture_spec.h"
 #include "io/icc_input.h"
 #include "io/media_path.h"
@@ -20,7 +21,6 @@ namespace {
 
 namespace fs = std::filesystem;
 using OIIO::ImageInput;
-using OIIO::ImageOutput;
 using OIIO::ImageSpec;
 using OIIO::TypeDesc;
 using namespace detail;
@@ -109,14 +109,10 @@ Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) 
 }
 
 Status write(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
-    const std::string ending = lowerEnding(path);
-    auto output = ImageOutput::create(path.string());
-    if (!output) return failure(path.filename().string() + " is of a kind that cannot be written here.");
-    if (!output->open(path.string(), specFor(image.width(), image.height(), options, ending)) ||
-        !output->write_image(TypeDesc::FLOAT, image.values().data()) || !output->close())
-        return failure(path.filename().string() + " could not be written: " + reasonOf(output->geterror()) +
-                       ".");
-    return {};
+    auto output = PictureOutput::begin(path, image.width(), image.height(), options);
+    if (!output) return tl::unexpected(output.error());
+    if (auto ok = output->rows(0, image); !ok) return ok;
+    return output->end();
 }
 
 }  // namespace

@@ -14,6 +14,7 @@
 
 #include "core/render/render.h"
 #include "io/batch/output_profile.h"
+#include "io/detail/picture_output.h"
 #include "io/detail/picture_spec.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
@@ -25,7 +26,6 @@ namespace {
 namespace fs = std::filesystem;
 using namespace detail;
 using OIIO::ImageInput;
-using OIIO::ImageOutput;
 using OIIO::ImageSpec;
 using OIIO::TypeDesc;
 
@@ -201,14 +201,8 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
     }
     // Only what is too large to be turned keeps its turn.
     w.orientation = s.spec.get_int_attribute("Orientation", 1);
-    const auto output = ImageOutput::create(side.string());
-    if (!output) return failure(side.filename().string() + " is of a kind that cannot be written here.");
-    const auto failed = [&] {
-        return failure(side.filename().string() + " could not be written: " + reasonOf(output->geterror()) +
-                       ".");
-    };
-    if (!output->open(side.string(), specFor(s.spec.width, s.spec.height, w, lowerEnding(side))))
-        return failed();
+    auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
+    if (!output) return tl::unexpected(output.error());
     const Rendering rendering = renderingOf(c, o);
     for (int y = 0; y < s.spec.height; y += s.bandRows) {
         if (work.stopped()) return failure(kStopped);
@@ -226,10 +220,10 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
             fit(rendered, o);
         }
         const Watch watch(writing(work));
-        if (!output->write_scanlines(y, end, 0, TypeDesc::FLOAT, rendered.values().data())) return failed();
+        if (auto ok = output->rows(y, rendered); !ok) return ok;
     }
     const Watch watch(writing(work));
-    return output->close() ? Status() : failed();
+    return output->end();
 }
 
 }  // namespace
