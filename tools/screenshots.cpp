@@ -180,6 +180,7 @@ bool paperOf(const Session& session, ParcelItem::Kind kind, const QString& place
     content.frame = setup.frame;
     content.facts = {{"Shoot", session.shoot().toStdString()}, {"Light", setup.light.toStdString()}};
     for (auto& fact : io::factsOf(content.correction)) content.facts.push_back(std::move(fact));
+    makePicture(content);
     return makeItem(item, place.toStdString(), content).has_value();
 }
 
