@@ -29,7 +29,6 @@ tr { break-inside: avoid; }
 tbody tr { border-top: 0.25pt solid #bbb; }
 tbody tr.on { border-top: none; }
 .number { text-align: right; }
-td.number { white-space: nowrap; }
 .facts td:first-child { color: #555; width: 42mm; }
 .code { font: 8pt/1.3 ui-monospace, "DejaVu Sans Mono", monospace; word-break: break-all; }
 figure { margin: 3mm 0; break-inside: avoid; }
