@@ -24,6 +24,8 @@ FramesToRender framesToRender(const Contents& contents, const plan::Day& day, co
         correctionOfShot[c.reading] = id;
     }
     FramesToRender out;
+    // One that was built anew since is none.
+    const bool chosen = wanted.by && contents.find<CorrectionRecord>(wanted.by->correction);
     for (const auto& [id, f] : contents.all<Frame>()) {
         if (f.shoot != day.shoot.id || !isWanted(f, id, wanted)) continue;
         const auto taken = plan::momentFrom(f.taken);
@@ -31,7 +33,7 @@ FramesToRender framesToRender(const Contents& contents, const plan::Day& day, co
             plan::served(day, corrected, f.setup, taken ? std::optional(*taken) : std::nullopt);
         const auto correction = correctionOfShot.find(s.shot);
         const bool served = s.coverage != plan::Coverage::none && correction != correctionOfShot.end();
-        if (wanted.by) {
+        if (chosen) {
             const bool same = served && correction->second == wanted.by->correction;
             if (same)
                 out.frames.push_back({id, correction->second, s.coverage, s.reason});

@@ -95,6 +95,8 @@ TEST(FramesToRender, AChosenCorrectionServesAllAndSaysWhyAgainstTheRules) {
     EXPECT_EQ(f.unserved, 0);
     for (const FrameToRender& one : f.frames) EXPECT_EQ(one.correction, 12);
     EXPECT_EQ(f.frames[0].coverage, plan::Coverage::valid) << "the rules say the same";
+    w.by->correction = 99;
+    EXPECT_EQ(framesOf(s.of(w)), framesOf(s.of({}))) << "one that is not there any more is no choice";
     for (const std::size_t i : {std::size_t{1}, std::size_t{2}}) {
         EXPECT_EQ(f.frames[i].coverage, plan::Coverage::weaker);
         EXPECT_NE(f.frames[i].reason.find("One lamp lit both."), std::string::npos);
