@@ -43,9 +43,13 @@ TEST_F(Day, FromTheCardToTheClient) {
         std::filesystem::copy_file(frame(name).toStdString(), card / name);
     press(Qt::Key_2);
     drop({QString::fromStdString(card.path().string())});
-    ASSERT_TRUE(eventually([&] {
-        return !session().bringingIn() && session().setups().size() == 1 && session().setups()[0].reading;
-    }));
+    const auto& frames = session().studio()->contents();
+    ASSERT_TRUE(
+        eventually([&] { return !session().bringingIn() && frames.all<studio::Frame>().size() == 2; }));
+    // Nobody has planned this: all of them are a setup.
+    QTest::keyClick(window->findChild<ContactSheet*>(), Qt::Key_A, Qt::ControlModifier);
+    click("beginSetup");
+    ASSERT_TRUE(eventually([&] { return session().setups().size() == 1 && session().setups()[0].reading; }));
     const int id = session().setups()[0].id;
     ASSERT_EQ(session().setup(id)->pictures.size(), 2u) << "the picture stands with its chart";
     EXPECT_EQ(session().setup(id)->reading->verdict, Verdict::pass);
