@@ -244,7 +244,7 @@ QWidget* FramesStation::buildPanel() {
         const auto chosen = sheet_->chosen();
         session_.beginSetupWith({chosen.begin(), chosen.end()});
     });
-    hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand them over"), panel);
+    hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand over"), panel);
     hand_->setObjectName(QStringLiteral("handOverChosen"));
     hand_->setToolTip(QStringLiteral("To the handover, with these frames as what goes out."));
     connect(hand_, &QAbstractButton::clicked, this, [this] {
