@@ -19,6 +19,8 @@
 namespace refero::io::detail {
 namespace {
 
+constexpr int kLargestJpeg = 65500;
+
 // What OpenImageIO's writers of PNG and JPEG write through. Bytes are gathered, since some come a few at a
 // time; the first failure is kept, and nothing is written after it.
 class CheckedFile final : public OIIO::Filesystem::IOProxy {
@@ -136,7 +138,14 @@ Result<PictureOutput> PictureOutput::begin(const std::filesystem::path& path, in
     inner->output = OIIO::ImageOutput::create(path.string());
     if (!inner->output)
         return failure(path.filename().string() + " is of a kind that cannot be written here.");
-    if (ending == ".png" || ending == ".jpg" || ending == ".jpeg") {
+    const bool jpeg = ending == ".jpg" || ending == ".jpeg";
+    // Beyond that the library ends the program, too.
+    if (jpeg && std::max(width, height) > kLargestJpeg)
+        return failure(path.filename().string() +
+                       " cannot be written: a JPEG has at most 65,500 pixels a "
+                       "side, and this picture has " +
+                       std::to_string(std::max(width, height)) + ". Make it smaller, or write a .tif.");
+    if (jpeg || ending == ".png") {
         inner->file.emplace(path);
         if (!inner->file->opened()) return inner->failed(inner->error());
         inner->output->set_ioproxy(&*inner->file);

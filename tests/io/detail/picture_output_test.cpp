@@ -70,6 +70,12 @@ TEST(PictureOutput, SaysWhereItCannotBeginAndWhatItCannotWrite) {
         EXPECT_NE(out.error().message.find("could not be written"), std::string::npos) << out.error().message;
     }
     EXPECT_FALSE(PictureOutput::begin(folder / "x.words", 4, 4, {}));
+    // ITU-T T.81 counts to 65535; libjpeg stops at 65500, and would stop everything else with it.
+    for (const auto& [width, height] : {std::pair{65501, 2}, std::pair{2, 70000}}) {
+        const auto wide = PictureOutput::begin(folder / "wide.jpg", width, height, {});
+        ASSERT_FALSE(wide);
+        EXPECT_NE(wide.error().message.find("65,500"), std::string::npos) << wide.error().message;
+    }
     EXPECT_EQ(folder.files(), 0u);
 }
 
