@@ -179,6 +179,41 @@ TEST_F(HandoverInTheWindow, AsksOnceAboutFilesThatAreThere) {
     EXPECT_EQ(endings()[".pdf"], 2);
 }
 
+// A chart fades: the report says how old the copy was.
+TEST_F(HandoverInTheWindow, TheReportTellsTheChartCopyAndItsAge) {
+    const test::TemporaryFolder card;
+    sim::Shot shot = test::plainShot();
+    shot.file = "dated.tif";
+    shot.taken = "2026:05:14 09:12:08";
+    ASSERT_TRUE(sim::shootToFile(shot, card.path()));
+    window->openFrames({QString::fromStdString(card / "dated.tif")});
+    ASSERT_TRUE(eventually([&] { return session().current() && session().current()->reading; }));
+    const int id = session().currentId();
+    session().correct(id, {});
+    ASSERT_TRUE(eventually([&] { return session().setup(id)->correction.has_value(); }));
+    window->showStation(MainWindow::StationId::handover);
+    answers.folder = QString::fromStdString(folder.path().string());
+    ASSERT_TRUE(session().perform(QStringLiteral("Which copy"), [&](studio::Edit& edit) -> Status {
+        plan::ChartCopy copy;
+        copy.label = "Board 7";
+        copy.madeOn = "2024-11-20";
+        plan::Setup setup = *session().studio()->contents().find<plan::Setup>(id);
+        setup.chart = edit.add(copy);
+        edit.put(setup);
+        return {};
+    }));
+    ASSERT_TRUE(session().current()->correction);
+    choose("receiverClient");
+    ASSERT_TRUE(handOver());
+    std::string html;
+    for (const auto& e : std::filesystem::directory_iterator(folder.path()))
+        if (e.path().extension() == ".html") html = test::contentOf(e.path().string());
+    EXPECT_NE(html.find("Board 7"), std::string::npos);
+    EXPECT_NE(html.find("2024-11-20"), std::string::npos);
+    // From 20 November 2024 to 14 May 2026 it is six days short of a year and a half.
+    EXPECT_NE(html.find("17 months; to be replaced after 24"), std::string::npos);
+}
+
 TEST_F(HandoverInTheWindow, NamesTheFramesThatFailed) {
     ASSERT_TRUE(ready());
     const test::TemporaryFolder card;

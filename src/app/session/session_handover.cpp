@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The part of a session that hands over: single files, all that a receiver gets, and frames.
+#include <QDate>
 #include <QFileInfo>
 #include <map>
 
@@ -34,6 +35,22 @@ Result<std::string> jobWritten(const QString& folder, const QString& receiver, i
     if (auto ok = io::writeFile(path.toStdString(), io::batchJobText(job)); !ok)
         return tl::unexpected(ok.error());
     return path.toStdString();
+}
+
+// "7 months; to be replaced after 24". Dates as ISO 8601 and as EXIF have them; empty where one is not known.
+QString ageAt(const std::string& made, const std::string& taken, int replaceAfterMonths) {
+    const auto day = [](const std::string& text) {
+        return QDate::fromString(
+            QString::fromStdString(text).left(10).replace(QLatin1Char(':'), QLatin1Char('-')), Qt::ISODate);
+    };
+    const QDate from = day(made), to = day(taken);
+    if (!from.isValid() || !to.isValid() || to < from) return {};
+    const int months =
+        12 * (to.year() - from.year()) + to.month() - from.month() - (to.day() < from.day() ? 1 : 0);
+    return QStringLiteral("%1 %2; to be replaced after %3")
+        .arg(months)
+        .arg(months == 1 ? QStringLiteral("month") : QStringLiteral("months"))
+        .arg(replaceAfterMonths);
 }
 
 }  // namespace
@@ -139,6 +156,7 @@ void Session::give(int id, const Parcel& parcel, const QString& folder) {
         if (const auto* copy = studio_->contents().find<plan::ChartCopy>(record->chart)) {
             put("Chart copy", QString::fromStdString(copy->label));
             put("Copy made on", QString::fromStdString(copy->madeOn));
+            put("Its age at the shot", ageAt(copy->madeOn, s->correction->taken, copy->replaceAfterMonths));
             put("Its values", QString::fromStdString(copy->reference));
         }
     for (auto& fact : io::factsOf(*s->correction)) content.facts.push_back(std::move(fact));
