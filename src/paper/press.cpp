@@ -6,6 +6,7 @@
 #include <QGuiApplication>
 #include <QString>
 #include <array>
+#include <cstdio>
 
 // The resources of a static library are only linked where they are asked for, outside of any namespace.
 static void loadFontResources() {
@@ -23,8 +24,10 @@ void loadFonts() {
 
 Press::Press() {
     if (QCoreApplication::instance()) return;
-    // What Qt says of the desktop that is not there is nobody's concern.
-    qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
+    // What Qt says of the desktop that is not there is nobody's concern, unless it cannot go on.
+    qInstallMessageHandler([](QtMsgType type, const QMessageLogContext&, const QString& words) {
+        if (type == QtCriticalMsg || type == QtFatalMsg) std::fprintf(stderr, "%s\n", qPrintable(words));
+    });
     // Qt keeps both for as long as the application lives, and takes out what it has understood.
     static int count;
     static std::array<char*, 4> words;
