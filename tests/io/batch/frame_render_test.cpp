@@ -204,7 +204,8 @@ TEST(FrameRender, HalfFloatsStayFinite) {
     o.kind = "exr";
     o.space = OutputSpace::linearSrgb;
     ASSERT_TRUE(renderFrame(plainCorrection(Encoding::linear), folder / "in.exr", {}, o, folder / "out.exr"));
-    for (const float v : stored(folder / "out.exr").values()) EXPECT_TRUE(std::isfinite(v));
+    const EncodedImage written = stored(folder / "out.exr");
+    for (const float v : written.values()) EXPECT_TRUE(std::isfinite(v));
 }
 
 TEST(FrameRender, StopsAndFailsWithoutATrace) {
