@@ -56,6 +56,9 @@ Status writePlain(const fs::path& path, std::string_view content) {
     return {};
 }
 
+// As sideName makes them: the target's stem and the process.
+const std::regex kSide(R"(\.(.+)-(\d{1,10})-\d+)");
+
 }  // namespace
 
 Status writeFile(const fs::path& target, const std::function<Status(const fs::path&)>& write) {
@@ -80,14 +83,20 @@ Status writeFile(const fs::path& target, std::string_view content) {
     return writeFile(target, [&](const fs::path& side) { return writePlain(side, content); });
 }
 
+fs::path targetOf(const fs::path& side) {
+    std::smatch found;
+    const std::string stem = side.stem().string();
+    if (!std::regex_match(stem, found, kSide)) return side;
+    return side.parent_path() / (found[1].str() + side.extension().string());
+}
+
 void removeAbandonedSides(const fs::path& folder, const std::set<std::string>& stems) {
     // As sideName makes them: a dot, the stem, the process and a count.
-    static const std::regex side(R"(\.(.+)-(\d{1,10})-\d+)");
     std::error_code error;
     for (const auto& entry : fs::directory_iterator(folder, error)) {
         std::smatch found;
         const std::string stem = entry.path().stem().string();
-        if (!std::regex_match(stem, found, side)) continue;
+        if (!std::regex_match(stem, found, kSide)) continue;
         const std::string target = found[1];
         const bool ours = stems.contains(target) || target.starts_with(folder.filename().string() + ".");
         if (!ours || !entry.is_regular_file(error)) continue;

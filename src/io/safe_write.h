@@ -21,6 +21,9 @@ Status writeFile(const std::filesystem::path& target, std::string_view content);
 Status writeFile(const std::filesystem::path& target,
                  const std::function<Status(const std::filesystem::path& side)>& write);
 
+/// The target that a side name is for; any other path as it is.
+std::filesystem::path targetOf(const std::filesystem::path& side);
+
 /// Takes away side files that processes of this machine which are gone left in a folder, of targets with
 /// these stems or, in a folder of a clip's pictures, its own name and a number.
 void removeAbandonedSides(const std::filesystem::path& folder, const std::set<std::string>& stems);

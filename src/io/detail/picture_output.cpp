@@ -15,14 +15,15 @@
 #include <vector>
 
 #include "io/detail/picture_spec.h"
+#include "io/safe_write.h"
 
 namespace refero::io::detail {
 namespace {
 
 constexpr int kLargestJpeg = 65500;
 
-// What OpenImageIO's writers of PNG and JPEG write through. Bytes are gathered, since some come a few at a
-// time; the first failure is kept, and nothing is written after it.
+// What OpenImageIO's writers of PNG, JPEG and DPX write through. Bytes are gathered, since some come a few at
+// a time; the first failure is kept, and nothing is written after it.
 class CheckedFile final : public OIIO::Filesystem::IOProxy {
   public:
     explicit CheckedFile(const std::filesystem::path& path)
@@ -145,12 +146,14 @@ Result<PictureOutput> PictureOutput::begin(const std::filesystem::path& path, in
                        " cannot be written: a JPEG has at most 65,500 pixels a "
                        "side, and this picture has " +
                        std::to_string(std::max(width, height)) + ". Make it smaller, or write a .tif.");
-    if (jpeg || ending == ".png") {
+    // A DPX says its own name within itself: the target's, not that of the side file.
+    if (jpeg || ending == ".png" || ending == ".dpx") {
         inner->file.emplace(path);
         if (!inner->file->opened()) return inner->failed(inner->error());
         inner->output->set_ioproxy(&*inner->file);
     }
-    if (!inner->output->open(path.string(), specFor(width, height, options, ending)))
+    const std::filesystem::path name = inner->file ? targetOf(path).filename() : path;
+    if (!inner->output->open(name.string(), specFor(width, height, options, ending)))
         return inner->failed(inner->error());
     return PictureOutput(std::move(inner));
 }

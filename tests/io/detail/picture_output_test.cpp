@@ -6,6 +6,9 @@
 #include <OpenImageIO/imageio.h>
 #include <gtest/gtest.h>
 
+#include <chrono>
+#include <thread>
+
 #include "io/batch/frames.h"
 #include "support/temporary.h"
 
@@ -77,6 +80,23 @@ TEST(PictureOutput, SaysWhereItCannotBeginAndWhatItCannotWrite) {
         EXPECT_NE(wide.error().message.find("65,500"), std::string::npos) << wide.error().message;
     }
     EXPECT_EQ(folder.files(), 0u);
+}
+
+// No name of a side file and no time of day gets into it: two runs give the same bytes.
+TEST(PictureOutput, IsTheSameFileWheneverItIsWritten) {
+    const TemporaryFolder first, second;
+    const EncodedImage image = pattern(40, 30);
+    const auto writeAll = [&](const TemporaryFolder& folder) {
+        for (const char* ending : {".png", ".jpg", ".tif", ".exr", ".dpx"})
+            ASSERT_TRUE(writeFrame(folder / (std::string("x") + ending), image, {})) << ending;
+    };
+    writeAll(first);
+    std::this_thread::sleep_for(std::chrono::milliseconds(1100));
+    writeAll(second);
+    for (const char* ending : {".png", ".jpg", ".tif", ".exr", ".dpx"})
+        EXPECT_EQ(test::contentOf(first / (std::string("x") + ending)),
+                  test::contentOf(second / (std::string("x") + ending)))
+            << ending;
 }
 
 // A picture that was begun and given up is none: whoever writes to the side takes it away.
