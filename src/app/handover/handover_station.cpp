@@ -7,7 +7,6 @@
 #include <QHeaderView>
 #include <QLineEdit>
 #include <QPointer>
-#include <QProgressBar>
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -15,13 +14,14 @@
 #include <utility>
 
 #include "app/dialogs.h"
+#include "app/handover/collision_question.h"
+#include "app/handover/queue_strip.h"
 #include "app/handover/receiver_card.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/session/parcel_items.h"
 #include "app/views/row_table.h"
-#include "app/views/time_left.h"
 
 namespace refero {
 namespace {
@@ -108,8 +108,9 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     column->setSpacing(12);
     column->addWidget(buildCards());
     column->addWidget(buildParcel());
-    column->addWidget(buildInTheWay());
-    column->addWidget(buildQueue());
+    inTheWay_ = new CollisionQuestion(page);
+    column->addWidget(inTheWay_);
+    column->addWidget(new QueueStrip(session_.frameQueue(), page));
     column->addWidget(buildHistory(), 1);
     pages_->addWidget(page);
     pages_->addWidget(buildEmpty());
@@ -127,9 +128,14 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
         told_->setVisible(!problems.isEmpty());
         hand_->setEnabled(true);
     });
-    connect(&session_.frameQueue(), &FrameQueue::changed, this, &HandoverStation::showQueue);
+    connect(&session_.frameQueue(), &FrameQueue::changed, this, &HandoverStation::showGoOn);
+    connect(inTheWay_, &CollisionQuestion::answered, this, &HandoverStation::give);
+    connect(inTheWay_, &CollisionQuestion::declined, this, [this] {
+        withdraw();
+        showFrames();
+    });
     choose(receiver_);
-    showQueue();
+    showGoOn();
 }
 
 QWidget* HandoverStation::buildCards() {
@@ -277,73 +283,6 @@ QHBoxLayout* HandoverStation::buildChoice() {
     return row;
 }
 
-// Asked once for all of a parcel.
-QWidget* HandoverStation::buildInTheWay() {
-    inTheWay_ = new QWidget(this);
-    inTheWay_->setObjectName(QStringLiteral("inTheWay"));
-    auto* row = new QHBoxLayout(inTheWay_);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
-    inTheWayText_ = new look::Label({}, look::Size::body, look::Label::Tone::loud);
-    inTheWayText_->setObjectName(QStringLiteral("inTheWayText"));
-    row->addWidget(inTheWayText_, 1);
-    const auto answer = [&](const char* words, const char* object, const char* hint, auto&& act) {
-        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(words), inTheWay_);
-        b->setObjectName(QLatin1String(object));
-        b->setToolTip(QLatin1String(hint));
-        connect(b, &QAbstractButton::clicked, this, act);
-        row->addWidget(b, 0, Qt::AlignTop);
-    };
-    answer("Keep both", "keepBoth", "The new ones get a number behind their names.",
-           [this] { give(io::Collision::number); });
-    answer("Replace", "replaceThem", "The old ones are gone once the new ones stand.",
-           [this] { give(io::Collision::replace); });
-    answer("Leave those", "leaveThem", "What is there stays, and is not written anew.",
-           [this] { give(io::Collision::skip); });
-    answer("Not now", "notNow", "Nothing is written.", [this] {
-        withdraw();
-        showFrames();
-    });
-    inTheWay_->hide();
-    return inTheWay_;
-}
-
-QWidget* HandoverStation::buildQueue() {
-    queue_ = new QWidget(this);
-    queue_->setObjectName(QStringLiteral("frameQueue"));
-    auto* column = new QVBoxLayout(queue_);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(4);
-    auto* row = new QHBoxLayout;
-    column->addLayout(row);
-    row->setSpacing(8);
-    queueText_ = new look::Label({}, look::Size::small);
-    queueText_->setObjectName(QStringLiteral("queueText"));
-    queueText_->setWordWrap(false);
-    row->addWidget(queueText_);
-    bar_ = new QProgressBar(queue_);
-    bar_->setObjectName(QStringLiteral("queueBar"));
-    bar_->setAccessibleName(QStringLiteral("Frames that are done"));
-    bar_->setTextVisible(false);
-    row->addWidget(bar_, 1);
-    pause_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Pause"), queue_);
-    pause_->setObjectName(QStringLiteral("queuePause"));
-    connect(pause_, &QAbstractButton::clicked, this, [this] {
-        FrameQueue& q = session_.frameQueue();
-        q.state() == FrameQueue::State::paused ? q.goOn() : q.pause();
-    });
-    row->addWidget(pause_);
-    cancel_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Leave the rest"), queue_);
-    cancel_->setObjectName(QStringLiteral("queueCancel"));
-    cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
-    connect(cancel_, &QAbstractButton::clicked, this, [this] { session_.frameQueue().cancel(); });
-    row->addWidget(cancel_);
-    queueProblems_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
-    queueProblems_->setObjectName(QStringLiteral("queueProblems"));
-    column->addWidget(queueProblems_);
-    return queue_;
-}
-
 QWidget* HandoverStation::buildHistory() {
     auto* holder = new QWidget(this);
     auto* column = new QVBoxLayout(holder);
@@ -368,7 +307,7 @@ QWidget* HandoverStation::buildHistory() {
     past_->setAccessibleName(QStringLiteral("What went out of this setup"));
     past_->setModel(&history_);
     past_->setWidths({100, 110, 0, 210, 100});
-    connect(past_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { showQueue(); });
+    connect(past_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { showGoOn(); });
     column->addWidget(past_, 1);
     column->addStretch(0);
     return holder;
@@ -447,7 +386,7 @@ void HandoverStation::refresh() {
     past_->setVisible(history_.rowCount() > 0);
     pastEmpty_->setVisible(history_.rowCount() == 0);
     if (can && !session_.giving()) showParcel();
-    showQueue();
+    showGoOn();
 }
 
 void HandoverStation::showParcel() {
@@ -607,19 +546,10 @@ void HandoverStation::handOver() {
     folder_ = folder;
     told_->hide();
     hand_->setEnabled(false);
-    session_.inTheWay(s->id, p, folder, [alive = QPointer(this)](const QStringList& names) {
-        if (!alive || alive->folder_.isEmpty()) return;
-        names.isEmpty() ? alive->give(io::Collision::number) : alive->askAbout(names);
+    session_.inTheWay(s->id, p, folder, [alive = QPointer(this), folder](const QStringList& names) {
+        if (!alive || alive->folder_ != folder) return;  // withdrawn since
+        names.isEmpty() ? alive->give(io::Collision::number) : alive->inTheWay_->ask(names);
     });
-}
-
-void HandoverStation::askAbout(const QStringList& names) {
-    const QString first = names.front();
-    inTheWayText_->setText(
-        names.size() == 1
-            ? QStringLiteral("%1 is there already.").arg(first)
-            : QStringLiteral("%1 files are there already, %2 among them.").arg(names.size()).arg(first));
-    inTheWay_->show();
 }
 
 void HandoverStation::give(io::Collision collisions) {
@@ -650,29 +580,9 @@ void HandoverStation::goOn() {
     session_.goOnWith(history_.handovers()[static_cast<std::size_t>(row)].id);
 }
 
-void HandoverStation::showQueue() {
-    const FrameQueue& q = session_.frameQueue();
-    const bool busy = q.state() != FrameQueue::State::idle;
-    queue_->setVisible(busy || !q.problems().isEmpty());
-    bar_->setRange(0, std::max(1, q.all()));
-    bar_->setValue(q.done() + q.failed());
-    QString words = QStringLiteral("%1 of %2 frames").arg(q.done()).arg(q.all());
-    if (q.failed() > 0) words += QStringLiteral(", %1 failed").arg(q.failed());
-    if (q.state() == FrameQueue::State::pausing) words += QStringLiteral(", pausing");
-    if (q.state() == FrameQueue::State::paused) words += QStringLiteral(", paused");
-    queueText_->setText(words + timeLeft(q.left()));
-    constexpr qsizetype kNamed = 3;
-    QStringList named = q.problems().mid(0, kNamed);
-    if (q.problems().size() > kNamed)
-        named << QStringLiteral("And %1 more.").arg(q.problems().size() - kNamed);
-    queueProblems_->setText(named.join(QLatin1Char('\n')));
-    queueProblems_->setToolTip(q.problems().join(QLatin1Char('\n')));
-    queueProblems_->setVisible(!named.isEmpty());
-    pause_->setText(q.state() == FrameQueue::State::paused ? QStringLiteral("Go on")
-                                                           : QStringLiteral("Pause"));
-    pause_->setVisible(busy);
-    pause_->setEnabled(q.state() != FrameQueue::State::pausing);
-    cancel_->setVisible(busy);
+// Only frames that were left can be gone on with, and only while no others are at work.
+void HandoverStation::showGoOn() {
+    const bool busy = session_.frameQueue().state() != FrameQueue::State::idle;
     const int row = past_->currentIndex().row();
     goOn_->setVisible(!busy && row >= 0 && row < history_.rowCount() &&
                       history_.handovers()[static_cast<std::size_t>(row)].format == QLatin1String("frames"));

@@ -13,11 +13,11 @@
 class QComboBox;
 class QHBoxLayout;
 class QLineEdit;
-class QProgressBar;
 class QStackedWidget;
 
 namespace refero {
 
+class CollisionQuestion;
 class Dialogs;
 class ReceiverCard;
 class RowTable;
@@ -46,9 +46,7 @@ class HandoverStation : public QWidget {
     QWidget* buildParcel();
     QWidget* buildFrames();
     QHBoxLayout* buildChoice();
-    QWidget* buildInTheWay();
     QWidget* buildCurve();
-    QWidget* buildQueue();
     QWidget* buildHistory();
     QWidget* buildEmpty();
     void choose(Receiver receiver);
@@ -58,12 +56,11 @@ class HandoverStation : public QWidget {
     void countFrames();
     void changeFrames();
     void showFrames();
-    void showQueue();
+    void showGoOn();
     void foreseeAll();
     void fillCorrections();
     bool needsReason() const;
     void handOver();
-    void askAbout(const QStringList& names);
     void give(io::Collision collisions);
     void withdraw();
     void goOn();
@@ -92,16 +89,9 @@ class HandoverStation : public QWidget {
     QWidget* because_;
     QLineEdit* reason_;
     look::Label* framesNote_;
-    QWidget* inTheWay_;
-    look::Label* inTheWayText_;
+    CollisionQuestion* inTheWay_;
     look::Button* hand_;
     look::Label* told_;
-    QWidget* queue_;
-    QProgressBar* bar_;
-    look::Label* queueText_;
-    look::Label* queueProblems_;
-    look::Button* pause_;
-    look::Button* cancel_;
     RowTable* past_;
     look::Label* pastEmpty_;
     look::Button* goOn_;
