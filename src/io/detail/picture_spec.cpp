@@ -92,7 +92,7 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
         spec.attribute("compression", "zip"), spec.attribute("tiff:zipquality", 1);
     if (ending == ".exr") spec.attribute("compression", "zip");
     // OpenImageIO would say that it was taken now, and no two runs would give the same file.
-    if (!spec.find_attribute("DateTime")) spec.attribute("DateTime", "");
+    if (ending == ".exr" && !spec.find_attribute("DateTime")) spec.attribute("DateTime", "");
     if (ending == ".jpg" || ending == ".jpeg") {
         spec.attribute("compression", "jpeg:" + std::to_string(o.quality));
         if (o.quality >= 90) spec.attribute("jpeg:subsampling", "4:4:4");
