@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <lcms2.h>
 
+#include <algorithm>
 #include <memory>
+#include <string>
+#include <vector>
 
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_data/detail/columns.h"
@@ -57,6 +60,23 @@ void describe(cmsHANDLE it8, ChartData& data) {
     }
 }
 
+// Empty where the file counts its fields without naming them: the list is then not there at all, or
+// ends before the count.
+std::vector<std::string> fieldNames(cmsHANDLE it8) {
+    char** names = nullptr;
+    const int fields = cmsIT8EnumDataFormat(it8, &names);
+    std::vector<std::string> out;
+    for (int i = 0; names && i < fields; ++i) out.emplace_back(names[i] ? names[i] : "");
+    return out;
+}
+
+// As the file says; its word may be no number, or larger than any count.
+int numberOfSets(cmsHANDLE it8) {
+    constexpr double kMost = 0x7ffe;  // Little CMS takes no more
+    const double said = cmsIT8GetPropertyDbl(it8, "NUMBER_OF_SETS");
+    return said >= 0 ? static_cast<int>(std::min(said, kMost)) : 0;
+}
+
 std::string quoted(std::string text) {
     std::erase_if(text, [](char c) { return c == '"' || c == '\n' || c == '\r'; });
     return "\"" + text + "\"";
@@ -75,16 +95,15 @@ Result<ChartData> parseCgats(std::string_view text, const std::string& origin) {
     const std::unique_ptr<void, Closed> it8(
         cmsIT8LoadFromMem(context.get(), text.data(), static_cast<cmsUInt32Number>(text.size())));
     if (!it8) return failure(origin + " is not CGATS text: " + context.complaint);
-    char** names = nullptr;
-    const int fields = cmsIT8EnumDataFormat(it8.get(), &names);
-    if (fields <= 0) return failure(origin + " has no data format.");
-    const auto columns = detail::Columns::of({names, names + fields});
+    const auto names = fieldNames(it8.get());
+    if (names.empty()) return failure(origin + " has no data format.");
+    const auto columns = detail::Columns::of(names);
     auto reader = detail::RowReader::make(columns, origin);
     if (!reader) return tl::unexpected(reader.error());
-    const int sets = static_cast<int>(cmsIT8GetPropertyDbl(it8.get(), "NUMBER_OF_SETS"));
+    const int sets = numberOfSets(it8.get());
     for (int row = 0; row < sets; ++row) {
         std::vector<std::string> cells;
-        for (int column = 0; column < fields; ++column) {
+        for (int column = 0; column < static_cast<int>(names.size()); ++column) {
             const char* cell = cmsIT8GetDataRowCol(it8.get(), row, column);
             cells.emplace_back(cell ? cell : "");
         }

@@ -131,6 +131,13 @@ TEST(ChartDataFile, NamesWhatIsWrong) {
         {"CGATS.17\nBEGIN_DATA_FORMAT\nSAMPLE_ID CMYK_C\nEND_DATA_FORMAT\nNUMBER_OF_FIELDS 2\nNUMBER_OF_SETS "
          "1\nBEGIN_DATA\n1 50\nEND_DATA\n",
          ""},
+        // Fields that are counted and not named.
+        {"CGATS.17\nNUMBER_OF_FIELDS 4\nNUMBER_OF_SETS 1\nBEGIN_DATA\n1 50 0 0\nEND_DATA\n",
+         "no data format"},
+        // Sets beyond any count.
+        {"CGATS.17\nNUMBER_OF_FIELDS 4\nBEGIN_DATA_FORMAT\nSAMPLE_ID LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\n"
+         "NUMBER_OF_SETS 1e300\n# BEGIN_DATA\n",
+         ""},
     };
     for (const auto& [text, named] : cases) {
         const auto data = parseChartData(text, "file");
