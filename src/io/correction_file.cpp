@@ -107,7 +107,7 @@ Json certaintyJson(const Certainty& c) {
 }
 
 Certainty certaintyFrom(const Node& n) {
-    return {static_cast<std::size_t>(n.number("resamples", 0)), n.number("chart_tolerance", 0),
+    return {n.whole<std::size_t>("resamples", 0), n.number("chart_tolerance", 0),
             intervalFrom(n.at("ciede2000_before")), intervalFrom(n.at("ciede2000_after")),
             intervalFrom(n.at("ciede2000_cross_validated"))};
 }
@@ -338,7 +338,7 @@ Correction correctionFrom(const Node& root) {
         c.summary.after = spreadFrom(s.at("ciede2000_after"));
         c.summary.crossValidated = spreadFrom(s.at("ciede2000_cross_validated"));
         c.summary.promised = s.number("ciede2000_promised", c.summary.crossValidated.mean);
-        c.summary.used = static_cast<std::size_t>(s.number("used", 0));
+        c.summary.used = s.whole<std::size_t>("used", 0);
         c.summary.message = s.text("message", "");
         c.summary.repeatedFolds = s.number("ciede2000_repeated_folds", c.summary.crossValidated.mean);
         if (s.has("unmendable")) c.summary.unmendable = s.at("unmendable").number();

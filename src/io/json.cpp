@@ -44,9 +44,32 @@ void pretty(const Json& json, std::string& out, int depth) {
     out += "\n" + indent.substr(2) + (json.is_object() ? "}" : "]");
 }
 
+constexpr int kDeepest = 100;
+
+// Of brackets that are open at once, outside of texts.
+int depthOf(std::string_view text) {
+    int depth = 0, deepest = 0;
+    bool quoted = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '\\') ++i;
+            if (c == '"') quoted = false;
+        } else if (c == '"') {
+            quoted = true;
+        } else if (c == '[' || c == '{') {
+            deepest = std::max(deepest, ++depth);
+        } else if (c == ']' || c == '}') {
+            --depth;
+        }
+    }
+    return deepest;
+}
+
 }  // namespace
 
 Result<Json> parseJson(std::string_view text, const std::string& origin) {
+    if (depthOf(text) > kDeepest) return failure(origin + ": its parts are nested too deeply.");
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& e) {
@@ -74,6 +97,12 @@ double Node::number() const {
     const double v = json_->get<double>();
     if (!std::isfinite(v)) fail("must be a finite number");
     return v;
+}
+
+std::int64_t Node::anyWhole() const {
+    const double v = number();
+    if (v != std::floor(v) || std::abs(v) > 9e15) fail("must be a whole number");
+    return static_cast<std::int64_t>(v);
 }
 
 std::string Node::text() const {

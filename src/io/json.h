@@ -2,9 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <concepts>
+#include <cstdint>
 #include <nlohmann/json.hpp>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 #include "core/result.h"
@@ -13,7 +16,8 @@ namespace refero::io {
 
 using Json = nlohmann::ordered_json;
 
-/// Text to JSON; the error names the line and column.
+/// Text to JSON; the error names the line and column. Nothing of ours is more than 100 levels deep, and what
+/// is deeper is refused: it would end the program where it is written or let go of.
 Result<Json> parseJson(std::string_view text, const std::string& origin);
 
 /// Thrown inside io only, by Node; `guarded` turns it into an Error.
@@ -32,6 +36,17 @@ class Node {
     }
     double number() const;
     double number(const char* key, double otherwise) const { return has(key) ? at(key).number() : otherwise; }
+    /// A whole number that `T` holds, up to 9e15 either way.
+    template <std::integral T = int>
+    T whole() const {
+        const std::int64_t v = anyWhole();
+        if (!std::in_range<T>(v)) fail("is out of range");
+        return static_cast<T>(v);
+    }
+    template <std::integral T>
+    T whole(const char* key, T otherwise) const {
+        return has(key) ? at(key).whole<T>() : otherwise;
+    }
     std::string text() const;
     std::string text(const char* key, std::string otherwise) const {
         return has(key) ? at(key).text() : otherwise;
@@ -44,6 +59,8 @@ class Node {
     [[noreturn]] void fail(const std::string& what) const;
 
   private:
+    std::int64_t anyWhole() const;
+
     const Json* json_;
     std::string path_;
 };

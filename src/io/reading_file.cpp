@@ -193,7 +193,7 @@ Sharpness sharpnessFrom(const Node& n) {
     s.downPixels = n.number("down_pixels", 0);
     s.movementDegrees = n.number("movement_degrees", 0);
     s.smallestSidePixels = n.number("smallest_side_pixels", 0);
-    s.sides = static_cast<std::size_t>(std::max(0.0, n.number("sides", 0)));
+    s.sides = n.whole<std::size_t>("sides", 0);
     return s;
 }
 
@@ -214,8 +214,8 @@ Json frameJson(const Reading& r) {
 
 void frameFrom(const Node& n, Reading& r) {
     r.framePath = n.text("path", "");
-    r.width = static_cast<int>(n.at("width").number());
-    r.height = static_cast<int>(n.at("height").number());
+    r.width = n.at("width").whole();
+    r.height = n.at("height").whole();
     r.encoding = transferFrom(n, "encoding");
     r.encodingSource = n.text("encoding_source", "stated");
     r.body = n.text("body", "");
@@ -265,7 +265,7 @@ PatchReading patchFrom(const Node& n) {
     p.rgb = vectorFrom(n.at("rgb"));
     if (n.has("deviation")) p.deviation = vectorFrom(n.at("deviation"));
     p.clipped = n.number("clipped", 0);
-    p.pixels = static_cast<std::size_t>(std::max(0.0, n.number("pixels", 1)));
+    p.pixels = n.whole<std::size_t>("pixels", 1);
     if (n.has("clipped_channels")) p.clippedChannels = vectorFrom(n.at("clipped_channels"));
     if (n.has("covariance")) p.covariance = matrixFrom(n.at("covariance"));
     p.rejected = n.number("rejected", 0);
@@ -307,7 +307,7 @@ Reading readingFrom(const Node& root) {
     r.robustAgreement = root.number("robust_agreement", r.agreement);
     r.confidence = root.number("confidence", 1);
     r.cornersByHand = root.truth("corners_by_hand", false);
-    r.wrongQuarterTurns = static_cast<int>(root.number("corners_wrong_quarter_turns", 0));
+    r.wrongQuarterTurns = root.whole("corners_wrong_quarter_turns", 0);
     r.othersSought = root.truth("others_sought", false);
     if (root.has("other_charts"))
         for (const Node& n : root.at("other_charts").items()) {

@@ -78,7 +78,7 @@ Mishaps mishapsFrom(const Node& n) {
 
 void describe(const Node& n, Shot& s) {
     s.camera = n.text("camera", s.camera);
-    s.setup = static_cast<std::int64_t>(n.number("setup", 0));
+    s.setup = n.whole<std::int64_t>("setup", 0);
     s.lens = n.text("lens", s.lens);
     s.place = n.text("place", s.place);
     s.lightName = n.text("light_name", s.lightName);
@@ -126,8 +126,8 @@ Shot shotFrom(const Node& n) {
     }
     s.noise = n.truth("noise", true);
     if (n.has("mosaic")) s.mosaic = mosaicFrom(n.at("mosaic"));
-    s.maskedBorder = static_cast<int>(n.number("masked_border", 0));
-    s.seed = static_cast<unsigned>(n.number("seed", 1));
+    s.maskedBorder = n.whole("masked_border", 0);
+    s.seed = n.whole<unsigned>("seed", 1);
     if (auto ok = validate(s); !ok) n.fail("is wrong: " + ok.error().message);
     return s;
 }

@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/record_json.h"
 
-#include <cmath>
-
 #include "studio/detail/enum_text.h"
 #include "studio/fields.h"
 
@@ -57,10 +55,7 @@ class JsonReader {
     }
     template <std::integral I>
     static void read(const io::Node& n, I& v) {
-        const double d = n.number();
-        if (d != std::floor(d) || std::abs(d) > 9e15) n.fail("must be a whole number");
-        v = static_cast<I>(d);
-        if (static_cast<double>(v) != d) n.fail("is too large");
+        v = n.whole<I>();
     }
     template <class T>
     static void read(const io::Node& n, std::optional<T>& v) {

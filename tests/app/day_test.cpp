@@ -4,6 +4,7 @@
 // called but to look at what is kept.
 #include <QDragEnterEvent>
 #include <QDropEvent>
+#include <QFile>
 #include <QMimeData>
 
 #include "app/frames/contact_sheet.h"
@@ -32,6 +33,10 @@ class Day : public WindowTest {
     void click(const char* button) { QTest::mouseClick(visible<look::Button>(button), Qt::LeftButton); }
     QString cell(const char* table, int row, int column) {
         return find<RowTable>(table)->model()->index(row, column).data().toString();
+    }
+    static QString textOf(const std::filesystem::path& path) {
+        QFile file(QString::fromStdString(path.string()));
+        return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
     }
     test::TemporaryFolder away;
 };
@@ -134,6 +139,23 @@ TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
         eventually([&] { return cell("handoverHistory", 0, 2) == QStringLiteral("12 of 12 frames"); }, 60000))
         << cell("handoverHistory", 0, 2).toStdString();
     EXPECT_EQ(pictures(), 12) << "each once";
+    // The report of the day before is written once more, with every one of them and its checksum.
+    std::filesystem::path report;
+    for (const auto& e : std::filesystem::directory_iterator(away.path()))
+        if (e.path().extension() == ".html") report = e.path();
+    ASSERT_FALSE(report.empty());
+    std::string last;
+    for (const auto& e : std::filesystem::directory_iterator(away.path()))
+        if (e.path().extension() == ".tif") last = io::reportedFile(e.path())->sha256;
+    ASSERT_TRUE(eventually([&] { return textOf(report).contains(QString::fromStdString(last)); }, 40000));
+    const QString told = textOf(report);
+    for (const auto& e : std::filesystem::directory_iterator(away.path()))
+        if (e.path().extension() == ".tif" || e.path().extension() == ".csv") {
+            EXPECT_TRUE(told.contains(QString::fromStdString(e.path().filename().string())));
+            EXPECT_TRUE(told.contains(QString::fromStdString(io::reportedFile(e.path())->sha256)))
+                << e.path();
+        }
+    EXPECT_TRUE(told.contains(QStringLiteral("data:image/jpeg"))) << "its picture is in it again";
 }
 
 }  // namespace

@@ -149,6 +149,38 @@ TEST_F(Judging, TheLadderOfWarmthIsMovedByKeysAndMouse) {
     EXPECT_EQ(correction().finish.warmthSteps, 0);
 }
 
+TEST_F(Judging, AHeldKeyIsOneStep) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    station().showPage(CorrectionStation::Page::finish);
+    const auto hold = [](QWidget* on, int times) {
+        on->setFocus();
+        QTest::keyPress(on, Qt::Key_Right);
+        for (int i = 1; i < times; ++i) {
+            QKeyEvent again(QEvent::KeyPress, Qt::Key_Right, Qt::NoModifier, QString(), true);
+            QApplication::sendEvent(on, &again);
+            QKeyEvent up(QEvent::KeyRelease, Qt::Key_Right, Qt::NoModifier, QString(), true);
+            QApplication::sendEvent(on, &up);
+        }
+    };
+    auto* contrast = visible<QSlider>("finishContrast");
+    auto* ladder = visible<WarmthLadder>("warmthLadder");
+    hold(contrast, 8);
+    EXPECT_EQ(contrast->value(), 8) << "the page follows the key";
+    EXPECT_EQ(correction().finish.contrast, 0) << "only what is let go is kept";
+    QTest::keyRelease(contrast, Qt::Key_Right);
+    EXPECT_NEAR(correction().finish.contrast, 0.4, 1e-9);
+    hold(ladder, 3);
+    // Looking elsewhere lets go as well.
+    contrast->setFocus();
+    EXPECT_EQ(correction().finish.warmthSteps, 3);
+    session().undo().undo();
+    EXPECT_EQ(correction().finish.warmthSteps, 0);
+    EXPECT_NEAR(correction().finish.contrast, 0.4, 1e-9);
+    session().undo().undo();
+    EXPECT_TRUE(correction().finish.isNone());
+}
+
 TEST_F(Judging, AFinishStaysWhenTheCorrectionIsBuiltAnew) {
     ASSERT_TRUE(openAndCorrect());
     session().setFinish(session().currentId(), {.contrast = 0.25});

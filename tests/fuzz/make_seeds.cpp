@@ -5,11 +5,43 @@
 #include <filesystem>
 
 #include "core/chart/chart_data.h"
+#include "core/colour/lab.h"
+#include "core/colour/rgb_space.h"
+#include "core/fit/fit.h"
+#include "io/batch/job.h"
+#include "io/batch/output_profile.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_file.h"
+#include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/dng_file.h"
+#include "io/reading_file.h"
 #include "io/safe_write.h"
+
+namespace {
+
+// The chart as a camera with eyes would read it.
+refero::Reading readingOf(const refero::Chart& chart) {
+    using namespace refero;
+    Reading r;
+    r.framePath = "a.tif";
+    r.width = 600;
+    r.height = 400;
+    r.body = "Heron";
+    r.chart = chart;
+    r.found = true;
+    const Matrix3 toRgb = xyzD50ToLinear(OutputSpace::srgb);
+    for (const Patch& patch : chart.patches) {
+        PatchReading p;
+        p.id = patch.id;
+        p.rgb = 0.9 * (toRgb * toXyz(patch.labD50).vector()).cwiseMax(1e-4);
+        p.pixels = 400;
+        r.patches.push_back(p);
+    }
+    return r;
+}
+
+}  // namespace
 
 int main(int argc, char** argv) {
     using namespace refero;
@@ -41,6 +73,28 @@ int main(int argc, char** argv) {
     put("chart_file", "a.log.json", io::toJson(log).dump());
     put("curve", "columns.txt", "stored linear\n0 0\n0.5 0.2\n1 1\n");
     put("curve", "a.cube", "LUT_1D_SIZE 3\n0 0 0\n0.2 0.2 0.2\n1 1 1\n");
+    const Reading reading = readingOf(io::shippedCharts().front());
+    put("document", "a.reading.json", io::toJson(reading).dump());
+    io::BatchJob job;
+    job.folder = "out";
+    job.name = "{frame} {light} {n}";
+    for (const Model model : {Model::matrix, Model::rootPolynomial}) {
+        FitOptions o;
+        o.model = model;
+        o.finish = {.warmthSteps = 1, .contrast = 0.2};
+        const auto c = fit(std::span(&reading, 1), o);
+        if (!c) {
+            std::fprintf(stderr, "%s\n", c.error().message.c_str());
+            return 1;
+        }
+        const std::string key(name(model));
+        put("document", (key + ".json").c_str(), io::toJson(*c).dump());
+        job.corrections[key] = *c;
+        job.frames.push_back({"a.tif", key, {}, "as it was", {{"light", "lamp"}}});
+    }
+    put("document", "a.job.json", io::batchJobText(job));
+    for (const OutputSpace space : {OutputSpace::srgb, OutputSpace::acescg})
+        put("profile", std::string(info(space).name).c_str(), *io::outputProfile(space));
     fs::create_directories(to / "dng");
     io::DngOptions o;
     o.metadata.body = "Heron";

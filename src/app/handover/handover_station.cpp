@@ -4,10 +4,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QHeaderView>
-#include <QLineEdit>
 #include <QPointer>
-#include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -15,6 +12,7 @@
 
 #include "app/dialogs.h"
 #include "app/handover/collision_question.h"
+#include "app/handover/frames_choice.h"
 #include "app/handover/queue_strip.h"
 #include "app/handover/receiver_card.h"
 #include "app/look/button.h"
@@ -29,17 +27,6 @@ namespace {
 QString text(std::string_view s) {
     return QString::fromUtf8(s.data(), static_cast<int>(s.size()));
 }
-
-struct Kind {
-    const char* label;
-    const char* kind;
-    int bits;
-    bool half;
-};
-constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},          Kind{"TIFF, 16 bit", "tif", 16, true},
-                            Kind{"PNG, 16 bit", "png", 16, true},  Kind{"EXR, half floats", "exr", 16, true},
-                            Kind{"EXR, floats", "exr", 16, false}, Kind{"DPX, 10 bit", "dpx", 10, true}};
-constexpr std::array kEdges{0, 4096, 2560, 1600};
 
 look::Label* caption(const char* words, QWidget* parent) {
     auto* l = new look::Label(QLatin1String(words), look::Size::small, look::Label::Tone::quiet,
@@ -126,13 +113,13 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     connect(&session_, &Session::parcelGiven, this, [this](int, const QStringList& problems) {
         told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
         told_->setVisible(!problems.isEmpty());
-        hand_->setEnabled(true);
+        showHand();
     });
     connect(&session_.frameQueue(), &FrameQueue::changed, this, &HandoverStation::showGoOn);
     connect(inTheWay_, &CollisionQuestion::answered, this, &HandoverStation::give);
     connect(inTheWay_, &CollisionQuestion::declined, this, [this] {
         withdraw();
-        showFrames();
+        showHand();
     });
     choose(receiver_);
     showGoOn();
@@ -173,9 +160,15 @@ QWidget* HandoverStation::buildParcel() {
     list_->setAccessibleName(QStringLiteral("What goes out"));
     list_->setModel(&items_);
     list_->setWidths({220, 0, 300});
+    list_->showWhole();
     column->addWidget(list_);
     column->addWidget(buildCurve());
-    column->addWidget(buildFrames());
+    frames_ = new FramesChoice(session_, holder);
+    connect(frames_, &FramesChoice::changed, this, [this] {
+        withdraw();
+        showHand();
+    });
+    column->addWidget(frames_);
     told_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     told_->setObjectName(QStringLiteral("parcelProblems"));
     told_->hide();
@@ -203,84 +196,6 @@ QWidget* HandoverStation::buildCurve() {
     row->addWidget(curve_);
     row->addStretch(1);
     return curveRow_;
-}
-
-QWidget* HandoverStation::buildFrames() {
-    frames_ = new QWidget(this);
-    auto* column = new QVBoxLayout(frames_);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(8);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    const auto choice = [&](const char* words, const char* object, const char* hint) {
-        row->addWidget(caption(words, frames_));
-        auto* box = new QComboBox(frames_);
-        box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(QLatin1String(words));
-        box->setToolTip(QLatin1String(hint));
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        box->setMinimumContentsLength(6);
-        row->addWidget(box, 1);
-        connect(box, &QComboBox::activated, this, &HandoverStation::changeFrames);
-        return box;
-    };
-    which_ = choice("Frames", "framesChoice",
-                    "Of this setup, or of every setup of the shoot by its own correction.");
-    which_->addItems({QStringLiteral("This setup"), QStringLiteral("Whole shoot"), QStringLiteral("None")});
-    kind_ = choice("As", "frameKindChoice", "The kind of file.");
-    for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
-    space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
-    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
-    size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
-    for (const int edge : kEdges)
-        size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
-    row->addWidget(caption("Named", frames_));
-    name_ = new QLineEdit(QStringLiteral("{frame}"), frames_);
-    name_->setObjectName(QStringLiteral("frameName"));
-    name_->setAccessibleName(QStringLiteral("Pattern of the names"));
-    name_->setToolTip(
-        QStringLiteral("{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and "
-                       "{date} can be in it."));
-    connect(name_, &QLineEdit::textEdited, this, &HandoverStation::changeFrames);
-    row->addWidget(name_, 1);
-    column->addLayout(row);
-    column->addLayout(buildChoice());
-    framesNote_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
-    framesNote_->setObjectName(QStringLiteral("framesNote"));
-    column->addWidget(framesNote_);
-    return frames_;
-}
-
-// The rules give each frame its correction; a person may know better, and says why.
-QHBoxLayout* HandoverStation::buildChoice() {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    auto* by = caption("By", frames_);
-    // Under the choice above it.
-    by->setFixedWidth(by->fontMetrics().horizontalAdvance(QStringLiteral("Frames")));
-    row->addWidget(by);
-    by_ = new QComboBox(frames_);
-    by_->setObjectName(QStringLiteral("frameCorrection"));
-    by_->setAccessibleName(QStringLiteral("By which correction"));
-    by_->setToolTip(QStringLiteral(
-        "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
-    by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-    connect(by_, &QComboBox::activated, this, &HandoverStation::changeFrames);
-    row->addWidget(by_);
-    because_ = new QWidget(frames_);
-    auto* because = new QHBoxLayout(because_);
-    because->setContentsMargins(0, 0, 0, 0);
-    because->setSpacing(8);
-    because->addWidget(caption("Because", because_));
-    reason_ = new QLineEdit(because_);
-    reason_->setObjectName(QStringLiteral("chosenBecause"));
-    reason_->setAccessibleName(QStringLiteral("Why this correction serves them"));
-    reason_->setPlaceholderText(QStringLiteral("Why this one serves frames that the rules give another"));
-    connect(reason_, &QLineEdit::textEdited, this, &HandoverStation::showFrames);
-    because->addWidget(reason_, 1);
-    row->addWidget(because_, 1);
-    row->addStretch(0);
-    return row;
 }
 
 QWidget* HandoverStation::buildHistory() {
@@ -338,26 +253,12 @@ void HandoverStation::choose(Receiver receiver) {
     why_->setText(QLatin1String(info(receiver).why));
     const Parcel usual = parcelFor(receiver, Correction{});
     frames_->setVisible(usual.frames.has_value());
-    if (usual.frames) {
-        const io::FrameOutput& o = usual.frames->output;
-        for (std::size_t i = 0; i < kKinds.size(); ++i)
-            if (o.kind == kKinds[i].kind && (o.kind != "exr" || o.half == kKinds[i].half))
-                kind_->setCurrentIndex(static_cast<int>(i));
-        space_->setCurrentIndex(static_cast<int>(o.space));
-        const auto edge = std::find(kEdges.begin(), kEdges.end(), o.longEdge);
-        size_->setCurrentIndex(edge == kEdges.end() ? 0 : static_cast<int>(edge - kEdges.begin()));
-    }
+    if (usual.frames) frames_->setOutput(usual.frames->output);
     refresh();
 }
 
 void HandoverStation::offer(std::vector<studio::Id> frames) {
-    these_ = std::move(frames);
-    const QString words = QStringLiteral("Chosen (%1)").arg(these_.size());
-    if (which_->count() > 3)
-        which_->setItemText(3, words);
-    else
-        which_->addItem(words);
-    which_->setCurrentIndex(3);
+    frames_->offer(std::move(frames));
     // Of those who get frames.
     const Parcel p = parcelFor(receiver_, Correction{});
     choose(p.frames ? receiver_ : Receiver::client);
@@ -381,7 +282,7 @@ void HandoverStation::refresh() {
             QStringLiteral(
                 "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
                 .arg(s->light));
-    fillCorrections();
+    frames_->refresh();
     history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
     past_->setVisible(history_.rowCount() > 0);
     pastEmpty_->setVisible(history_.rowCount() == 0);
@@ -400,21 +301,9 @@ void HandoverStation::showParcel() {
         for (std::size_t i = 0; i < rows.size(); ++i) rows[i] = items_.rows()[i];
     items_.setRows(std::move(rows));
     list_->setVisible(items_.rowCount() > 0);
-    // As high as what it lists: what went out has the room.
-    int height = list_->horizontalHeader()->sizeHint().height() + 2 * list_->frameWidth();
-    for (int row = 0; row < items_.rowCount(); ++row) height += list_->rowHeight(row);
-    list_->setFixedHeight(height);
     curveRow_->setVisible(offersCurve(s, parcel()));
     foreseeAll();
-    countFrames();
-}
-
-void HandoverStation::countFrames() {
-    const Setup* s = session_.current();
-    const Parcel p = parcel();
-    served_ = s && p.frames ? session_.framesFor(s->id, *p.frames) : studio::FramesToRender{};
-    because_->setVisible(needsReason());
-    showFrames();
+    showHand();
 }
 
 void HandoverStation::foreseeAll() {
@@ -430,44 +319,14 @@ void HandoverStation::foreseeAll() {
                          });
 }
 
-io::FrameOutput HandoverStation::output() const {
-    const Kind& k = kKinds[static_cast<std::size_t>(std::max(0, kind_->currentIndex()))];
-    io::FrameOutput o;
-    o.kind = k.kind;
-    o.bits = k.bits;
-    o.half = k.half;
-    o.space = kOutputSpaces[static_cast<std::size_t>(std::max(0, space_->currentIndex()))];
-    o.longEdge = kEdges[static_cast<std::size_t>(std::max(0, size_->currentIndex()))];
-    o.finish = receiver_ != Receiver::compositor;
-    return o;
-}
-
 Parcel HandoverStation::parcel() const {
     const Setup* s = session_.current();
     Parcel p = parcelFor(receiver_, s && s->correction ? *s->correction : Correction{});
     if (offersCurve(s, p) && curve_->currentIndex() == 1)
         for (io::ExportOptions& o : p.exports) o.finishCurve = o.format == io::Format::dcp;
     if (!p.frames) return p;
-    if (which_->currentIndex() == 2) {
-        p.frames.reset();
-        return p;
-    }
-    p.frames->output = output();
-    p.frames->name = name_->text();
-    switch (which_->currentIndex()) {
-        case 1:
-            p.frames->which = FramesWish::Which::shoot;
-            break;
-        case 3:
-            p.frames->which = FramesWish::Which::these;
-            p.frames->these = these_;
-            break;
-        default:
-            break;
-    }
-    if (by_->currentIndex() > 0)
-        p.frames->by = studio::ChosenCorrection{by_->currentData().toLongLong(),
-                                                reason_->text().trimmed().toStdString()};
+    p.frames = frames_->wish();
+    if (!p.frames) return p;
     // What is looked at is what goes out, where that is a plate.
     const io::FrameOutput& o = p.frames->output;
     if (p.check && o.kind == "exr" && (o.space == OutputSpace::acescg || o.space == OutputSpace::linearSrgb))
@@ -475,65 +334,9 @@ Parcel HandoverStation::parcel() const {
     return p;
 }
 
-// Every correction of the shoot, by the setup it was built for.
-void HandoverStation::fillCorrections() {
-    const QSignalBlocker quiet(by_);
-    const auto chosen = by_->currentIndex() > 0 ? by_->currentData() : QVariant();
-    by_->clear();
-    by_->addItem(QStringLiteral("Its own correction"));
-    if (const studio::Studio* studio = session_.studio())
-        for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
-            if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
-                by_->addItem(s->place.isEmpty() ? s->light : s->light + QStringLiteral(", ") + s->place,
-                             QVariant::fromValue(static_cast<qlonglong>(id)));
-    by_->setCurrentIndex(chosen.isValid() ? std::max(0, by_->findData(chosen)) : 0);
-}
-
-// Where a chosen correction is not what the rules say.
-bool HandoverStation::needsReason() const {
-    return by_->currentIndex() > 0 &&
-           std::any_of(served_.frames.begin(), served_.frames.end(),
-                       [](const studio::FrameToRender& f) { return f.coverage != plan::Coverage::valid; });
-}
-
-// How many go out, how many by a weaker correction, and why some do not.
-void HandoverStation::showFrames() {
-    const Setup* s = session_.current();
-    const Parcel p = parcel();
-    if (!s || !p.frames) {
-        hand_->setEnabled(!session_.giving() && folder_.isEmpty());
-        return framesNote_->setText({});
-    }
-    const studio::FramesToRender& f = served_;
-    const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
-        return r.coverage != plan::Coverage::valid;
-    });
-    QString words = f.frames.empty()
-                        ? QStringLiteral("No frames to render yet.")
-                        : QStringLiteral("%1 %2 as %3.")
-                              .arg(f.frames.size())
-                              .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
-                                   inWords(p.frames->output));
-    const bool unsaid = needsReason() && reason_->text().trimmed().isEmpty();
-    if (unsaid)
-        words += QStringLiteral(" The rules give %1 of them another correction: say why this one serves.")
-                     .arg(weaker);
-    else if (weaker > 0)
-        words += QStringLiteral(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
-    if (f.unserved > 0)
-        words +=
-            QStringLiteral(" %1 left out: %2").arg(f.unserved).arg(QString::fromStdString(f.unservedWhy));
-    // What a job of these could not do is said here, before a folder is asked for.
-    io::BatchJob probe;
-    probe.folder = ".";
-    probe.name = p.frames->name.toStdString();
-    probe.output = p.frames->output;
-    probe.corrections["x"] = Correction{};
-    probe.frames.push_back({"x", "x"});
-    const Status ok = probe.validate();
-    if (!ok) words = QString::fromStdString(ok.error().message);
-    hand_->setEnabled(ok.has_value() && !unsaid && !session_.giving() && folder_.isEmpty());
-    framesNote_->setText(words);
+void HandoverStation::showHand() {
+    const bool asking = !folder_.isEmpty();
+    hand_->setEnabled((!parcel().frames || frames_->ready()) && !session_.giving() && !asking);
 }
 
 void HandoverStation::handOver() {
@@ -561,11 +364,6 @@ void HandoverStation::give(io::Collision collisions) {
     p.collisions = collisions;
     hand_->setEnabled(false);
     session_.give(s->id, p, folder);
-}
-
-void HandoverStation::changeFrames() {
-    withdraw();
-    countFrames();
 }
 
 // What was asked about is not what would be written now.

@@ -11,14 +11,13 @@
 #include "app/session/session.h"
 
 class QComboBox;
-class QHBoxLayout;
-class QLineEdit;
 class QStackedWidget;
 
 namespace refero {
 
 class CollisionQuestion;
 class Dialogs;
+class FramesChoice;
 class ReceiverCard;
 class RowTable;
 namespace look {
@@ -44,8 +43,6 @@ class HandoverStation : public QWidget {
   private:
     QWidget* buildCards();
     QWidget* buildParcel();
-    QWidget* buildFrames();
-    QHBoxLayout* buildChoice();
     QWidget* buildCurve();
     QWidget* buildHistory();
     QWidget* buildEmpty();
@@ -53,19 +50,14 @@ class HandoverStation : public QWidget {
     /// Follows the current setup; the choices stay.
     void refresh();
     void showParcel();
-    void countFrames();
-    void changeFrames();
-    void showFrames();
+    void showHand();
     void showGoOn();
     void foreseeAll();
-    void fillCorrections();
-    bool needsReason() const;
     void handOver();
     void give(io::Collision collisions);
     void withdraw();
     void goOn();
     Parcel parcel() const;
-    io::FrameOutput output() const;
 
     Session& session_;
     Dialogs& dialogs_;
@@ -79,26 +71,15 @@ class HandoverStation : public QWidget {
     RowTable* list_;
     QWidget* curveRow_;
     QComboBox* curve_;
-    QWidget* frames_;
-    QComboBox* which_;
-    QComboBox* kind_;
-    QComboBox* space_;
-    QComboBox* size_;
-    QLineEdit* name_;
-    QComboBox* by_;
-    QWidget* because_;
-    QLineEdit* reason_;
-    look::Label* framesNote_;
+    FramesChoice* frames_;
     CollisionQuestion* inTheWay_;
     look::Button* hand_;
     look::Label* told_;
     RowTable* past_;
     look::Label* pastEmpty_;
     look::Button* goOn_;
-    studio::FramesToRender served_;  ///< of the frames that are chosen
-    std::vector<studio::Id> these_;  ///< chosen elsewhere
-    QString folder_;                 ///< that was chosen, until all of it is given
-    int asked_ = 0;                  ///< answers to older questions are let go
+    QString folder_;  ///< that was chosen, until all of it is given
+    int asked_ = 0;   ///< answers to older questions are let go
 };
 
 }  // namespace refero

@@ -4,6 +4,7 @@
 
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QSignalBlocker>
 #include <QSlider>
 #include <cmath>
@@ -80,7 +81,8 @@ FinishPage::FinishPage(QWidget* parent) : QWidget(parent) {
         f.warmthSteps = steps;
         change(f, false);
     });
-    connect(warmth_, &WarmthLadder::settled, this, [this] { change(finish_, true); });
+    connect(warmth_, &WarmthLadder::settled, this, [this] { change(finish_, !held_); });
+    warmth_->installEventFilter(this);
     showFinish();
 }
 
@@ -107,9 +109,21 @@ void FinishPage::addAmount(QGridLayout* grid, int row, const char* object, const
     connect(slider, &QSlider::valueChanged, this, [this, part, unit, slider](int steps) {
         Finish f = finish_;
         f.*part = steps * unit;
-        change(f, !slider->isSliderDown());
+        change(f, !slider->isSliderDown() && !held_);
     });
+    slider->installEventFilter(this);
     connect(slider, &QSlider::sliderReleased, this, [this] { change(finish_, true); });
+}
+
+bool FinishPage::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::KeyPress) held_ = true;
+    const bool released =
+        event->type() == QEvent::KeyRelease && !static_cast<QKeyEvent*>(event)->isAutoRepeat();
+    if (released || event->type() == QEvent::FocusOut) {
+        held_ = false;
+        if (moving_) change(finish_, true);
+    }
+    return QWidget::eventFilter(watched, event);
 }
 
 void FinishPage::setFinish(const Finish& finish) {

@@ -27,6 +27,10 @@ class FinishPage : public QWidget {
     void setFinish(const Finish& finish);
     const Finish& finish() const { return finish_; }
 
+  protected:
+    /// A key that is held moves all the way in one step, as a drag does.
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
   signals:
     /// While something is being moved.
     void trying(const Finish& finish);
@@ -50,6 +54,7 @@ class FinishPage : public QWidget {
     WarmthLadder* warmth_;
     std::vector<Amount> amounts_;
     bool moving_ = false;
+    bool held_ = false;  ///< a key
 };
 
 }  // namespace refero

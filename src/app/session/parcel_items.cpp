@@ -16,6 +16,8 @@ namespace {
 
 // A plate to be looked at: large enough to judge by, quick enough to wait for.
 constexpr int kCheckLongEdge = 2048;
+// What is not of io::Format.
+constexpr const char *kCheckFrame = "check frame", *kRecipe = "recipe", *kReport = "report";
 
 studio::HandoverRecord recordOf(std::string_view format, const std::string& path, const Correction& c) {
     studio::HandoverRecord r;
@@ -38,14 +40,6 @@ void putProof(studio::HandoverRecord& r, const io::Proof& p) {
     r.meanDifference = p.mean;
 }
 
-// The figures first: a narrow column shows these.
-QString figuresOf(const io::Proof& p) {
-    return QStringLiteral("%1 on average, %2 at most, by %3")
-        .arg(p.mean, 0, 'f', 2)
-        .arg(p.largest, 0, 'f', 2)
-        .arg(QString::fromStdString(p.engine));
-}
-
 // A name for files that have no feed of their own to tell.
 std::string plainName(const Correction& c) {
     io::ExportOptions json;
@@ -62,10 +56,9 @@ Result<HandedItem> recipe(const std::string& place, const ParcelContent& content
                             .and_then([&] { return io::writeFile(place + ".csv", recipeTable(*r)); })
                             .and_then([&] { return io::writeFile(place + ".txt", recipeText(*r, c)); });
     if (!status) return tl::unexpected(status.error());
-    return HandedItem{recordOf("recipe", place + ".pdf", c),
-                      QStringLiteral("Leaves %1 on average, %2 at most")
-                          .arg(r->left, 0, 'f', 1)
-                          .arg(r->largest, 0, 'f', 1)};
+    return HandedItem{recordOf(kRecipe, place + ".pdf", c), QStringLiteral("Leaves %1 on average, %2 at most")
+                                                                .arg(r->left, 0, 'f', 1)
+                                                                .arg(r->largest, 0, 'f', 1)};
 }
 
 Result<HandedItem> report(const std::string& place, const ParcelContent& content) {
@@ -76,7 +69,7 @@ Result<HandedItem> report(const std::string& place, const ParcelContent& content
         return io::writeFile(place + ".html", io::documentHtml(document));
     });
     if (!status) return tl::unexpected(status.error());
-    return HandedItem{recordOf("report", place + ".pdf", c), QStringLiteral("Written")};
+    return HandedItem{recordOf(kReport, place + ".pdf", c), QStringLiteral("Written")};
 }
 
 Result<HandedItem> check(const std::string& place, const ParcelContent& content) {
@@ -87,9 +80,9 @@ Result<HandedItem> check(const std::string& place, const ParcelContent& content)
     const auto done = io::checkPlate(content.correction, content.plateFrame, {}, plate, content.configuration,
                                      place + ".exr", place + ".png");
     if (!done) return tl::unexpected(done.error());
-    HandedItem out{recordOf("check frame", place + ".png", content.correction), {}};
+    HandedItem out{recordOf(kCheckFrame, place + ".png", content.correction), {}};
     putProof(out.record, done->proof);
-    out.told = figuresOf(done->proof) + QStringLiteral(", from the graded picture");
+    out.told = proofOf(out.record);
     return out;
 }
 
@@ -149,14 +142,25 @@ std::optional<std::string> placeFor(const ParcelItem& item, const QString& folde
     return folder.toStdString() + "/" + tried.name;
 }
 
+// The figures first: a narrow column shows these.
+QString proofOf(const studio::HandoverRecord& r) {
+    if (r.format == kRecipe || r.format == kReport) return {};
+    if (r.colours == 0) return QStringLiteral("Reads back as written");
+    return QStringLiteral("%1 on average, %2 at most, by %3%4")
+        .arg(r.meanDifference, 0, 'f', 2)
+        .arg(r.largestDifference, 0, 'f', 2)
+        .arg(QString::fromStdString(r.engine), r.format == kCheckFrame
+                                                   ? QStringLiteral(", from the graded picture")
+                                                   : QStringLiteral(", which read it back"));
+}
+
 Result<HandedItem> exportTo(const std::string& path, const Correction& c, const io::ExportOptions& o) {
     const auto done = io::exportCorrection(c, path, o);
     if (!done) return tl::unexpected(done.error());
     HandedItem out{recordOf(name(o.format), done->path.string(), c), {}};
     out.record.encoding = std::string(done->encoding.name());
     putProof(out.record, done->proof);
-    out.told = done->proof.colours == 0 ? QStringLiteral("Reads back as written")
-                                        : figuresOf(done->proof) + QStringLiteral(", which read it back");
+    out.told = proofOf(out.record);
     return out;
 }
 

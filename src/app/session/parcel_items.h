@@ -56,6 +56,8 @@ struct HandedItem {
     studio::HandoverRecord record;
     QString told;
 };
+/// How far it was off when it was read back; empty for what is only read.
+QString proofOf(const studio::HandoverRecord& record);
 Result<HandedItem> makeItem(const ParcelItem& item, const std::string& place, const ParcelContent& content);
 
 /// A single file of a correction, the same way.

@@ -29,6 +29,9 @@ class QTimer;
 
 namespace refero {
 
+struct ParcelContent;
+struct WaitingReport;
+
 /// The work at hand: the setups of one shoot of a studio, in order, and everything done to them. What is done
 /// is kept in the studio at once and can be undone by name. Slow work runs in the background; `changed` says
 /// when there is something new.
@@ -214,7 +217,9 @@ class Session : public QObject {
     FrameJob frameJob(int id, const Parcel& parcel, const QString& folder) const;
     studio::Id recordHandover(int id, studio::HandoverRecord record);
     void keepRecord(const studio::Edit& edit);
-    void reportFrames(const QString& job);
+    ParcelContent parcelContent(int id) const;
+    std::shared_ptr<WaitingReport> reportBefore(const studio::HandoverRecord& frames) const;
+    void reportFrames(const studio::HandoverRecord& frames);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     struct Intake;
     void lookAtNext();
@@ -256,7 +261,8 @@ class Session : public QObject {
     int studios_ = 0;  ///< that were used so far
     std::shared_ptr<Intake> intake_;
     std::shared_ptr<Giving> giving_;
-    std::map<QString, std::shared_ptr<Giving>> reportedWith_;  ///< by the job of frames that it waits for
+    std::map<QString, std::shared_ptr<WaitingReport>>
+        reportedWith_;  ///< by the job of frames that it waits for
     FrameQueue* queue_;
 };
 

@@ -1,7 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The part of a session that hands over: single files, all that a receiver gets, and frames.
-#include <QDate>
 #include <QFileInfo>
 #include <map>
 
@@ -9,6 +8,7 @@
 #include "app/session/parcel_items.h"
 #include "app/session/session.h"
 #include "app/session/session_background.h"
+#include "app/session/waiting_report.h"
 #include "io/batch/targets.h"
 #include "io/correction_file.h"
 #include "io/safe_write.h"
@@ -37,22 +37,6 @@ Result<std::string> jobWritten(const QString& folder, const QString& receiver, i
     return path.toStdString();
 }
 
-// "7 months; to be replaced after 24". Dates as ISO 8601 and as EXIF have them; empty where one is not known.
-QString ageAt(const std::string& made, const std::string& taken, int replaceAfterMonths) {
-    const auto day = [](const std::string& text) {
-        return QDate::fromString(
-            QString::fromStdString(text).left(10).replace(QLatin1Char(':'), QLatin1Char('-')), Qt::ISODate);
-    };
-    const QDate from = day(made), to = day(taken);
-    if (!from.isValid() || !to.isValid() || to < from) return {};
-    const int months =
-        12 * (to.year() - from.year()) + to.month() - from.month() - (to.day() < from.day() ? 1 : 0);
-    return QStringLiteral("%1 %2; to be replaced after %3")
-        .arg(months)
-        .arg(months == 1 ? QStringLiteral("month") : QStringLiteral("months"))
-        .arg(replaceAfterMonths);
-}
-
 }  // namespace
 
 // What is being given: one item after the other.
@@ -64,8 +48,7 @@ struct Session::Giving {
     std::vector<ParcelItem> items;
     ParcelContent content;
     QStringList problems;
-    std::string reportPlace;  ///< once it is written
-    studio::Id reportRecord = 0;
+    std::shared_ptr<WaitingReport> report;  ///< once it is written
 };
 
 // Frames as a job; its corrections are still documents, which is what the studio keeps.
@@ -143,23 +126,7 @@ void Session::give(int id, const Parcel& parcel, const QString& folder) {
     giving_->folder = folder;
     giving_->items = itemsOf(parcel, *s->correction);
     ParcelContent& content = giving_->content;
-    content.correction = *s->correction;
-    content.reading = s->reading;
-    content.frame = s->frame;
-    const auto put = [&](const char* what, const QString& value) {
-        if (!value.isEmpty()) content.facts.emplace_back(what, value.toStdString());
-    };
-    put("Shoot", shoot());
-    put("Place", s->place);
-    put("Light", s->light);
-    if (const auto* record = studio_->contents().find<plan::Setup>(id))
-        if (const auto* copy = studio_->contents().find<plan::ChartCopy>(record->chart)) {
-            put("Chart copy", QString::fromStdString(copy->label));
-            put("Copy made on", QString::fromStdString(copy->madeOn));
-            put("Its age at the shot", ageAt(copy->madeOn, s->correction->taken, copy->replaceAfterMonths));
-            put("Its values", QString::fromStdString(copy->reference));
-        }
-    for (auto& fact : io::factsOf(*s->correction)) content.facts.push_back(std::move(fact));
+    content = parcelContent(id);
     if (parcel.check) {
         content.plate = *parcel.check;
         content.plateFrame = subjectOf(id);
@@ -179,7 +146,8 @@ void Session::giveNext() {
             if (!place) return std::nullopt;
             if (made.kind == ParcelItem::Kind::report) {
                 makePicture(g->content);
-                g->reportPlace = *place;
+                g->report = std::make_shared<WaitingReport>();
+                g->report->place = *place;
             }
             return makeItem(made, *place, g->content).map([](HandedItem h) {
                 return std::optional(std::move(h));
@@ -196,8 +164,9 @@ void Session::giveNext() {
                 HandoverRecord kept = r;
                 kept.receiver = g->parcel.receiver.toStdString();
                 const studio::Id id = recordHandover(g->id, std::move(kept));
-                if (g->items[g->next].kind == ParcelItem::Kind::report) g->reportRecord = id;
+                if (g->items[g->next].kind == ParcelItem::Kind::report) g->report->record = id;
             } else if (!gone) {
+                if (g->items[g->next].kind == ParcelItem::Kind::report) g->report.reset();
                 g->problems << QString::fromStdString(gone.error().message);
             }
             emit parcelTold(item, !gone   ? g->problems.back()
@@ -271,7 +240,10 @@ void Session::giveFrames() {
                 return done();
             }
             const QString path = QString::fromStdString(record->path);
-            if (g->reportRecord != 0) reportedWith_[path] = g;
+            if (g->report) {
+                g->report->content = std::move(g->content);
+                reportedWith_[path] = g->report;
+            }
             recordHandover(g->id, *std::move(record));
             if (queue_->state() == FrameQueue::State::idle)
                 queue_->run(path);
@@ -285,46 +257,17 @@ void Session::giveFrames() {
 
 void Session::framesFinished(const QString& job, int done, int failed, int all, const QString& error) {
     if (!studio_) return;
-    for (const auto& [id, h] : studio_->contents().all<HandoverRecord>()) {
-        if (h.path != job.toStdString()) continue;
-        HandoverRecord changed = h;
-        changed.note = std::to_string(done) + " of " + std::to_string(all) + " frames";
-        if (failed > 0) changed.note += ", " + std::to_string(failed) + " failed";
-        if (!error.isEmpty()) changed.note = error.toStdString();
-        Edit edit = studio_->edit("Frames of " + QFileInfo(job).fileName().toStdString());
-        edit.put(changed);
-        keepRecord(edit);
-        break;
-    }
-    if (done > 0) reportFrames(job);
-}
-
-// The report went out before its frames were done: it is written once more, with their checksums.
-void Session::reportFrames(const QString& job) {
-    const auto waiting = reportedWith_.find(job);
-    if (waiting == reportedWith_.end()) return;
-    const auto g = waiting->second;
-    ParcelContent content = g->content;
-    for (const io::FrameReport& r : queue_->reports())
-        if (r.fate == io::FrameFate::done || r.fate == io::FrameFate::kept)
-            content.files.push_back({r.target.filename().string(), {}, {}, r.sha256, r.bytes});
-    ParcelItem item;
-    item.kind = ParcelItem::Kind::report;
-    inBackground([item, place = g->reportPlace,
-                  content = std::move(content)] { return makeItem(item, place, content); },
-                 [this, g](const Result<HandedItem>& made) {
-                     const auto* before = studio_->contents().find<HandoverRecord>(g->reportRecord);
-                     if (!made) {
-                         emit refused(QString::fromStdString(made.error().message));
-                     } else if (before) {
-                         HandoverRecord after = *before;
-                         after.bytes = made->record.bytes;
-                         after.sha256 = made->record.sha256;
-                         Edit edit = studio_->edit("Report with its frames");
-                         edit.put(after);
-                         keepRecord(edit);
-                     }
-                 });
+    std::optional<HandoverRecord> changed;
+    for (const auto& [id, h] : studio_->contents().all<HandoverRecord>())
+        if (h.path == job.toStdString()) changed = h;
+    if (!changed) return;
+    changed->note = std::to_string(done) + " of " + std::to_string(all) + " frames";
+    if (failed > 0) changed->note += ", " + std::to_string(failed) + " failed";
+    if (!error.isEmpty()) changed->note = error.toStdString();
+    Edit edit = studio_->edit("Frames of " + QFileInfo(job).fileName().toStdString());
+    edit.put(*changed);
+    keepRecord(edit);
+    if (done > 0) reportFrames(*changed);
 }
 
 void Session::goOnWith(int handover) {

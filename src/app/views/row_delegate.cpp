@@ -8,6 +8,11 @@
 #include "app/views/patch_model.h"
 
 namespace refero {
+namespace {
+
+constexpr int kSide = 6, kAbove = 4;
+
+}  // namespace
 
 void RowDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                         const QModelIndex& index) const {
@@ -29,16 +34,31 @@ void RowDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     } else {
         painter->setPen(selected ? c.loud : c.text);
         painter->setFont(index.data(Qt::FontRole).value<QFont>());
-        const QRect box = option.rect.adjusted(6, 0, -6, 0);
-        const QString text = painter->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(),
-                                                               Qt::ElideRight, box.width());
-        painter->drawText(box, index.data(Qt::TextAlignmentRole).toInt(), text);
+        const QRect box = option.rect.adjusted(kSide, 0, -kSide, 0);
+        const QString text = index.data(Qt::DisplayRole).toString();
+        const int alignment = index.data(Qt::TextAlignmentRole).toInt();
+        if (painter->fontMetrics().horizontalAdvance(text) > box.width() &&
+            wrappedHeight(index, option.rect.width()) <= option.rect.height())
+            painter->drawText(box, alignment | Qt::TextWordWrap, text);
+        else
+            painter->drawText(box, alignment,
+                              painter->fontMetrics().elidedText(text, Qt::ElideRight, box.width()));
     }
     painter->restore();
 }
 
 QSize RowDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const {
     return {40, 24};
+}
+
+int RowDelegate::wrappedHeight(const QModelIndex& index, int width) {
+    constexpr int kAnyHeight = 10'000;
+    const QFontMetrics metrics(index.data(Qt::FontRole).value<QFont>());
+    return metrics
+               .boundingRect(QRect(0, 0, width - 2 * kSide, kAnyHeight), Qt::TextWordWrap,
+                             index.data(Qt::DisplayRole).toString())
+               .height() +
+           2 * kAbove;
 }
 
 }  // namespace refero

@@ -3,6 +3,7 @@
 #include "app/views/row_table.h"
 
 #include <QHeaderView>
+#include <algorithm>
 
 #include "app/views/row_delegate.h"
 
@@ -33,6 +34,27 @@ void RowTable::setWidths(std::initializer_list<int> widths) {
         }
         ++column;
     }
+}
+
+void RowTable::showWhole() {
+    setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(model(), &QAbstractItemModel::modelReset, this, &RowTable::fitRows);
+    connect(model(), &QAbstractItemModel::dataChanged, this, &RowTable::fitRows);
+    connect(horizontalHeader(), &QHeaderView::sectionResized, this, &RowTable::fitRows);
+    fitRows();
+}
+
+void RowTable::fitRows() {
+    int all = horizontalHeader()->sizeHint().height() + 2 * frameWidth();
+    for (int row = 0; row < model()->rowCount(); ++row) {
+        int height = verticalHeader()->defaultSectionSize();
+        for (int column = 0; column < model()->columnCount(); ++column)
+            height = std::max(height,
+                              RowDelegate::wrappedHeight(model()->index(row, column), columnWidth(column)));
+        setRowHeight(row, height);
+        all += height;
+    }
+    setFixedHeight(all);
 }
 
 }  // namespace refero

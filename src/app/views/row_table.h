@@ -13,6 +13,12 @@ class RowTable : public QTableView {
     explicit RowTable(QWidget* parent = nullptr);
     /// Widths of the columns of the model, which must be set; the one of width 0 takes what is left.
     void setWidths(std::initializer_list<int> widths);
+    /// Long text wraps and the table is as high as its rows, whatever becomes of the model, which must be
+    /// set: nothing is cut off, nothing scrolls.
+    void showWhole();
+
+  private:
+    void fitRows();
 };
 
 }  // namespace refero

@@ -29,10 +29,9 @@ Collision collisionFrom(const Node& n, const std::string& text) {
 }
 
 int whole(const Node& n, const char* key, int otherwise) {
-    const double v = n.number(key, otherwise);
-    if (!(v >= 0 && v <= 1e6) || v != static_cast<int>(v))
-        n.fail(std::string(key) + " must be a whole number");
-    return static_cast<int>(v);
+    const int v = n.whole(key, otherwise);
+    if (v < 0 || v > 1'000'000) n.fail(std::string(key) + " must be from 0 to a million");
+    return v;
 }
 
 FrameOutput outputFrom(const Node& n) {

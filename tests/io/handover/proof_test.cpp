@@ -67,34 +67,5 @@ TEST(Proof, RefusesWhatTheEngineCannotRead) {
     EXPECT_FALSE(io::proveIcc(folder / "none.icc", whole(simple())));
 }
 
-TEST(Json, ComplaintsNameThePath) {
-    const io::Json j = *io::parseJson(R"({"a": [{"b": 1}, {"b": "x"}], "t": true})", "f");
-    const io::Node root(j, "");
-    EXPECT_EQ(root.at("a").items()[0].at("b").number(), 1);
-    const auto path = [&](auto&& read) {
-        const auto r = io::guarded("f", [&] {
-            read();
-            return 0;
-        });
-        return r ? std::string("no complaint") : r.error().message;
-    };
-    EXPECT_NE(path([&] { root.at("a").items()[1].at("b").number(); }).find("a[1].b"), std::string::npos);
-    EXPECT_NE(path([&] { root.at("none"); }).find("none is missing"), std::string::npos);
-    EXPECT_NE(path([&] { root.at("t").text(); }).find("t must be text"), std::string::npos);
-    EXPECT_NE(path([&] { (void)root.truth("a", false); }).find("a must be true or false"), std::string::npos);
-    EXPECT_NE(path([&] { root.at("a").numbers(); }).find("a[0]"), std::string::npos);
-    EXPECT_TRUE(root.truth("t", false));
-    EXPECT_EQ(root.number("absent", 7), 7);
-}
-
-TEST(Json, PrettyTextReadsBackAndKeepsShortListsOnALine) {
-    const io::Json j =
-        *io::parseJson(R"({"list": [1, 2.5, 3], "deep": [{"x": []}, {}], "text": "a\"b"})", "f");
-    const std::string text = io::prettyJson(j);
-    EXPECT_EQ(*io::parseJson(text, "f"), j);
-    EXPECT_NE(text.find("[1, 2.5, 3]"), std::string::npos);
-    EXPECT_EQ(text.back(), '\n');
-}
-
 }  // namespace
 }  // namespace refero

@@ -1,0 +1,252 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/handover/frames_choice.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <array>
+
+#include "app/handover/receivers.h"
+#include "app/look/label.h"
+#include "app/look/tokens.h"
+
+namespace refero {
+namespace {
+
+struct Kind {
+    const char* label;
+    const char* kind;
+    int bits;
+    bool half;
+};
+constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},          Kind{"TIFF, 16 bit", "tif", 16, true},
+                            Kind{"PNG, 16 bit", "png", 16, true},  Kind{"EXR, half floats", "exr", 16, true},
+                            Kind{"EXR, floats", "exr", 16, false}, Kind{"DPX, 10 bit", "dpx", 10, true}};
+constexpr std::array kEdges{0, 4096, 2560, 1600};
+// In the order of the first choice.
+enum Which : int { thisSetup, wholeShoot, none, chosen };
+
+look::Label* caption(const char* words, QWidget* parent) {
+    auto* l = new look::Label(QLatin1String(words), look::Size::small, look::Label::Tone::quiet,
+                              QFont::Normal, parent);
+    l->setWordWrap(false);
+    return l;
+}
+
+QString labelOf(OutputSpace space) {
+    const std::string_view label = info(space).label;
+    return QString::fromUtf8(label.data(), static_cast<int>(label.size()));
+}
+
+// What a job of such frames could not do is said before a folder is asked for.
+Status possible(const FramesWish& wish) {
+    io::BatchJob probe;
+    probe.folder = ".";
+    probe.name = wish.name.toStdString();
+    probe.output = wish.output;
+    probe.corrections["x"] = Correction{};
+    probe.frames.push_back({"x", "x"});
+    return probe.validate();
+}
+
+}  // namespace
+
+FramesChoice::FramesChoice(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    column->addLayout(buildOutput());
+    column->addLayout(buildCorrection());
+    note_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
+    note_->setObjectName(QStringLiteral("framesNote"));
+    column->addWidget(note_);
+}
+
+QHBoxLayout* FramesChoice::buildOutput() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    const auto choice = [&](const char* words, const char* object, const char* hint) {
+        row->addWidget(caption(words, this));
+        auto* box = new QComboBox(this);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(QLatin1String(words));
+        box->setToolTip(QLatin1String(hint));
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(6);
+        row->addWidget(box, 1);
+        connect(box, &QComboBox::activated, this, &FramesChoice::change);
+        return box;
+    };
+    which_ = choice("Frames", "framesChoice",
+                    "Of this setup, or of every setup of the shoot by its own correction.");
+    which_->addItems({QStringLiteral("This setup"), QStringLiteral("Whole shoot"), QStringLiteral("None")});
+    kind_ = choice("As", "frameKindChoice", "The kind of file.");
+    for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
+    space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
+    for (const OutputSpace s : kOutputSpaces) space_->addItem(labelOf(s));
+    size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
+    for (const int edge : kEdges)
+        size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
+    row->addWidget(caption("Named", this));
+    name_ = new QLineEdit(QStringLiteral("{frame}"), this);
+    name_->setObjectName(QStringLiteral("frameName"));
+    name_->setAccessibleName(QStringLiteral("Pattern of the names"));
+    name_->setToolTip(
+        QStringLiteral("{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and "
+                       "{date} can be in it."));
+    connect(name_, &QLineEdit::textEdited, this, &FramesChoice::change);
+    row->addWidget(name_, 1);
+    return row;
+}
+
+// The rules give each frame its correction; a person may know better, and says why.
+QHBoxLayout* FramesChoice::buildCorrection() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    auto* by = caption("By", this);
+    // Under the choice above it.
+    by->setFixedWidth(by->fontMetrics().horizontalAdvance(QStringLiteral("Frames")));
+    row->addWidget(by);
+    by_ = new QComboBox(this);
+    by_->setObjectName(QStringLiteral("frameCorrection"));
+    by_->setAccessibleName(QStringLiteral("By which correction"));
+    by_->setToolTip(QStringLiteral(
+        "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
+    by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    connect(by_, &QComboBox::activated, this, &FramesChoice::change);
+    row->addWidget(by_);
+    because_ = new QWidget(this);
+    auto* because = new QHBoxLayout(because_);
+    because->setContentsMargins(0, 0, 0, 0);
+    because->setSpacing(8);
+    because->addWidget(caption("Because", because_));
+    reason_ = new QLineEdit(because_);
+    reason_->setObjectName(QStringLiteral("chosenBecause"));
+    reason_->setAccessibleName(QStringLiteral("Why this correction serves them"));
+    reason_->setPlaceholderText(QStringLiteral("Why this one serves frames that the rules give another"));
+    connect(reason_, &QLineEdit::textEdited, this, [this] {
+        tell();
+        emit changed();
+    });
+    because->addWidget(reason_, 1);
+    row->addWidget(because_, 1);
+    row->addStretch(0);
+    return row;
+}
+
+void FramesChoice::offer(std::vector<studio::Id> frames) {
+    these_ = std::move(frames);
+    const QString words = QStringLiteral("Chosen (%1)").arg(these_.size());
+    if (which_->count() > chosen)
+        which_->setItemText(chosen, words);
+    else
+        which_->addItem(words);
+    which_->setCurrentIndex(chosen);
+}
+
+void FramesChoice::setOutput(const io::FrameOutput& o) {
+    usual_ = o;
+    for (std::size_t i = 0; i < kKinds.size(); ++i)
+        if (o.kind == kKinds[i].kind && (o.kind != "exr" || o.half == kKinds[i].half))
+            kind_->setCurrentIndex(static_cast<int>(i));
+    space_->setCurrentIndex(static_cast<int>(o.space));
+    const auto edge = std::find(kEdges.begin(), kEdges.end(), o.longEdge);
+    size_->setCurrentIndex(edge == kEdges.end() ? 0 : static_cast<int>(edge - kEdges.begin()));
+}
+
+void FramesChoice::refresh() {
+    fillCorrections();
+    count();
+}
+
+std::optional<FramesWish> FramesChoice::wish() const {
+    if (which_->currentIndex() == none) return {};
+    FramesWish out;
+    const Kind& k = kKinds[static_cast<std::size_t>(std::max(0, kind_->currentIndex()))];
+    out.output = usual_;
+    out.output.kind = k.kind;
+    out.output.bits = k.bits;
+    out.output.half = k.half;
+    out.output.space = kOutputSpaces[static_cast<std::size_t>(std::max(0, space_->currentIndex()))];
+    out.output.longEdge = kEdges[static_cast<std::size_t>(std::max(0, size_->currentIndex()))];
+    out.name = name_->text();
+    if (which_->currentIndex() == wholeShoot) out.which = FramesWish::Which::shoot;
+    if (which_->currentIndex() == chosen) {
+        out.which = FramesWish::Which::these;
+        out.these = these_;
+    }
+    if (by_->currentIndex() > 0)
+        out.by = studio::ChosenCorrection{by_->currentData().toLongLong(),
+                                          reason_->text().trimmed().toStdString()};
+    return out;
+}
+
+// Every correction of the shoot, by the setup it was built for.
+void FramesChoice::fillCorrections() {
+    const QSignalBlocker quiet(by_);
+    const auto chosenOne = by_->currentIndex() > 0 ? by_->currentData() : QVariant();
+    by_->clear();
+    by_->addItem(QStringLiteral("Its own correction"));
+    if (const studio::Studio* studio = session_.studio())
+        for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
+            if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
+                by_->addItem(s->place.isEmpty() ? s->light : s->light + QStringLiteral(", ") + s->place,
+                             QVariant::fromValue(static_cast<qlonglong>(id)));
+    by_->setCurrentIndex(chosenOne.isValid() ? std::max(0, by_->findData(chosenOne)) : 0);
+}
+
+// Where a chosen correction is not what the rules say.
+bool FramesChoice::needsReason() const {
+    return by_->currentIndex() > 0 &&
+           std::any_of(served_.frames.begin(), served_.frames.end(),
+                       [](const studio::FrameToRender& f) { return f.coverage != plan::Coverage::valid; });
+}
+
+void FramesChoice::change() {
+    count();
+    emit changed();
+}
+
+void FramesChoice::count() {
+    const Setup* s = session_.current();
+    const auto w = wish();
+    served_ = s && w ? session_.framesFor(s->id, *w) : studio::FramesToRender{};
+    because_->setVisible(needsReason());
+    tell();
+}
+
+// How many go out, how many by a weaker correction, and why some do not.
+void FramesChoice::tell() {
+    const auto w = wish();
+    ready_ = true;
+    if (!session_.current() || !w) return note_->setText({});
+    const studio::FramesToRender& f = served_;
+    const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
+        return r.coverage != plan::Coverage::valid;
+    });
+    QString words = f.frames.empty()
+                        ? QStringLiteral("No frames to render yet.")
+                        : QStringLiteral("%1 %2 as %3.")
+                              .arg(f.frames.size())
+                              .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
+                                   inWords(w->output));
+    const bool unsaid = needsReason() && reason_->text().trimmed().isEmpty();
+    if (unsaid)
+        words += QStringLiteral(" The rules give %1 of them another correction: say why this one serves.")
+                     .arg(weaker);
+    else if (weaker > 0)
+        words += QStringLiteral(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
+    if (f.unserved > 0)
+        words +=
+            QStringLiteral(" %1 left out: %2").arg(f.unserved).arg(QString::fromStdString(f.unservedWhy));
+    const Status ok = possible(*w);
+    if (!ok) words = QString::fromStdString(ok.error().message);
+    ready_ = ok.has_value() && !unsaid;
+    note_->setText(words);
+}
+
+}  // namespace refero
