@@ -336,6 +336,16 @@ int shoot(MainWindow& window, const QString& folder) {
         if (before == 0) s.take("on-set");
     }
     onSet->watch({});
+    // The good one takes the place of the setup's reading, and the correction goes with the old one.
+    if (!waitFor(
+            [&] {
+                const Setup& tiles = session.setups()[kTiles];
+                return !session.bringingIn() && !tiles.busy && tiles.reading &&
+                       tiles.reading->framePath.find("T0003") != std::string::npos;
+            },
+            60) ||
+        !s.corrected(kTiles))
+        return 1;
 
     // All that the archive gets, then the client, while the frames are at work.
     const QTemporaryDir away;
