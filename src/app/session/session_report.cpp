@@ -108,7 +108,7 @@ void Session::reportFrames(const HandoverRecord& frames) {
             const std::optional<Reading>& reading = content.reading;
             if (content.picture.empty() && !content.frame && reading)
                 if (auto frame = io::readFrameAssuming(content.correction.inputEncoding, reading->framePath))
-                    content.frame = std::make_shared<const Frame>(*std::move(frame));
+                    content.frame = std::make_shared<const io::Frame>(*std::move(frame));
             makePicture(content);
             ParcelItem item;
             item.kind = ParcelItem::Kind::report;
