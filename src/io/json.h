@@ -40,7 +40,7 @@ class Node {
     template <std::integral T = int>
     T whole() const {
         const std::int64_t v = anyWhole();
-        if (!std::in_range<T>(v)) fail("is out of range");
+        if (!std::in_range<T>(v)) fail(v < 0 ? "is too small" : "is too large");
         return static_cast<T>(v);
     }
     template <std::integral T>
