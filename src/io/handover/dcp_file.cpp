@@ -151,7 +151,8 @@ Result<std::string> dcpFile(const DcpProfile& p) {
     bytes[2] = 'R';
     bytes[3] = 'C';
     for (std::size_t k = 0; k < 4; ++k) bytes[4 + k] = static_cast<char>(offset >> (8 * k));
-    // Else the library would want to write it once more on closing.
+    // Else the library would want to write it once more on closing; it lets go of no directory by itself.
+    TIFFFreeDirectory(t);
     TIFFCreateDirectory(t);
     return bytes;
 }
