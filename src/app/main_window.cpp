@@ -10,6 +10,7 @@
 #include <QScreen>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <utility>
 
 #include "app/commands/window_commands.h"
 #include "app/empty_state.h"
@@ -174,11 +175,19 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 
 void MainWindow::fitRoom() {
     const bool compact = width() < look::kCompactBelow;
+    if (std::exchange(compact_, compact) == compact) return;
     ledger_->setFixedWidth(compact ? look::kLedgerWidthCompact : look::kLedgerWidth);
     plan_->setCompact(compact);
     frames_->setCompact(compact);
     reading_->setCompact(compact);
     correction_->setCompact(compact);
+    // Pages that are not shown do not tell that they need less room now.
+    for (int i = 0; i < pages_->count(); ++i)
+        if (QLayout* layout = pages_->widget(i)->layout()) {
+            layout->invalidate();
+            layout->activate();
+        }
+    pages_->updateGeometry();
 }
 
 void MainWindow::toggleSurround() {

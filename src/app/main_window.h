@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QMainWindow>
+#include <optional>
 
 #include "app/demo.h"
 #include "app/dialogs.h"
@@ -73,6 +74,7 @@ class MainWindow : public QMainWindow {
     HandoverStation* handover_;
     StationId station_ = StationId::reading;
     bool viewingOnly_ = false;
+    std::optional<bool> compact_;  ///< nothing before the first layout
 };
 
 }  // namespace refero

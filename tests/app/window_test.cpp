@@ -188,6 +188,20 @@ TEST_F(Window, FitsAt1280By800AndWithLargerText) {
     EXPECT_GE(find<QWidget>("compareView")->height(), 240) << "the picture is the main thing";
 }
 
+// Made smaller by its border, a window stops at what its pages need: also those that nobody looks at.
+TEST_F(Window, CanBeMadeSmallInSteps) {
+    ASSERT_TRUE(openAndCorrect());
+    window->resize(1400, 900);
+    window->showStation(MainWindow::StationId::handover);
+    QTest::qWait(50);
+    window->resize(1190, 640);
+    QTest::qWait(50);
+    EXPECT_LE(window->minimumSizeHint().width(), 1024);
+    window->resize(1280, 800);
+    QTest::qWait(50);
+    EXPECT_GT(window->minimumSizeHint().width(), 1024) << "all of it is there again";
+}
+
 // 1280 x 800 at a scale of 125 %.
 TEST_F(Window, FitsASmallScreenInEveryStation) {
     ASSERT_TRUE(openAndCorrect());

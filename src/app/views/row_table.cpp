@@ -40,7 +40,8 @@ void RowTable::showWhole() {
     setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(model(), &QAbstractItemModel::modelReset, this, &RowTable::fitRows);
     connect(model(), &QAbstractItemModel::dataChanged, this, &RowTable::fitRows);
-    connect(horizontalHeader(), &QHeaderView::sectionResized, this, &RowTable::fitRows);
+    // The header is not done yet when it tells.
+    connect(horizontalHeader(), &QHeaderView::sectionResized, this, &RowTable::fitRows, Qt::QueuedConnection);
     fitRows();
 }
 
