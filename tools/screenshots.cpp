@@ -170,20 +170,6 @@ class Shooter {
     QString folder_;
 };
 
-bool paperOf(const Session& session, ParcelItem::Kind kind, const QString& place) {
-    const Setup& setup = *session.current();
-    ParcelItem item;
-    item.kind = kind;
-    ParcelContent content;
-    content.correction = *setup.correction;
-    content.reading = setup.reading;
-    content.frame = setup.frame;
-    content.facts = {{"Shoot", session.shoot().toStdString()}, {"Light", setup.light.toStdString()}};
-    for (auto& fact : io::factsOf(content.correction)) content.facts.push_back(std::move(fact));
-    makePicture(content);
-    return makeItem(item, place.toStdString(), content).has_value();
-}
-
 QImage firstPage(const QString& file) {
     const std::unique_ptr<poppler::document> document(poppler::document::load_from_file(file.toStdString()));
     if (!document) return {};
@@ -195,6 +181,13 @@ QImage firstPage(const QString& file) {
     return QImage(reinterpret_cast<const uchar*>(image.const_data()), image.width(), image.height(),
                   image.bytes_per_row(), QImage::Format_ARGB32)
         .convertToFormat(QImage::Format_RGB32);
+}
+
+// The first page of what was handed over last as that.
+QImage paperOf(const Setup& setup, const char* format) {
+    for (const HandedOver& h : setup.handedOver)
+        if (h.format == QLatin1String(format)) return firstPage(h.path);
+    return {};
 }
 
 QImage sideBySide(const QImage& left, const QImage& right) {
@@ -347,7 +340,7 @@ int shoot(MainWindow& window, const QString& folder) {
         !s.corrected(kTiles))
         return 1;
 
-    // All that the archive gets, then the client, while the frames are at work.
+    // What the raw developer and the editor get, then the archive, while its frames are at work.
     const QTemporaryDir away;
     session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::handover);
@@ -360,16 +353,15 @@ int shoot(MainWindow& window, const QString& folder) {
         return waitFor([&] { return !session.giving() && session.current()->handedOver.size() > before; },
                        60);
     };
-    if (!given(refero::Receiver::rawDeveloper) || !given(refero::Receiver::archive)) return 1;
+    if (!given(refero::Receiver::rawDeveloper) || !given(refero::Receiver::editor) ||
+        !given(refero::Receiver::archive))
+        return 1;
     QTest::qWait(800);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
     session.frameQueue().cancel();
-    for (const auto& [kind, stem] :
-         {std::pair{ParcelItem::Kind::report, "report"}, std::pair{ParcelItem::Kind::recipe, "recipe"}})
-        if (!paperOf(session, kind, away.filePath(QLatin1String(stem)))) return 1;
-    const QImage papers = sideBySide(firstPage(away.filePath(QStringLiteral("report.pdf"))),
-                                     firstPage(away.filePath(QStringLiteral("recipe.pdf"))));
+    const QImage papers =
+        sideBySide(paperOf(*session.current(), "report"), paperOf(*session.current(), "recipe"));
     return papers.save(folder + QStringLiteral("/report-and-recipe.png")) ? 0 : 1;
 }
 

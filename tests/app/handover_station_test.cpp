@@ -180,7 +180,7 @@ TEST_F(HandoverInTheWindow, AsksOnceAboutFilesThatAreThere) {
 }
 
 // A chart fades: the report says how old the copy was.
-TEST_F(HandoverInTheWindow, TheReportTellsTheChartCopyAndItsAge) {
+TEST_F(HandoverInTheWindow, TheReportTellsTheLightAndTheChartCopyWithItsAge) {
     const test::TemporaryFolder card;
     sim::Shot shot = test::plainShot();
     shot.file = "dated.tif";
@@ -199,6 +199,11 @@ TEST_F(HandoverInTheWindow, TheReportTellsTheChartCopyAndItsAge) {
         copy.madeOn = "2024-11-20";
         plan::Setup setup = *session().studio()->contents().find<plan::Setup>(id);
         setup.chart = edit.add(copy);
+        plan::Lamp lamp;
+        lamp.label = "Long panel";
+        setup.conditions.lamp = edit.add(lamp);
+        setup.conditions.powerPercent = 62.5;
+        setup.conditions.modifier = "silk";
         edit.put(setup);
         return {};
     }));
@@ -208,6 +213,7 @@ TEST_F(HandoverInTheWindow, TheReportTellsTheChartCopyAndItsAge) {
     std::string html;
     for (const auto& e : std::filesystem::directory_iterator(folder.path()))
         if (e.path().extension() == ".html") html = test::contentOf(e.path().string());
+    EXPECT_NE(html.find("Long panel at 62.5 %, silk"), std::string::npos);
     EXPECT_NE(html.find("Board 7"), std::string::npos);
     EXPECT_NE(html.find("2024-11-20"), std::string::npos);
     // From 20 November 2024 to 14 May 2026 it is six days short of a year and a half.

@@ -33,6 +33,16 @@ QString ageAt(const std::string& made, const std::string& taken, int replaceAfte
         .arg(replaceAfterMonths);
 }
 
+// "LED panel at 80 %, softbox"; empty where the lamp is not known.
+QString lightOf(const plan::Conditions& c, const plan::Kit& kit) {
+    const plan::Lamp* lamp = kit.lamp(c.lamp);
+    if (!lamp) return {};
+    QString out = QString::fromStdString(lamp->label);
+    if (c.powerPercent < 100) out += QStringLiteral(" at %1 %").arg(c.powerPercent);
+    if (!c.modifier.empty()) out += QStringLiteral(", ") + QString::fromStdString(c.modifier);
+    return out;
+}
+
 std::filesystem::path folderOf(const HandoverRecord& r) {
     return std::filesystem::path(r.path).parent_path();
 }
@@ -51,14 +61,16 @@ ParcelContent Session::parcelContent(int id) const {
     };
     put("Shoot", shoot());
     put("Place", s->place);
-    put("Light", s->light);
-    if (const auto* record = studio_->contents().find<plan::Setup>(id))
+    put("Setup", s->light);
+    if (const auto* record = studio_->contents().find<plan::Setup>(id)) {
+        put("Light", lightOf(record->conditions, day_.kit));
         if (const auto* copy = studio_->contents().find<plan::ChartCopy>(record->chart)) {
             put("Chart copy", QString::fromStdString(copy->label));
             put("Copy made on", QString::fromStdString(copy->madeOn));
             put("Its age at the shot", ageAt(copy->madeOn, s->correction->taken, copy->replaceAfterMonths));
             put("Its values", QString::fromStdString(copy->reference));
         }
+    }
     for (auto& fact : io::factsOf(*s->correction)) content.facts.push_back(std::move(fact));
     return content;
 }
