@@ -182,11 +182,11 @@ void MainWindow::fitRoom() {
     reading_->setCompact(compact);
     correction_->setCompact(compact);
     // Pages that are not shown do not tell that they need less room now.
-    for (int i = 0; i < pages_->count(); ++i)
-        if (QLayout* layout = pages_->widget(i)->layout()) {
-            layout->invalidate();
-            layout->activate();
-        }
+    const auto within = pages_->findChildren<QWidget*>();
+    for (auto w = within.crbegin(); w != within.crend(); ++w) {
+        (*w)->updateGeometry();
+        if (QLayout* layout = (*w)->layout()) layout->activate();
+    }
     pages_->updateGeometry();
 }
 
