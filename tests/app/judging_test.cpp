@@ -125,6 +125,21 @@ TEST_F(Judging, AReadyFinishIsKeptAndCanBeUndone) {
     EXPECT_EQ(find<QSlider>("finishContrast")->value(), 0) << "the page follows";
 }
 
+// Reading the chart anew takes the correction away; what was chosen by taste is not asked for twice.
+TEST_F(Judging, AFinishStaysWhenTheChartIsReadAnew) {
+    ASSERT_TRUE(openAndCorrect());
+    const int id = session().currentId();
+    session().setFinish(id, {.warmthSteps = 2, .contrast = 0.25});
+    session().judgeBy(id, fitLimitSets().back());
+    session().setCorners(id, session().setup(id)->reading->corners, QStringLiteral("Move a corner"));
+    ASSERT_TRUE(eventually([&] { return !session().setup(id)->correction; }));
+    session().correct(id, {});
+    ASSERT_TRUE(eventually([&] { return session().setup(id)->correction.has_value(); }));
+    EXPECT_EQ(correction().finish.warmthSteps, 2);
+    EXPECT_EQ(correction().finish.contrast, 0.25);
+    EXPECT_EQ(correction().limits.name, fitLimitSets().back().name);
+}
+
 TEST_F(Judging, TheLadderOfWarmthIsMovedByKeysAndMouse) {
     ASSERT_TRUE(openAndCorrect());
     ASSERT_TRUE(drawn());

@@ -107,6 +107,8 @@ void Session::select(int id) {
 }
 
 void Session::putAtHand(Setup& s) {
+    if (const auto& c = s.correction)
+        atHand_[s.id].choices = {c->finish, c->intent != Intent::pleasing, c->limits};
     const auto it = atHand_.find(s.id);
     if (it == atHand_.end()) return;
     s.frame = it->second.frame;

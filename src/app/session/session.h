@@ -197,11 +197,18 @@ class Session : public QObject {
 
   private:
     // What is only at hand.
+    // What a person chose for a correction; it outlives the correction where the chart is read anew.
+    struct Choices {
+        Finish finish;
+        bool ownFinish = false;  ///< not the one that comes with an intent
+        FitLimits limits;
+    };
     struct AtHand {
         FramePointer frame;
         QString error;
         bool busy = false;
-        int job = 0;  ///< the reading that is wanted; answers to older ones are let go
+        int job = 0;                     ///< the reading that is wanted; answers to older ones are let go
+        std::optional<Choices> choices;  ///< of the last correction
     };
     struct FrameOutcome {
         FramePointer frame;

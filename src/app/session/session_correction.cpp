@@ -39,8 +39,9 @@ void Session::correct(int id, const FitOptions& options) {
     if (!s || !s->reading) return;
     FitOptions all = options;
     all.resamples = kResamples;
-    if (s->correction)
-        all.limits = s->correction->limits;
+    const auto& choices = atHand_[id].choices;
+    if (choices)
+        all.limits = choices->limits;
     else if (const auto limits = fitLimitsByName(day_.shoot.limits))
         all.limits = *limits;
     for (const OwnColour& c : s->colours)
@@ -52,9 +53,8 @@ void Session::correct(int id, const FitOptions& options) {
                             [&](const KnownColour& k) { return k.name == each.first; });
     });
     // A finish stays; the one that came with the pleasing intent goes with it.
-    if (s->correction && all.finish.isNone() && all.intent != Intent::pleasing &&
-        s->correction->intent != Intent::pleasing)
-        all.finish = s->correction->finish;
+    if (choices && choices->ownFinish && all.finish.isNone() && all.intent != Intent::pleasing)
+        all.finish = choices->finish;
     inBackground([reading = *s->reading, all] { return fit(std::span(&reading, 1), all); },
                  [this, id](Result<Correction> c) {
                      const Setup* now = setup(id);
