@@ -251,7 +251,7 @@ QWidget* FramesStation::buildPanel() {
         const auto frames = chosenSubjects();
         if (frames.empty()) return;
         const auto* first = session_.studio()->contents().find<studio::Frame>(frames.front());
-        session_.select(static_cast<int>(first->setup));
+        session_.select(session_.correctedBy(static_cast<int>(first->setup)));
         emit handoverWanted(frames);
     });
     problems_ = new look::Label({}, look::Size::small, look::Label::Tone::text);

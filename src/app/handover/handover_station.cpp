@@ -80,6 +80,35 @@ ParcelModel::Row rowOf(const ParcelItem& item) {
     return {text(io::info(item.options.format).label), {}, {}};
 }
 
+// Why there is nothing to give of a setup, and what its button does about it.
+struct NothingToGive {
+    QString why, button;
+};
+NothingToGive nothingToGive(const Setup* s, const Setup* by) {
+    const QString toCorrection = QStringLiteral("To the correction");
+    if (!s)
+        return {QStringLiteral("No setup is chosen. Bring in a chart shot, or plan the day."), toCorrection};
+    if (!by || by->id == s->id)
+        return {QStringLiteral(
+                    "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
+                    .arg(s->light),
+                toCorrection};
+    if (!by->correction)
+        return {QStringLiteral("The chart of %1 serves %2, too; it has no correction yet.")
+                    .arg(by->light, s->light),
+                toCorrection};
+    return {QStringLiteral("The chart of %1 serves %2, too: its frames go out by that correction.")
+                .arg(by->light, s->light),
+            QStringLiteral("Hand its frames over")};
+}
+
+std::vector<studio::Id> subjectsOf(const studio::Contents& contents, int setup) {
+    std::vector<studio::Id> out;
+    for (const auto& [id, f] : contents.all<studio::Frame>())
+        if (f.setup == setup && f.role != studio::FrameRole::chart) out.push_back(id);
+    return out;
+}
+
 }  // namespace
 
 HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent)
@@ -237,10 +266,10 @@ QWidget* HandoverStation::buildEmpty() {
     emptyText_->setObjectName(QStringLiteral("handoverEmpty"));
     column->addWidget(emptyText_);
     column->addSpacing(12);
-    auto* go = new look::Button(look::Button::Kind::primary, QStringLiteral("To the correction"), page);
-    go->setObjectName(QStringLiteral("handoverToCorrection"));
-    connect(go, &QAbstractButton::clicked, this, &HandoverStation::correctionWanted);
-    column->addWidget(go, 0, Qt::AlignLeft);
+    emptyGo_ = new look::Button(look::Button::Kind::primary, {}, page);
+    emptyGo_->setObjectName(QStringLiteral("handoverToCorrection"));
+    connect(emptyGo_, &QAbstractButton::clicked, this, &HandoverStation::leaveEmpty);
+    column->addWidget(emptyGo_, 0, Qt::AlignLeft);
     column->addStretch(2);
     return page;
 }
@@ -264,6 +293,18 @@ void HandoverStation::offer(std::vector<studio::Id> frames) {
     choose(p.frames ? receiver_ : Receiver::client);
 }
 
+// To whichever setup has the correction, with this one's frames.
+void HandoverStation::leaveEmpty() {
+    const Setup* s = session_.current();
+    if (!s) return emit correctionWanted();
+    const auto frames = subjectsOf(session_.studio()->contents(), s->id);
+    const int by = session_.correctedBy(s->id);
+    const bool others = by != s->id;
+    session_.select(by);
+    if (!session_.current()->correction) return emit correctionWanted();
+    if (others && !frames.empty()) offer(frames);
+}
+
 void HandoverStation::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     refresh();
@@ -275,13 +316,11 @@ void HandoverStation::refresh() {
     const Setup* s = session_.current();
     const bool can = s && s->correction;
     pages_->setCurrentIndex(can ? 0 : 1);
-    if (!s)
-        emptyText_->setText(QStringLiteral("No setup is chosen. Bring in a chart shot, or plan the day."));
-    else if (!can)
-        emptyText_->setText(
-            QStringLiteral(
-                "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
-                .arg(s->light));
+    if (!can) {
+        const auto nothing = nothingToGive(s, s ? session_.setup(session_.correctedBy(s->id)) : nullptr);
+        emptyText_->setText(nothing.why);
+        emptyGo_->setText(nothing.button);
+    }
     frames_->refresh();
     history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
     past_->setVisible(history_.rowCount() > 0);

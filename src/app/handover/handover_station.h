@@ -57,6 +57,7 @@ class HandoverStation : public QWidget {
     void give(io::Collision collisions);
     void withdraw();
     void goOn();
+    void leaveEmpty();
     Parcel parcel() const;
 
     Session& session_;
@@ -67,6 +68,7 @@ class HandoverStation : public QWidget {
     HistoryModel history_;
     QStackedWidget* pages_;
     look::Label* emptyText_;
+    look::Button* emptyGo_;
     look::Label* why_;
     RowTable* list_;
     QWidget* curveRow_;

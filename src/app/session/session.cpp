@@ -106,6 +106,12 @@ void Session::select(int id) {
     emit currentChanged(id);
 }
 
+int Session::correctedBy(int id) const {
+    const Setup* s = setup(id);
+    const bool served = s && !s->reading && s->plan.state == plan::DueState::done;
+    return served && setup(static_cast<int>(s->plan.shotOf)) ? static_cast<int>(s->plan.shotOf) : id;
+}
+
 void Session::putAtHand(Setup& s) {
     if (const auto& c = s.correction)
         atHand_[s.id].choices = {c->finish, c->intent != Intent::pleasing, c->limits};

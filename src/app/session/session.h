@@ -49,6 +49,8 @@ class Session : public QObject {
     const std::vector<Setup>& setups() const { return setups_; }
     const Setup* setup(int id) const;
     const Setup* current() const { return setup(current_); }
+    /// By whose correction its frames go out: its own, or that of the setup whose chart serves it.
+    int correctedBy(int id) const;
     int currentId() const { return current_; }
     History& undo() { return history_; }
     QString shoot() const;
