@@ -260,6 +260,40 @@ TEST_F(Planning, ASetupServedByAnotherLeadsThere) {
     EXPECT_EQ(session().current()->light, QStringLiteral("Tiles"));
 }
 
+TEST_F(Planning, FramesOfASetupServedByAnotherGoOutByThatCorrection) {
+    enterDay();
+    const int tiles = session().setups()[0].id, board = session().setups()[1].id;
+    const QString label = session().setup(board)->light;
+    session().select(tiles);
+    window->openFrames({frame("good.tif")});
+    ASSERT_TRUE(eventually([&] { return session().setup(tiles)->reading.has_value(); }));
+    EXPECT_EQ(session().correctedBy(tiles), tiles);
+    ASSERT_EQ(session().correctedBy(board), tiles);
+    session().addPicture(board, frame("subject.tif"));
+    ASSERT_EQ(session().currentId(), board);
+    press(window.get(), Qt::Key_6, Qt::ControlModifier);
+    auto* why = find<QLabel>("handoverEmpty");
+    EXPECT_EQ(why->text(),
+              QStringLiteral("The chart of Tiles serves %1, too; it has no correction yet.").arg(label));
+    click("handoverToCorrection");
+    EXPECT_EQ(session().currentId(), tiles);
+    EXPECT_EQ(window->station(), MainWindow::StationId::correction);
+
+    session().correct(tiles, {});
+    ASSERT_TRUE(eventually([&] { return session().setup(tiles)->correction.has_value(); }));
+    session().select(board);
+    press(window.get(), Qt::Key_6, Qt::ControlModifier);
+    EXPECT_EQ(why->text(),
+              QStringLiteral("The chart of Tiles serves %1, too: its frames go out by that correction.")
+                  .arg(label));
+    click("handoverToCorrection");
+    EXPECT_EQ(session().currentId(), tiles);
+    EXPECT_EQ(window->station(), MainWindow::StationId::handover);
+    EXPECT_EQ(find<QComboBox>("framesChoice")->currentText(), QStringLiteral("Chosen (1)"));
+    EXPECT_TRUE(find<QLabel>("framesNote")->text().startsWith(QStringLiteral("1 frame as")))
+        << find<QLabel>("framesNote")->text().toStdString();
+}
+
 TEST_F(Planning, TheChartThatFitsIsProposedAndTaken) {
     enterDay();
     EXPECT_TRUE(visible<QLabel>("framingMessage")->text().contains(QStringLiteral("how far the subject is")));
