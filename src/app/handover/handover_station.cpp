@@ -266,7 +266,7 @@ QWidget* HandoverStation::buildEmpty() {
     emptyText_->setObjectName(QStringLiteral("handoverEmpty"));
     column->addWidget(emptyText_);
     column->addSpacing(12);
-    emptyGo_ = new look::Button(look::Button::Kind::primary, {}, page);
+    emptyGo_ = new look::Button(look::Button::Kind::primary, nothingToGive(nullptr, nullptr).button, page);
     emptyGo_->setObjectName(QStringLiteral("handoverToCorrection"));
     connect(emptyGo_, &QAbstractButton::clicked, this, &HandoverStation::leaveEmpty);
     column->addWidget(emptyGo_, 0, Qt::AlignLeft);
@@ -320,6 +320,7 @@ void HandoverStation::refresh() {
         const auto nothing = nothingToGive(s, s ? session_.setup(session_.correctedBy(s->id)) : nullptr);
         emptyText_->setText(nothing.why);
         emptyGo_->setText(nothing.button);
+        emptyGo_->setAccessibleName(nothing.button);
     }
     frames_->refresh();
     history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
