@@ -17,7 +17,7 @@ namespace refero::io {
 using Json = nlohmann::ordered_json;
 
 /// Text to JSON; the error names the line and column. Nothing of ours is more than 100 levels deep, and what
-/// is deeper is refused: it would end the program where it is written or let go of.
+/// is deeper is refused: it would end the program where it is written out.
 Result<Json> parseJson(std::string_view text, const std::string& origin);
 
 /// Thrown inside io only, by Node; `guarded` turns it into an Error.

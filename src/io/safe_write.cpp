@@ -56,7 +56,7 @@ Status writePlain(const fs::path& path, std::string_view content) {
     return {};
 }
 
-// As sideName makes them: the target's stem and the process.
+// As sideName makes them: a dot, the target's stem, the process and a count.
 const std::regex kSide(R"(\.(.+)-(\d{1,10})-\d+)");
 
 }  // namespace
@@ -91,7 +91,6 @@ fs::path targetOf(const fs::path& side) {
 }
 
 void removeAbandonedSides(const fs::path& folder, const std::set<std::string>& stems) {
-    // As sideName makes them: a dot, the stem, the process and a count.
     std::error_code error;
     for (const auto& entry : fs::directory_iterator(folder, error)) {
         std::smatch found;

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 
 #include "app/forms/unit_field.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 
 namespace refero {
@@ -39,8 +40,7 @@ Form::Field& Form::add(const Row& row, QWidget* widget) {
         line_ = new QHBoxLayout(field.hides);
         line_->setContentsMargins(0, 0, 0, 0);
         line_->setSpacing(2 * look::kStep);
-        auto* caption = new look::Label(row.caption, look::Size::small, look::Label::Tone::quiet);
-        caption->setWordWrap(false);
+        auto* caption = look::caption(row.caption);
         caption->setFixedWidth(kCaptionWidth);
         caption->setToolTip(row.hint);
         line_->addWidget(caption);

@@ -11,6 +11,7 @@
 #include <array>
 
 #include "app/handover/receivers.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 
@@ -29,13 +30,6 @@ constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},          Kind{"TIFF, 1
 constexpr std::array kEdges{0, 4096, 2560, 1600};
 // In the order of the first choice.
 enum Which : int { thisSetup, wholeShoot, none, chosen };
-
-look::Label* caption(const char* words, QWidget* parent) {
-    auto* l = new look::Label(QLatin1String(words), look::Size::small, look::Label::Tone::quiet,
-                              QFont::Normal, parent);
-    l->setWordWrap(false);
-    return l;
-}
 
 QString labelOf(OutputSpace space) {
     const std::string_view label = info(space).label;
@@ -70,7 +64,7 @@ QHBoxLayout* FramesChoice::buildOutput() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     const auto choice = [&](const char* words, const char* object, const char* hint) {
-        row->addWidget(caption(words, this));
+        row->addWidget(look::caption(QLatin1String(words), this));
         auto* box = new QComboBox(this);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(QLatin1String(words));
@@ -91,7 +85,7 @@ QHBoxLayout* FramesChoice::buildOutput() {
     size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
     for (const int edge : kEdges)
         size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
-    row->addWidget(caption("Named", this));
+    row->addWidget(look::caption(QStringLiteral("Named"), this));
     name_ = new QLineEdit(QStringLiteral("{frame}"), this);
     name_->setObjectName(QStringLiteral("frameName"));
     name_->setAccessibleName(QStringLiteral("Pattern of the names"));
@@ -107,7 +101,7 @@ QHBoxLayout* FramesChoice::buildOutput() {
 QHBoxLayout* FramesChoice::buildCorrection() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    auto* by = caption("By", this);
+    auto* by = look::caption(QStringLiteral("By"), this);
     // Under the choice above it.
     by->setFixedWidth(by->fontMetrics().horizontalAdvance(QStringLiteral("Frames")));
     row->addWidget(by);
@@ -123,7 +117,7 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     auto* because = new QHBoxLayout(because_);
     because->setContentsMargins(0, 0, 0, 0);
     because->setSpacing(8);
-    because->addWidget(caption("Because", because_));
+    because->addWidget(look::caption(QStringLiteral("Because"), because_));
     reason_ = new QLineEdit(because_);
     reason_->setObjectName(QStringLiteral("chosenBecause"));
     reason_->setAccessibleName(QStringLiteral("Why this correction serves them"));

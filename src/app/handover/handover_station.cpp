@@ -16,6 +16,7 @@
 #include "app/handover/queue_strip.h"
 #include "app/handover/receiver_card.h"
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/session/parcel_items.h"
@@ -26,13 +27,6 @@ namespace {
 
 QString text(std::string_view s) {
     return QString::fromUtf8(s.data(), static_cast<int>(s.size()));
-}
-
-look::Label* caption(const char* words, QWidget* parent) {
-    auto* l = new look::Label(QLatin1String(words), look::Size::small, look::Label::Tone::quiet,
-                              QFont::Normal, parent);
-    l->setWordWrap(false);
-    return l;
 }
 
 look::Label* heading(const char* words, QWidget* parent) {
@@ -211,7 +205,7 @@ QWidget* HandoverStation::buildCurve() {
     auto* row = new QHBoxLayout(curveRow_);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    row->addWidget(caption("Base tone curve", curveRow_));
+    row->addWidget(look::caption(QStringLiteral("Base tone curve"), curveRow_));
     curve_ = new QComboBox(curveRow_);
     curve_->setObjectName(QStringLiteral("baseCurve"));
     curve_->setAccessibleName(QStringLiteral("Base tone curve"));

@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/views/contender_model.h"
 
@@ -95,8 +96,7 @@ void StagesPage::setCorrection(const std::optional<Correction>& correction) {
     int row = 0;
     for (const Stage& s : stagesOf(*correction)) {
         const auto tone = s.there ? look::Label::Tone::text : look::Label::Tone::quiet;
-        auto* name = new look::Label(s.name, look::Size::small, look::Label::Tone::quiet);
-        name->setWordWrap(false);
+        auto* name = look::caption(s.name);
         grid_->addWidget(name, row, 0, Qt::AlignTop);
         grid_->addWidget(new look::Label(s.what, look::Size::small, tone), row, 1, Qt::AlignTop);
         ++row;

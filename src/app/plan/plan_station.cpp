@@ -12,6 +12,7 @@
 
 #include "app/charts/charts_page.h"
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/plan/coverage_page.h"
 #include "app/plan/day_page.h"
@@ -69,10 +70,7 @@ QWidget* PlanStation::buildBar() {
     });
     row->addWidget(date_);
     row->addSpacing(12);
-    auto* caption =
-        new look::Label(QStringLiteral("A change is"), look::Size::small, look::Label::Tone::quiet);
-    caption->setWordWrap(false);
-    caption_ = caption;
+    caption_ = look::caption(QStringLiteral("A change is"));
     row->addWidget(caption_);
     policy_ = new QComboBox(bar);
     policy_->setObjectName(QStringLiteral("policyChoice"));

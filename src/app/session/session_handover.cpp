@@ -48,7 +48,7 @@ struct Session::Giving {
     std::vector<ParcelItem> items;
     ParcelContent content;
     QStringList problems;
-    std::shared_ptr<WaitingReport> report;  ///< once it is written
+    studio::Id report = 0;  ///< its record, once it is written
 };
 
 // Frames as a job; its corrections are still documents, which is what the studio keeps.
@@ -144,11 +144,7 @@ void Session::giveNext() {
             const ParcelItem& made = g->items[g->next];
             const auto place = refero::placeFor(made, g->folder, g->parcel.collisions);
             if (!place) return std::nullopt;
-            if (made.kind == ParcelItem::Kind::report) {
-                makePicture(g->content);
-                g->report = std::make_shared<WaitingReport>();
-                g->report->place = *place;
-            }
+            if (made.kind == ParcelItem::Kind::report) makePicture(g->content);
             return makeItem(made, *place, g->content).map([](HandedItem h) {
                 return std::optional(std::move(h));
             });
@@ -164,9 +160,8 @@ void Session::giveNext() {
                 HandoverRecord kept = r;
                 kept.receiver = g->parcel.receiver.toStdString();
                 const studio::Id id = recordHandover(g->id, std::move(kept));
-                if (g->items[g->next].kind == ParcelItem::Kind::report) g->report->record = id;
+                if (g->items[g->next].kind == ParcelItem::Kind::report) g->report = id;
             } else if (!gone) {
-                if (g->items[g->next].kind == ParcelItem::Kind::report) g->report.reset();
                 g->problems << QString::fromStdString(gone.error().message);
             }
             emit parcelTold(item, !gone   ? g->problems.back()
@@ -240,10 +235,9 @@ void Session::giveFrames() {
                 return done();
             }
             const QString path = QString::fromStdString(record->path);
-            if (g->report) {
-                g->report->content = std::move(g->content);
-                reportedWith_[path] = g->report;
-            }
+            if (g->report != 0)
+                reportedWith_[path] =
+                    std::make_shared<WaitingReport>(WaitingReport{std::move(g->content), g->report});
             recordHandover(g->id, *std::move(record));
             if (queue_->state() == FrameQueue::State::idle)
                 queue_->run(path);

@@ -101,7 +101,6 @@ std::shared_ptr<WaitingReport> Session::reportBefore(const HandoverRecord& frame
     auto out = std::make_shared<WaitingReport>();
     out->content = parcelContent(static_cast<int>(frames.setup));
     out->content.files = std::move(files);
-    out->place = std::filesystem::path(report->path).replace_extension().string();
     out->record = report->id;
     return out;
 }
@@ -110,12 +109,13 @@ std::shared_ptr<WaitingReport> Session::reportBefore(const HandoverRecord& frame
 void Session::reportFrames(const HandoverRecord& frames) {
     const auto kept = reportedWith_.extract(QString::fromStdString(frames.path));
     const auto waiting = kept ? kept.mapped() : reportBefore(frames);
-    if (!waiting) return;
+    const auto* report = waiting ? studio_->contents().find<HandoverRecord>(waiting->record) : nullptr;
+    if (!report) return;
     for (const io::FrameReport& r : queue_->reports())
         if (r.fate == io::FrameFate::done || r.fate == io::FrameFate::kept)
             waiting->content.files.push_back({r.target.filename().string(), {}, {}, r.sha256, r.bytes});
     inBackground(
-        [waiting] {
+        [waiting, place = std::filesystem::path(report->path).replace_extension().string()] {
             ParcelContent& content = waiting->content;
             const std::optional<Reading>& reading = content.reading;
             if (content.picture.empty() && !content.frame && reading)
@@ -124,7 +124,7 @@ void Session::reportFrames(const HandoverRecord& frames) {
             makePicture(content);
             ParcelItem item;
             item.kind = ParcelItem::Kind::report;
-            return makeItem(item, waiting->place, content);
+            return makeItem(item, place, content);
         },
         [this, record = waiting->record](const Result<HandedItem>& made) {
             const auto* before = studio_->contents().find<HandoverRecord>(record);

@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <string>
-
 #include "app/session/parcel_items.h"
 
 namespace refero {
@@ -11,8 +9,7 @@ namespace refero {
 /// A report that went out before the frames that go with it were done.
 struct WaitingReport {
     ParcelContent content;
-    std::string place;      ///< folder and name of its files, without their endings
-    studio::Id record = 0;  ///< of the handover
+    studio::Id record = 0;  ///< of the handover, which knows where it is
 };
 
 }  // namespace refero

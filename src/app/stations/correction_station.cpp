@@ -15,6 +15,7 @@
 #include "app/judging/scopes_page.h"
 #include "app/judging/snapshots_page.h"
 #include "app/judging/stages_page.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/stations/handover_card.h"
 #include "app/stations/proof_page.h"
@@ -85,8 +86,7 @@ QWidget* CorrectionStation::buildBar() {
     row->setSpacing(8);
     const auto choice = [&](const char* caption, const char* object, std::initializer_list<const char*> items,
                             const char* hint) {
-        auto* l = new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet);
-        l->setWordWrap(false);
+        auto* l = look::caption(QLatin1String(caption));
         row->addWidget(l);
         captions_.push_back(l);
         auto* box = new QComboBox(bar);

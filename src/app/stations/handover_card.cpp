@@ -10,6 +10,7 @@
 #include <array>
 
 #include "app/dialogs.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/views/encoding_choice.h"
 
@@ -49,8 +50,7 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
     space_ = new QComboBox(this);
     space_->setObjectName(QStringLiteral("spaceChoice"));
     const auto lay = [&](int row, QComboBox* box, const char* caption, const char* hint) {
-        auto* label = new look::Label(QLatin1String(caption), look::Size::small, look::Label::Tone::quiet);
-        label->setWordWrap(false);
+        auto* label = look::caption(QLatin1String(caption));
         grid->addWidget(label, row, 0);
         box->setAccessibleName(QLatin1String(caption));
         box->setToolTip(QLatin1String(hint));

@@ -11,6 +11,7 @@
 
 #include "app/dialogs.h"
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
@@ -74,8 +75,7 @@ QWidget* ReadingStation::buildBar() {
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
     const auto caption = [&](const char* text) {
-        auto* l = new look::Label(QLatin1String(text), look::Size::small, look::Label::Tone::quiet);
-        l->setWordWrap(false);
+        auto* l = look::caption(QLatin1String(text));
         row->addWidget(l);
     };
     caption("Chart");
@@ -129,9 +129,7 @@ QWidget* ReadingStation::buildBar() {
             [this] { treatments_->popup(treat_->mapToGlobal(QPoint(0, treat_->height()))); });
     row->addWidget(treat_);
     row->addStretch(1);
-    auto* hint = new look::Label(QStringLiteral("1 to 4, Page keys, arrows"), look::Size::small,
-                                 look::Label::Tone::quiet);
-    hint->setWordWrap(false);
+    auto* hint = look::caption(QStringLiteral("1 to 4, Page keys, arrows"));
     hint->setMinimumWidth(1);
     hint->setToolTip(QStringLiteral(
         "Drag a corner, or choose it with 1 to 4; click a patch, or choose it with Page Up and Page Down. "
