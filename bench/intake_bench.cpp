@@ -12,6 +12,7 @@
 
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/session/intake_actions.h"
 #include "io/frame_file.h"
 
 namespace {
@@ -69,8 +70,8 @@ int main(int argc, char** argv) {
     timer.start();
     listen("nothing to do", [&] { return timer.elapsed() > 3000; });
     bool in = false;
-    QObject::connect(&window.session(), &Session::intakeFinished, [&] { in = true; });
-    window.session().bringInFiles({QString::fromStdString(card.string())});
+    QObject::connect(&window.session().intake(), &IntakeActions::finished, [&] { in = true; });
+    window.session().intake().bringIn({QString::fromStdString(card.string())});
     timer.restart();
     listen("2,000 pictures come in", [&] { return in; });
     std::printf("in after %.1f s\n", double(timer.elapsed()) / 1000);

@@ -13,6 +13,8 @@
 
 #include "app/look/tokens.h"
 #include "app/main_window.h"
+#include "app/session/correction_actions.h"
+#include "app/session/reading_actions.h"
 #include "io/reading_file.h"
 #include "large_studio.h"
 #include "sim/shoot.h"
@@ -130,12 +132,12 @@ int main(int argc, char** argv) {
     window->openFrames({QString::fromStdString(folder + "/bench.tif")});
     phase("opening and reading 24 megapixels:",
           [&] { return session.current() && session.current()->reading.has_value(); });
-    session.correct(session.currentId(), {});
+    session.correction().build(session.currentId(), {});
     window->showStation(MainWindow::StationId::correction);
     phase("correcting and comparing:", [&] { return session.current()->correction.has_value(); });
     Quad corners = session.current()->reading->corners;
     corners[0].x() += 3;
-    session.setCorners(session.currentId(), corners, QStringLiteral("Nudge"));
+    session.reading().setCorners(session.currentId(), corners, QStringLiteral("Nudge"));
     phase("moving a corner:", [&] { return !session.current()->correction; });
     pulse.stop();
     largeStudioInTheWindow(*window, *session.current()->reading,

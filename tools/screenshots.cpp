@@ -19,6 +19,7 @@
 #include <functional>
 #include <memory>
 
+#include "app/correction/correction_station.h"
 #include "app/frames/contact_sheet.h"
 #include "app/frames/frame_viewer.h"
 #include "app/frames/frames_station.h"
@@ -31,11 +32,14 @@
 #include "app/meters/meter_panel.h"
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
+#include "app/pictures/frame_view.h"
 #include "app/plan/plan_station.h"
-#include "app/session/parcel_items.h"
-#include "app/stations/correction_station.h"
-#include "app/views/frame_view.h"
+#include "app/session/correction_actions.h"
+#include "app/session/handover_actions.h"
+#include "app/session/intake_actions.h"
+#include "app/session/reading_actions.h"
 #include "sim/shoot.h"
+#include "workflow/delivery_items.h"
 
 namespace {
 
@@ -87,7 +91,7 @@ class Shooter {
     bool corrected(std::size_t index) {
         const int id = window_.session().setups()[index].id;
         window_.session().select(id);
-        window_.session().correct(id, {});
+        window_.session().correction().build(id, {});
         return waitFor([&] { return window_.session().setup(id)->correction.has_value(); }, 30);
     }
     bool pictureReady() {
@@ -118,7 +122,7 @@ class Shooter {
             if (setup.chartFrame.isEmpty() && setup.light.contains(QStringLiteral("Linen"))) {
                 const int id = setup.id;
                 session.select(id);
-                session.addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
+                session.reading().addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
                 return waitFor([&] { return session.setup(id)->reading.has_value(); }, 30) && pictureReady();
             }
         return false;
@@ -148,8 +152,8 @@ class Shooter {
         auto& session = window_.session();
         const int id = session.setups()[setup].id;
         const QString path = folder.filePath(QString::fromStdString(shot.file));
-        session.addChartFrame(id, path);
-        session.readNewest(id);
+        session.reading().addChartFrame(id, path);
+        session.reading().readNewest(id);
         auto* comparison = window_.findChild<Comparison*>();
         return waitFor(
             [&] {
@@ -185,7 +189,7 @@ QImage firstPage(const QString& file) {
 
 // The first page of what was handed over last as that.
 QImage paperOf(const Setup& setup, const char* format) {
-    for (const HandedOver& h : setup.handedOver)
+    for (const workflow::HandedOver& h : setup.handedOver)
         if (h.format == QLatin1String(format)) return firstPage(h.path);
     return {};
 }
@@ -284,10 +288,10 @@ int shoot(MainWindow& window, const QString& folder) {
     correction->showPage(Page::scopes);
     s.take("wipe-scopes");
     // The matrix as it is, and the same with a finish, beside balance alone.
-    session.keepSnapshot(session.currentId());
+    session.correction().keepSnapshot(session.currentId());
     Finish finish = *finishByName("rounded");
     finish.warmthSteps = 2;
-    session.setFinish(session.currentId(), finish);
+    session.correction().setFinish(session.currentId(), finish);
     correction->judging().showMode(JudgingWish::Mode::fourUp);
     correction->showPage(Page::finish);
     QTest::qWait(2500);
@@ -333,7 +337,7 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!waitFor(
             [&] {
                 const Setup& tiles = session.setups()[kTiles];
-                return !session.bringingIn() && !tiles.busy && tiles.reading &&
+                return !session.intake().running() && !tiles.busy && tiles.reading &&
                        tiles.reading->framePath.find("T0003") != std::string::npos;
             },
             60) ||
@@ -349,9 +353,10 @@ int shoot(MainWindow& window, const QString& folder) {
         QTest::mouseClick(window.findChild<QAbstractButton*>(QLatin1String(refero::info(r).object)),
                           Qt::LeftButton);
         const auto before = setup.handedOver.size();
-        session.give(setup.id, refero::parcelFor(r, *setup.correction), away.path());
-        return waitFor([&] { return !session.giving() && session.current()->handedOver.size() > before; },
-                       60);
+        session.handover().give(setup.id, refero::parcelFor(r, *setup.correction), away.path());
+        return waitFor(
+            [&] { return !session.handover().giving() && session.current()->handedOver.size() > before; },
+            60);
     };
     if (!given(refero::Receiver::rawDeveloper) || !given(refero::Receiver::editor) ||
         !given(refero::Receiver::archive))
@@ -359,7 +364,7 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::qWait(800);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
-    session.frameQueue().cancel();
+    session.handover().frameQueue().cancel();
     const QImage papers =
         sideBySide(paperOf(*session.current(), "report"), paperOf(*session.current(), "recipe"));
     return papers.save(folder + QStringLiteral("/report-and-recipe.png")) ? 0 : 1;

@@ -6,9 +6,9 @@
 
 #include "app/look/tokens.h"
 #include "app/main_window.h"
-#include "app/own_studio.h"
+#include "app/pictures/display_profile.h"
+#include "app/settings/own_studio.h"
 #include "app/studio_menu.h"
-#include "app/views/display_profile.h"
 #include "cli/version.h"
 
 int main(int argc, char** argv) {

@@ -13,6 +13,7 @@
 #include <utility>
 
 #include "app/commands/window_commands.h"
+#include "app/correction/correction_station.h"
 #include "app/empty_state.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/handover_station.h"
@@ -20,8 +21,10 @@
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/plan/plan_station.h"
-#include "app/stations/correction_station.h"
-#include "app/stations/reading_station.h"
+#include "app/reading/reading_station.h"
+#include "app/session/correction_actions.h"
+#include "app/session/job.h"
+#include "app/session/reading_actions.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
 
@@ -104,6 +107,11 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     });
     showRightPage();
     ledger_->setFocus();
+}
+
+// What is at work in the background ends, or stops at a safe place, before what it stands on goes.
+MainWindow::~MainWindow() {
+    jobs::stopAll();
 }
 
 void MainWindow::buildActions() {
@@ -219,13 +227,13 @@ void MainWindow::openFrames(const QStringList& given) {
     }
     const Setup* current = session_.current();
     const bool judging = station_ == StationId::correction && current && current->correction;
-    const bool awaited = current && current->chartFrame.isEmpty() && paths.size() == 1;
+    const bool awaited = current && current->chartFrame.empty() && paths.size() == 1;
     const int id = session_.currentId();
     for (const QString& path : paths) {
         if (judging) {
-            session_.addPicture(id, path);
+            session_.correction().addPicture(id, path);
         } else if (awaited) {
-            session_.addChartFrame(id, path);
+            session_.reading().addChartFrame(id, path);
         } else {
             session_.addFrame(path);
         }
@@ -248,7 +256,7 @@ void MainWindow::startDemo() {
 void MainWindow::nameSetup(int id) {
     const Setup* s = session_.setup(id);
     if (!s) return;
-    if (const auto named = dialogs_.nameSetup(this, s->place, s->light))
+    if (const auto named = dialogs_.nameSetup(this, text(s->place), text(s->light)))
         session_.rename(id, named->first, named->second);
 }
 

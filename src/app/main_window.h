@@ -5,8 +5,8 @@
 #include <QMainWindow>
 #include <optional>
 
-#include "app/demo.h"
-#include "app/dialogs.h"
+#include "app/demo/demo.h"
+#include "app/dialogs/dialogs.h"
 #include "app/session/session.h"
 
 class QStackedWidget;
@@ -34,6 +34,7 @@ class MainWindow : public QMainWindow {
     enum class StationId { plan, frames, reading, correction, handover };
 
     MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     Session& session() { return session_; }
     void openFrames(const QStringList& paths);

@@ -4,10 +4,10 @@
 
 #include <QFileInfo>
 
-#include "app/dialogs.h"
-#include "app/own_settings.h"
+#include "app/dialogs/dialogs.h"
 #include "app/session/job.h"
-#include "io/safe_write.h"
+#include "app/settings/own_settings.h"
+#include "io/files/safe_write.h"
 #include "paper/call_sheet_pdf.h"
 #include "studio/record_json.h"
 

@@ -6,7 +6,7 @@
 
 #include "cli/finish_options.h"
 #include "cli/verbs.h"
-#include "io/apply.h"
+#include "io/batch/apply.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 

@@ -23,4 +23,15 @@ Status deliverDocument(const std::string& target, const io::Document& document, 
 #endif
 }
 
+std::function<Status(const std::filesystem::path&, const io::Document&)> printer() {
+#ifdef REFERO_PAPER
+    return [](const std::filesystem::path& target, const io::Document& document) {
+        const paper::Press press;
+        return paper::writeDocument(target, document);
+    };
+#else
+    return {};
+#endif
+}
+
 }  // namespace refero::cli

@@ -2,6 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <filesystem>
+#include <functional>
+
 #include "cli/verb.h"
 #include "io/report/document.h"
 
@@ -13,5 +16,8 @@ bool isDocument(const std::string& target);
 /// Writes pages where the name ends in .pdf, else HTML; "-" is standard output. Errors also where this
 /// program was built without pages.
 Status deliverDocument(const std::string& target, const io::Document& document, Streams& streams);
+
+/// What writes a document as pages; nothing where this program was built without them.
+std::function<Status(const std::filesystem::path&, const io::Document&)> printer();
 
 }  // namespace refero::cli

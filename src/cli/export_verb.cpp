@@ -11,10 +11,10 @@
 #include "cli/verbs.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
+#include "io/files/safe_write.h"
 #include "io/handover/handover.h"
 #include "io/handover/plate_check.h"
 #include "io/media_path.h"
-#include "io/safe_write.h"
 
 namespace refero::cli {
 namespace {

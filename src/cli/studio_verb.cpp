@@ -2,13 +2,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <ostream>
 
+#include "cli/deliver_document.h"
 #include "cli/verbs.h"
-#include "io/safe_write.h"
-#include "io/utf8.h"
+#include "io/files/safe_write.h"
+#include "io/files/utf8.h"
 #include "studio/charts.h"
 #include "studio/intake.h"
 #include "studio/record_json.h"
 #include "studio/studio.h"
+#include "workflow/intake.h"
+#include "workflow/whole_shoot.h"
 
 namespace refero::cli {
 namespace {
@@ -22,23 +25,33 @@ class StudioVerb : public Verb {
                 "action", action_,
                 "check: is it whole; export: all of it as JSON; restore: make FILE from such JSON; "
                 "copy: a compact copy; salvage: what can be read of a damaged one into a new file; "
-                "import: bring frames, or folders of them, into its latest shoot, sorted into setups")
+                "import: bring frames, or folders of them, into its latest shoot, sorted into setups; "
+                "read, correct, handover: do that for the setups of its latest shoot that wait for it")
             ->required()
-            ->check(CLI::IsMember({"check", "export", "restore", "copy", "salvage", "import"}));
+            ->check(CLI::IsMember(
+                {"check", "export", "restore", "copy", "salvage", "import", "read", "correct", "handover"}));
         verb->add_option(
             "path", paths_,
             "For restore: the JSON; for copy and salvage: the new file; for import: frames and folders");
         verb->add_option("--json", json_,
-                         "For check, export and import: write JSON here (- for standard output)");
+                         "For all but restore, copy and salvage: write JSON here (- for standard output)");
         verb->add_option("--copy-to", copyTo_,
                          "For import: copy the frames into this folder, each copy read again and compared; "
                          "without it they stay where they are");
+        verb->add_option("--setup", setups_, "For read, correct and handover: these setups alone, by number");
+        verb->add_flag("--again", again_, "For read, correct and handover: also what is there already");
+        verb->add_option("--model", model_, "For correct: as refero-cli correct has it")
+            ->capture_default_str();
+        verb->add_flag("--anyway", anyway_, "For correct: also from shots that are to be taken again");
+        verb->add_option("--receiver", receiver_, "For handover: raw, editor, compositor, client or archive");
+        verb->add_option("--into", into_, "For handover: the folder");
         return verb;
     }
 
     Result<Outcome> run(Streams& s) override {
         if (action_ == "check") return check(s);
         if (action_ == "export") return exported(s);
+        if (action_ == "read" || action_ == "correct" || action_ == "handover") return shoot(s);
         if (paths_.empty()) return failure(action_ + " needs a path.");
         if (action_ == "import") return import(s);
         if (paths_.size() > 1) return failure(action_ + " takes one path.");
@@ -91,26 +104,96 @@ class StudioVerb : public Verb {
         return Outcome::done;
     }
 
-    Result<Outcome> import(Streams& s) {
+    // The studio, open for writing.
+    Result<std::unique_ptr<studio::Studio>> writable() const {
         auto opened = studio::Studio::open(file_);
-        if (!opened) return tl::unexpected(opened.error());
-        studio::Studio& studio = **opened;
-        if (!studio.readOnlyBecause().empty()) return failure(studio.readOnlyBecause());
-        const auto& shoots = studio.contents().all<plan::Shoot>();
-        if (shoots.empty()) return failure("The studio has no shoot yet; plan one first.");
-        const auto files = studio::filesBehind({paths_.begin(), paths_.end()});
-        const auto items = io::mediaItems(files);
-        const studio::LookOptions look{studio::chartsOf(studio.contents()), copyTo_};
-        std::vector<studio::Arrival> arrivals;
-        for (const auto& item : items) {
-            s.err << "frame " << arrivals.size() + 1 << " of " << items.size() << "\n";
-            arrivals.push_back(studio::lookAt(item, look));
+        if (opened && !(*opened)->readOnlyBecause().empty()) return failure((*opened)->readOnlyBecause());
+        return opened;
+    }
+
+    Result<Outcome> import(Streams& s) {
+        const auto studio = writable();
+        if (!studio) return tl::unexpected(studio.error());
+        const studio::LookOptions look{studio::chartsOf((*studio)->contents()), copyTo_};
+        const auto intake = workflow::bringIn(**studio, {paths_.begin(), paths_.end()}, look, {},
+                                              [&](std::size_t frame, std::size_t all) {
+                                                  s.err << "frame " << frame + 1 << " of " << all << "\n";
+                                              });
+        if (!intake) return tl::unexpected(intake.error());
+        return report(intake->brought(), (*studio)->contents(), s);
+    }
+
+    workflow::ShootOptions wanted(Streams& s) const {
+        workflow::ShootOptions o;
+        o.only = {setups_.begin(), setups_.end()};
+        o.again = again_;
+        o.told = [&](const workflow::Setup& setup, std::size_t number, std::size_t all) {
+            s.err << "setup " << number << " of " << all << ": " << setup.light << "\n";
+        };
+        return o;
+    }
+
+    Result<std::vector<workflow::SetupOutcome>> wholeShoot(studio::Studio& studio, Streams& s) const {
+        const workflow::ShootOptions o = wanted(s);
+        if (action_ == "read") return workflow::readAll(studio, o);
+        if (action_ == "correct") {
+            FitOptions wish;
+            if (model_ != "auto") {
+                const auto model = modelByName(model_);
+                if (!model) return tl::unexpected(model.error());
+                wish.model = *model;
+            }
+            return workflow::correctAll(studio, wish, anyway_, o);
         }
-        const plan::Day day = studio::dayOf(studio.contents(), shoots.rbegin()->first, plan::ClearSky());
-        auto edit = studio.edit("Bring in " + std::to_string(files.size()) + " files");
-        const auto brought = studio::bringIn(edit, studio.contents(), day, arrivals);
-        if (auto ok = studio.commit(edit); !ok) return tl::unexpected(ok.error());
-        return report(brought, studio.contents(), s);
+        if (receiver_.empty() || into_.empty())
+            return failure("handover needs --receiver and --into: for whom, and into which folder.");
+        const auto receiver = workflow::receiverByName(receiver_);
+        if (!receiver) return tl::unexpected(receiver.error());
+        return workflow::handOverAll(studio, *receiver, into_, io::Collision::number, printer(), o);
+    }
+
+    Result<Outcome> shoot(Streams& s) {
+        const auto studio = writable();
+        if (!studio) return tl::unexpected(studio.error());
+        const auto outcomes = wholeShoot(**studio, s);
+        if (!outcomes) return tl::unexpected(outcomes.error());
+        io::Json list = io::Json::array();
+        bool failed = false;
+        for (const workflow::SetupOutcome& o : *outcomes) {
+            failed = failed || o.what == workflow::SetupOutcome::What::failed;
+            io::Json one{{"setup", o.setup}, {"name", o.name}, {"status", name(o.what)}};
+            if (o.verdict) one["verdict"] = name(*o.verdict);
+            if (o.after) one["ciede2000_after"] = *o.after;
+            if (!o.message.empty()) one["message"] = o.message;
+            if (!o.files.empty()) one["files"] = o.files;
+            list.push_back(std::move(one));
+            if (json_ == "-") continue;
+            s.out << o.name << ": " << inWords(o.what) << (o.message.empty() ? "" : ". " + o.message) << "\n";
+            for (const std::string& file : o.files) s.out << "  " << file << "\n";
+        }
+        if (!json_.empty()) {
+            const io::Json report{
+                {"format", "refero-shoot"}, {"version", 1}, {"action", action_}, {"setups", list}};
+            if (auto ok = deliver(json_, io::prettyJson(report), s); !ok) return tl::unexpected(ok.error());
+        }
+        return failed ? Outcome::failed : Outcome::done;
+    }
+
+    static const char* inWords(workflow::SetupOutcome::What what) {
+        using What = workflow::SetupOutcome::What;
+        switch (what) {
+            case What::done:
+                return "done";
+            case What::already:
+                return "is there already";
+            case What::nothing:
+                return "nothing to do it with yet";
+            case What::reshoot:
+                return "its chart is to be shot again, so nothing is built on it (--anyway does)";
+            case What::failed:
+                return "failed";
+        }
+        return "";
     }
 
     Result<Outcome> report(const std::vector<studio::Brought>& brought, const studio::Contents& contents,
@@ -146,7 +229,10 @@ class StudioVerb : public Verb {
     }
 
     std::string file_, action_, path_, json_, copyTo_;
+    std::string model_ = "auto", receiver_, into_;
     std::vector<std::string> paths_;
+    std::vector<studio::Id> setups_;
+    bool again_ = false, anyway_ = false;
 };
 
 }  // namespace

@@ -7,7 +7,7 @@
 
 #include "cli/verbs.h"
 #include "cli/version.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::cli {
 

@@ -7,7 +7,7 @@
 #include <cstdlib>
 
 #include "core/embedded.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 namespace {

@@ -6,9 +6,9 @@
 #include <cmath>
 
 #include "core/colour/xyz.h"
-#include "io/content_hash.h"
 #include "io/curve_file.h"
-#include "io/safe_write.h"
+#include "io/files/content_hash.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 namespace {
@@ -320,7 +320,9 @@ Correction correctionFrom(const Node& root) {
     c.level = root.at("level").number();
     if (!(c.gains.minCoeff() > 0) || !(c.level > 0)) root.at("gains").fail("and level must be above 0");
     c.colours = coloursFrom(root);
-    c.lightField = root.text("light_field", "");
+    const auto taken = takenOutByName(root.text("light_field", ""));
+    if (!taken) root.fail(taken.error().message);
+    c.lightTakenOut = *taken;
     c.builtBy = root.text("built_by", "");
     c.built = root.text("built", "");
     if (root.has("weights"))
@@ -376,7 +378,7 @@ Json toJson(const Correction& c) {
     j["built_by"] = c.builtBy;
     if (!c.built.empty()) j["built"] = c.built;
     j["limits"] = limitsJson(c.limits);
-    if (!c.lightField.empty()) j["light_field"] = c.lightField;
+    if (c.lightTakenOut.any()) j["light_field"] = name(c.lightTakenOut);
     for (const auto& [patch, weight] : c.weights)
         j["weights"].push_back({{"patch", patch}, {"weight", weight}});
     if (c.greyCurves) j["grey_curves"] = greyCurvesJson(*c.greyCurves);

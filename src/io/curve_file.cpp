@@ -9,7 +9,7 @@
 #include <cmath>
 #include <sstream>
 
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 namespace {

@@ -9,8 +9,8 @@
 #include <memory>
 #include <vector>
 
+#include "io/files/safe_write.h"
 #include "io/frame_file.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

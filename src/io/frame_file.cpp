@@ -11,10 +11,10 @@
 #include "io/clip.h"
 #include "io/detail/picture_output.h"
 #include "io/detail/picture_spec.h"
-#include "io/icc_input.h"
+#include "io/files/safe_write.h"
+#include "io/icc/icc_input.h"
 #include "io/media_path.h"
 #include "io/raw_file.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {
@@ -116,11 +116,6 @@ Status write(const fs::path& path, const EncodedImage& image, const WriteOptions
 }
 
 }  // namespace
-
-std::string_view name(EncodingSource source) {
-    constexpr std::array<std::string_view, 3> names{"stated", "file", "assumed"};
-    return names[static_cast<std::size_t>(source)];
-}
 
 Result<Frame> readFrame(const fs::path& path, const std::optional<Transfer>& encoding) {
     try {

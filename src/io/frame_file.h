@@ -8,20 +8,13 @@
 #include <vector>
 
 #include "core/colour/rgb_space.h"
+#include "core/frame/encoding_source.h"
 #include "core/frame/image.h"
 #include "core/frame/mosaic.h"
 #include "core/result.h"
 #include "io/metadata.h"
 
 namespace refero::io {
-
-/// Where the knowledge about a frame's encoding comes from.
-enum class EncodingSource {
-    stated,   ///< by the person
-    file,     ///< by the file itself
-    assumed,  ///< by nobody: the kind of file suggests it
-};
-std::string_view name(EncodingSource source);
 
 struct Frame {
     std::filesystem::path path;

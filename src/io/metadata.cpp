@@ -6,7 +6,7 @@
 #include <exiv2/exiv2.hpp>
 #include <mutex>
 
-#include "io/utf8.h"
+#include "io/files/utf8.h"
 
 namespace refero::io {
 namespace {

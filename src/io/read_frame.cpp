@@ -10,15 +10,17 @@
 namespace refero::io {
 namespace {
 
-ReadOptions optionsFor(const Frame& frame) {
+ReadOptions optionsFor(const Frame& frame, const std::stop_token& stop) {
     ReadOptions options;
+    options.find.stop = stop;
     options.sensor = frame.sensor ? &*frame.sensor : nullptr;
     return options;
 }
 
 // Of the frame alone.
-Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const FlatField* flat) {
-    ReadOptions options = optionsFor(frame);
+Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const FlatField* flat,
+                        const std::stop_token& stop) {
+    ReadOptions options = optionsFor(frame, stop);
     options.corners = request.corners;
     options.cornersByHand = request.cornersByHand;
     options.patches = request.patches;
@@ -27,7 +29,7 @@ Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const Fl
     options.takeOutLight = request.takeOutLight;
     const auto known = shippedCharts();
     if (!request.corners) options.others = known;
-    ChartFinder finder(frame.image);
+    ChartFinder finder(frame.image, options.find);
     auto reading = readChart(finder, frame.image, request.chart, aboutFrame(frame), options);
     if (reading) {
         reading->flatField = request.flatField.string();
@@ -38,12 +40,13 @@ Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const Fl
         reading->checks = judged(*reading, request.limits);
         reading->verdict = worst(reading->checks);
     }
-    if (reading || request.corners) return reading;
+    if (reading || request.corners || reading.error().kind == ErrorKind::stopped) return reading;
     for (const Chart& other : known) {
         if (other.id == request.chart.id) continue;
         if (finder.find(other))
-            return failure("No " + request.chart.name + " was found, but this frame shows a " + other.name +
-                           ". Read it with that chart.");
+            return failure(ErrorKind::notFound, "No " + request.chart.name +
+                                                    " was found, but this frame shows a " + other.name +
+                                                    ". Read it with that chart.");
     }
     return reading;
 }
@@ -61,21 +64,21 @@ Result<std::optional<FlatField>> flatFieldOf(const std::filesystem::path& path, 
 
 ReadRequest requestOf(const Reading& r) {
     ReadRequest request{r.framePath, r.chart, {}, r.corners, r.cornersByHand};
-    if (r.encodingSource == "stated") request.encoding = r.encoding;
+    if (r.encodingSource == EncodingSource::stated) request.encoding = r.encoding;
     for (const PatchReading& p : r.patches)
         if (p.leftOut || !p.movedMm.isZero()) request.patches.push_back({p.id, p.movedMm, p.leftOut});
     if (r.othersSought) request.otherCharts = r.otherCharts;
-    request.takeOutLight = r.lightTakenOut.ends_with("chart");
+    request.takeOutLight = r.lightTakenOut.chart;
     request.flatField = r.flatField;
     for (std::size_t k = 1; k < r.averaged.size(); ++k) request.averagedWith.push_back(r.averaged[k].path);
     return request;
 }
 
-Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request, const std::stop_token& stop) {
     const auto flat = flatFieldOf(request.flatField, frame.encoding);
     if (!flat) return tl::unexpected(flat.error());
     const FlatField* field = *flat ? &**flat : nullptr;
-    auto own = readOne(frame, request, field);
+    auto own = readOne(frame, request, field, stop);
     if (!own || request.averagedWith.empty()) return own;
     std::vector<Reading> all{*std::move(own)};
     for (const auto& path : request.averagedWith) {
@@ -86,7 +89,7 @@ Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request) {
         other.takeOutLight = request.takeOutLight;
         const auto opened = readFrame(path, frame.encoding);
         if (!opened) return tl::unexpected(opened.error());
-        auto reading = readOne(*opened, other, field);
+        auto reading = readOne(*opened, other, field, stop);
         if (!reading) return failure(path.filename().string() + ": " + reading.error().message);
         all.push_back(*std::move(reading));
     }
@@ -102,19 +105,22 @@ Result<SubjectLight> subjectLightIn(const Frame& frame) {
     return SubjectLight{frame.path.string(), white, true, "a chart"};
 }
 
-Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts, const Limits& limits) {
-    std::string partial;
-    ChartFinder finder(frame.image);
-    ReadOptions options = optionsFor(frame);
+Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts, const Limits& limits,
+                             const std::stop_token& stop) {
+    std::optional<Error> partial;
+    ReadOptions options = optionsFor(frame, stop);
+    ChartFinder finder(frame.image, options.find);
     options.limits = limits;
     options.others = charts;
     for (const Chart& chart : charts) {
         auto reading = readChart(finder, frame.image, chart, aboutFrame(frame), options);
         if (reading) return reading;
-        if (!reading.error().message.starts_with("No ")) partial = reading.error().message;
+        if (reading.error().kind == ErrorKind::stopped) return reading;
+        if (reading.error().kind != ErrorKind::notFound) partial = reading.error();
     }
-    if (!partial.empty()) return failure(partial);
+    if (partial) return tl::unexpected(*partial);
     return failure(
+        ErrorKind::notFound,
         "No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
         "covered? If you can see it, choose the chart and set its four corners by hand.");
 }

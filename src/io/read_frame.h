@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <optional>
+#include <stop_token>
 #include <vector>
 
 #include "core/read/read.h"
@@ -31,13 +32,13 @@ ReadRequest requestOf(const Reading& reading);
 
 /// Reads the chart in a decoded frame, with everything that the request asks for; frames to average with are
 /// read, too. Where it is not found, the other shipped charts are tried, so that a wrong choice is named.
-Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request);
+Result<Reading> readChartIn(const Frame& frame, const ReadRequest& request, const std::stop_token& stop = {});
 
 /// The light on a subject as a chart in its frame shows it; any of the shipped ones. Errors: none is in it.
 Result<SubjectLight> subjectLightIn(const Frame& frame);
 
 /// The one of these charts that the frame shows, with its reading; an error where none is found.
 Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& charts = shippedCharts(),
-                             const Limits& limits = {});
+                             const Limits& limits = {}, const std::stop_token& stop = {});
 
 }  // namespace refero::io

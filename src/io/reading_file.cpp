@@ -7,7 +7,7 @@
 
 #include "io/chart_file.h"
 #include "io/curve_file.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 namespace {
@@ -200,7 +200,7 @@ Sharpness sharpnessFrom(const Node& n) {
 Json frameJson(const Reading& r) {
     Json frame{{"path", r.framePath}, {"width", r.width}, {"height", r.height}};
     putTransfer(frame, "encoding", r.encoding);
-    frame["encoding_source"] = r.encodingSource;
+    frame["encoding_source"] = name(r.encodingSource);
     const auto put = [&](const char* key, const std::string& value) {
         if (!value.empty()) frame[key] = value;
     };
@@ -217,7 +217,9 @@ void frameFrom(const Node& n, Reading& r) {
     r.width = n.at("width").whole();
     r.height = n.at("height").whole();
     r.encoding = transferFrom(n, "encoding");
-    r.encodingSource = n.text("encoding_source", "stated");
+    const auto source = encodingSourceByName(n.text("encoding_source", "stated"));
+    if (!source) n.fail(source.error().message);
+    r.encodingSource = *source;
     r.body = n.text("body", "");
     r.lens = n.text("lens", "");
     r.taken = n.text("taken", "");
@@ -317,7 +319,9 @@ Reading readingFrom(const Node& root) {
         }
     if (root.has("sharpness")) r.sharpness = sharpnessFrom(root.at("sharpness"));
     if (root.has("light")) r.light = lightFrom(root.at("light"), r.chart);
-    r.lightTakenOut = root.text("light_taken_out", "");
+    const auto taken = takenOutByName(root.text("light_taken_out", ""));
+    if (!taken) root.fail(taken.error().message);
+    r.lightTakenOut = *taken;
     r.flatField = root.text("flat_field", "");
     if (root.has("averaged"))
         for (const Node& n : root.at("averaged").items()) r.averaged.push_back(averagedFrom(n));
@@ -340,7 +344,7 @@ Reading aboutFrame(const Frame& frame) {
     r.width = frame.image.width();
     r.height = frame.image.height();
     r.encoding = frame.encoding;
-    r.encodingSource = name(frame.encodingSource);
+    r.encodingSource = frame.encodingSource;
     r.body = frame.metadata.body;
     r.lens = frame.metadata.lens;
     r.taken = frame.metadata.taken;
@@ -366,7 +370,7 @@ Json toJson(const Reading& r) {
     for (const Quad& q : r.otherCharts) j["other_charts"].push_back(points({q.begin(), q.end()}));
     if (r.sharpness.sides > 0) j["sharpness"] = sharpnessJson(r.sharpness);
     if (r.light) j["light"] = lightJson(r);
-    if (!r.lightTakenOut.empty()) j["light_taken_out"] = r.lightTakenOut;
+    if (r.lightTakenOut.any()) j["light_taken_out"] = name(r.lightTakenOut);
     if (!r.flatField.empty()) j["flat_field"] = r.flatField;
     for (const AveragedFrame& f : r.averaged) j["averaged"].push_back(averagedJson(f));
     for (const SubjectLight& s : r.subjects)

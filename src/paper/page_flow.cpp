@@ -6,7 +6,7 @@
 #include <cmath>
 #include <string_view>
 
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::paper {
 namespace {

@@ -5,8 +5,8 @@
 #include <array>
 #include <cmath>
 
+#include "io/files/safe_write.h"
 #include "io/json.h"
-#include "io/safe_write.h"
 
 namespace refero::sim {
 namespace {

@@ -14,9 +14,9 @@
 #include "core/spectra/smooth_reflectance.h"
 #include "io/chart_file.h"
 #include "io/dng_file.h"
+#include "io/files/safe_write.h"
 #include "io/frame_file.h"
 #include "io/json.h"
-#include "io/safe_write.h"
 #include "sim/detail/stage.h"
 
 namespace refero::sim {

@@ -48,7 +48,7 @@ std::string about(const SurveyShot& s) {
 Reading knownOf(const Shot& shot, Encoding encoding) {
     Reading r;
     r.encoding = encoding;
-    r.encodingSource = "file";
+    r.encodingSource = EncodingSource::file;
     r.focalLength35mm = shot.focalLength35mm;
     r.framePath = shot.file;
     return r;

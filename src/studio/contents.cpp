@@ -55,7 +55,8 @@ plan::Kit Contents::kit() const {
     return kit;
 }
 
-plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now) {
+plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now,
+                const std::function<bool(const ReadingRecord&)>& usable) {
     plan::Day day;
     if (const auto* s = c.find<plan::Shoot>(shoot)) day.shoot = *s;
     day.kit = c.kit();
@@ -69,7 +70,7 @@ plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::opt
     for (const auto& [id, r] : c.all<ReadingRecord>()) {
         const auto at = plan::momentFrom(r.shotAt);
         if (!ofThis(r.setup) || !at) continue;
-        day.shots.push_back({id, r.setup, *at, r.conditions, r.verdict != "reshoot"});
+        day.shots.push_back({id, r.setup, *at, r.conditions, usable(r)});
         const auto* place = c.find<plan::Place>(r.conditions.place);
         const auto* lamp = c.find<plan::Lamp>(r.conditions.lamp);
         if (!place || !lamp) continue;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
 #include <map>
 #include <optional>
 #include <tuple>
@@ -52,8 +53,8 @@ class Contents {
 };
 
 /// The facts of a shoot for the plan's rules. Readings are its chart shots; `sky` says how long those under
-/// daylight hold.
+/// daylight hold, `usable` which are good enough by the limits of today.
 plan::Day dayOf(const Contents& contents, Id shoot, const plan::ClearSky& sky,
-                std::optional<plan::Moment> now = {});
+                std::optional<plan::Moment> now, const std::function<bool(const ReadingRecord&)>& usable);
 
 }  // namespace refero::studio

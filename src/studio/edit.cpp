@@ -25,6 +25,7 @@ void Edit::removeSetup(Id setup) {
         if (frame.setup != setup) continue;
         Frame loose = frame;
         loose.setup = 0;
+        loose.placement = Placement::sorted;
         loose.because.clear();
         put(loose);
     }

@@ -148,6 +148,7 @@ void fields(V& v, Frame& r) {
     v("bytes", r.bytes);
     v("sha256", r.sha256);
     v("taken", r.taken);
+    v("placement", r.placement);
     v("because", r.because);
     v("doubt", r.doubt);
     v("body", r.body);

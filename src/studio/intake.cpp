@@ -133,7 +133,7 @@ void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const
     std::vector<const Frame*> all;
     std::vector<plan::FrameFacts> facts;
     for (const Id id : frames)
-        if (const Frame* f = contents.find<Frame>(id); f && f->because != kByHand) {
+        if (const Frame* f = contents.find<Frame>(id); f && f->placement != Placement::byHand) {
             all.push_back(f);
             facts.push_back(factsOf(*f));
         }
@@ -150,7 +150,8 @@ void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
     if (!known || known->setup == setup) return;
     Frame f = *known;
     f.setup = setup;
-    f.because = setup ? kByHand : "";
+    f.placement = Placement::byHand;
+    f.because = setup ? "Put here by hand." : "Taken out of its setup by hand.";
     f.doubt.clear();
     if (const auto* s = contents.find<plan::Setup>(setup))
         for (const std::string& c : plan::contradictions(day, factsOf(f), *s))
@@ -176,7 +177,7 @@ void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id fra
     }
     const auto places = plan::sorted(day, facts);
     for (std::size_t i = 0; i < changed.size(); ++i) {
-        if (changed[i].because != kByHand) apply(places[i], changed[i]);
+        if (changed[i].placement != Placement::byHand) apply(places[i], changed[i]);
         edit.put(changed[i]);
     }
 }

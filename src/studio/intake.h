@@ -51,6 +51,4 @@ class Doubts {
     std::map<Id, const plan::Setup*> setups_;
 };
 
-inline constexpr const char* kByHand = "Put here by hand.";
-
 }  // namespace refero::studio

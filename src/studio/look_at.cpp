@@ -7,16 +7,16 @@
 #include <optional>
 #include <set>
 
-#include "core/find/grey_card.h"
 #include "core/plan/slip.h"
 #include "core/read/balance.h"
+#include "core/read/grey_card.h"
 #include "io/clip.h"
-#include "io/content_hash.h"
-#include "io/copy_verified.h"
+#include "io/files/content_hash.h"
+#include "io/files/copy_verified.h"
+#include "io/files/utf8.h"
 #include "io/media_path.h"
 #include "io/qr_read.h"
 #include "io/read_frame.h"
-#include "io/utf8.h"
 
 namespace refero::studio {
 namespace {

@@ -15,4 +15,14 @@ Result<FrameRole> frameRoleByName(std::string_view wanted) {
     return failure("\"" + std::string(wanted) + "\" is none of unsorted, chart and subject.");
 }
 
+std::string_view name(Placement placement) {
+    return placement == Placement::byHand ? "by-hand" : "sorted";
+}
+
+Result<Placement> placementByName(std::string_view wanted) {
+    for (const Placement p : kPlacements)
+        if (name(p) == wanted) return p;
+    return failure("\"" + std::string(wanted) + "\" is none of sorted and by-hand.");
+}
+
 }  // namespace refero::studio

@@ -19,6 +19,13 @@ inline constexpr std::array kFrameRoles{FrameRole::unsorted, FrameRole::chart, F
 std::string_view name(FrameRole role);
 Result<FrameRole> frameRoleByName(std::string_view name);
 
+/// Who put a frame where it is. What a person has put stays when frames are sorted anew.
+enum class Placement { sorted, byHand };
+inline constexpr std::array kPlacements{Placement::sorted, Placement::byHand};
+/// "sorted", "by-hand".
+std::string_view name(Placement placement);
+Result<Placement> placementByName(std::string_view name);
+
 /// A picture that stays where it is; only what is known of it is kept.
 struct Frame {
     Id id = 0, shoot = 0;
@@ -26,9 +33,10 @@ struct Frame {
     FrameRole role = FrameRole::unsorted;
     std::string path{};
     std::int64_t bytes = 0;
-    std::string sha256{};   ///< of the content; empty until it was read
-    std::string taken{};    ///< ISO 8601, or empty
-    std::string because{};  ///< why it is in its setup
+    std::string sha256{};  ///< of the content; empty until it was read
+    std::string taken{};   ///< ISO 8601, or empty
+    Placement placement = Placement::sorted;
+    std::string because{};  ///< why it is in its setup, for people
     std::string doubt{};    ///< what speaks against that; empty where nothing does
     // As its file says it:
     std::string body{}, serial{}, lens{};

@@ -5,7 +5,7 @@
 #include <SQLiteCpp/SQLiteCpp.h>
 
 #include "core/plan/moment.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 #include "studio/detail/database.h"
 #include "studio/record_json.h"
 #include "studio/schema.h"

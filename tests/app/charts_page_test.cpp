@@ -8,9 +8,11 @@
 
 #include "app/charts/chart_picture.h"
 #include "app/charts/copy_panel.h"
-#include "app/plan/curve_plot.h"
+#include "app/kit/curve_plot.h"
+#include "app/session/reading_actions.h"
 #include "core/colour/difference.h"
 #include "io/chart_data/chart_data_file.h"
+#include "studio/charts.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -69,8 +71,8 @@ TEST_F(Charts, AChartIsMadeFromPastedDataWithALivePicture) {
     EXPECT_EQ(picture->chart()->patches.size(), 12u) << "what cannot be changes nothing";
     type("gridName", "Twelve greys");
     click("keepChart");
-    ASSERT_EQ(session().charts().size(), io::shippedCharts().size() + 1);
-    EXPECT_EQ(session().charts().back().id, "twelve-greys");
+    ASSERT_EQ(session().reading().charts().size(), io::shippedCharts().size() + 1);
+    EXPECT_EQ(session().reading().charts().back().id, "twelve-greys");
     EXPECT_EQ(visible<QLabel>("chartTitle")->text(), QStringLiteral("Twelve greys"));
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Keep the chart Twelve greys"));
     // A second one of that name is refused, and says so.
@@ -82,9 +84,10 @@ TEST_F(Charts, AChartIsMadeFromPastedDataWithALivePicture) {
     click("leaveChart");
     chooseLine(QStringLiteral("Twelve greys"));
     click("removeChart");
-    EXPECT_EQ(session().charts().size(), io::shippedCharts().size() + 1) << "its copy is still in the kit";
+    EXPECT_EQ(session().reading().charts().size(), io::shippedCharts().size() + 1)
+        << "its copy is still in the kit";
     session().undo().undo();
-    EXPECT_EQ(session().charts().size(), io::shippedCharts().size());
+    EXPECT_EQ(session().reading().charts().size(), io::shippedCharts().size());
 }
 
 TEST_F(Charts, ACopyIsMeasuredPatchByPatchAndItsReadingsUseItsValues) {
@@ -127,7 +130,7 @@ TEST_F(Charts, ACopyIsMeasuredPatchByPatchAndItsReadingsUseItsValues) {
         edit.add(s);
         return {};
     }));
-    session().addChartFrame(session().setups().back().id, frame("good.tif"));
+    session().reading().addChartFrame(session().setups().back().id, frame("good.tif"));
     ASSERT_TRUE(eventually([&] { return session().setups().back().reading.has_value(); }));
     EXPECT_EQ(session().setups().back().reading->chart.source, own->source);
     EXPECT_NEAR(session().setups().back().reading->chart.patches[3].labD50.L, own->patches[3].labD50.L, 1e-6);

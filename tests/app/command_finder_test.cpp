@@ -59,7 +59,7 @@ TEST_F(FindAndDo, GoesToSetupsAndMakesChoices) {
     ASSERT_TRUE(open("hot.tif"));
     EXPECT_EQ(found("go good").value(0), QStringLiteral("Go to good"));
     press(Qt::Key_Return);
-    EXPECT_EQ(session().current()->light, QStringLiteral("good"));
+    EXPECT_EQ(session().current()->light, "good");
     EXPECT_EQ(found("encoding gamma").value(0), QStringLiteral("Encoding: gamma22"));
     press(Qt::Key_Return);
     EXPECT_TRUE(eventually([&] {

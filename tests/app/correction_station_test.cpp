@@ -4,9 +4,10 @@
 #include <QLabel>
 #include <QTableView>
 
-#include "app/views/certainty_view.h"
-#include "app/views/contender_model.h"
-#include "app/views/difference_model.h"
+#include "app/plots/certainty_view.h"
+#include "app/session/correction_actions.h"
+#include "app/tables/contender_model.h"
+#include "app/tables/difference_model.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -116,7 +117,7 @@ TEST_F(CorrectionInTheWindow, IsCheckedOnAnotherShot) {
     EXPECT_FALSE(find<QWidget>("proveButton")->isVisible());
     const QString path = frame("good.tif");
     const int id = session().currentId();
-    session().proveOn(id, frame("hot.tif"));
+    session().correction().proveOn(id, frame("hot.tif"));
     ASSERT_TRUE(eventually([&] {
         const auto* s = session().setup(id);
         return s && s->correction && (!s->correction->verifications.empty() || !s->error.isEmpty());
@@ -128,7 +129,7 @@ TEST_F(CorrectionInTheWindow, IsCheckedOnAnotherShot) {
     session().undo().undo();
     EXPECT_TRUE(session().setup(id)->correction->verifications.empty());
     // Its own frame proves nothing, and says so.
-    session().proveOn(id, path);
+    session().correction().proveOn(id, path);
     ASSERT_TRUE(eventually([&] { return !session().setup(id)->error.isEmpty(); }));
     EXPECT_NE(session().setup(id)->error.indexOf(QStringLiteral("built from")), -1);
 }

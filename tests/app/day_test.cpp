@@ -9,7 +9,10 @@
 
 #include "app/frames/contact_sheet.h"
 #include "app/handover/receiver_card.h"
-#include "app/views/row_table.h"
+#include "app/session/correction_actions.h"
+#include "app/session/handover_actions.h"
+#include "app/session/intake_actions.h"
+#include "app/tables/row_table.h"
 #include "io/json.h"
 #include "io/report/report.h"
 #include "window_fixture.h"
@@ -50,7 +53,7 @@ TEST_F(Day, FromTheCardToTheClient) {
     drop({QString::fromStdString(card.path().string())});
     const auto& frames = session().studio()->contents();
     ASSERT_TRUE(
-        eventually([&] { return !session().bringingIn() && frames.all<studio::Frame>().size() == 2; }));
+        eventually([&] { return !session().intake().running() && frames.all<studio::Frame>().size() == 2; }));
     // Nobody has planned this: all of them are a setup.
     QTest::keyClick(window->findChild<ContactSheet*>(), Qt::Key_A, Qt::ControlModifier);
     click("beginSetup");
@@ -73,7 +76,8 @@ TEST_F(Day, FromTheCardToTheClient) {
     click("parcelButton");
     ASSERT_TRUE(eventually(
         [&] {
-            return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle &&
+            return !session().handover().giving() &&
+                   session().handover().frameQueue().state() == FrameQueue::State::idle &&
                    cell("handoverHistory", 0, 2) == QStringLiteral("1 of 1 frames");
         },
         40000));
@@ -90,7 +94,7 @@ TEST_F(Day, FromTheCardToTheClient) {
     press(Qt::Key_6);
     EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Done"));
     ASSERT_EQ(session().setup(id)->handedOver.size(), 2u);
-    for (const HandedOver& h : session().setup(id)->handedOver) EXPECT_FALSE(h.stale);
+    for (const workflow::HandedOver& h : session().setup(id)->handedOver) EXPECT_FALSE(h.stale);
     // Steps back take the work back; what left the house stays in the record, as stale.
     press(Qt::Key_Z);
     EXPECT_FALSE(session().setup(id)->correction);
@@ -108,16 +112,17 @@ TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
     for (int i = 0; i < 12; ++i) {
         const std::string copy = card / ("picture" + std::to_string(i) + ".tif");
         std::filesystem::copy_file(frame("subject.tif").toStdString(), copy);
-        session().addPicture(id, QString::fromStdString(copy));
+        session().correction().addPicture(id, QString::fromStdString(copy));
     }
     ASSERT_TRUE(eventually([&] { return session().setup(id)->pictures.size() == 13; }));
     answers.folder = QString::fromStdString(away.path().string());
     press(Qt::Key_6);
     QTest::mouseClick(find<ReceiverCard>("receiverArchive"), Qt::LeftButton);
     click("parcelButton");
-    ASSERT_TRUE(eventually([&] { return session().frameQueue().done() >= 2; }, 40000));
+    ASSERT_TRUE(eventually([&] { return session().handover().frameQueue().done() >= 2; }, 40000));
     click("queueCancel");
-    ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
+    ASSERT_TRUE(
+        eventually([&] { return session().handover().frameQueue().state() == FrameQueue::State::idle; }));
     const auto pictures = [&] {
         int n = 0;
         for (const auto& e : std::filesystem::directory_iterator(away.path()))

@@ -8,7 +8,7 @@
 #include <QTest>
 
 #include "app/forms/record_form.h"
-#include "app/plan/kit_fields.h"
+#include "app/kit/kit_fields.h"
 #include "core/plan/kit.h"
 #include "io/chart_file.h"
 

@@ -8,7 +8,9 @@
 
 #include "app/forms/duration_text.h"
 #include "app/frames/frame_viewer.h"
+#include "app/session/intake_actions.h"
 #include "window_fixture.h"
+#include "workflow/shoots.h"
 
 namespace refero {
 namespace {
@@ -42,7 +44,7 @@ class Frames : public WindowTest {
         qputenv("REFERO_THUMBNAIL_FOLDER", QByteArray::fromStdString(own_ / "thumbnails"));
         openWindow();
         auto kept = session().perform(QStringLiteral("Plan"), [&](studio::Edit& edit) -> Status {
-            const auto shoot = session().newShoot(edit);
+            const auto shoot = workflow::newShoot(edit);
             plan::Lens lens{0, "60 mm", "", 60, 60};
             plan::Setup s;
             s.shoot = shoot;
@@ -61,7 +63,7 @@ class Frames : public WindowTest {
     }
     bool bringIn(const QStringList& paths) {
         bool done = false;
-        const auto c = QObject::connect(&session(), &Session::intakeFinished, [&] { done = true; });
+        const auto c = QObject::connect(&session().intake(), &IntakeActions::finished, [&] { done = true; });
         window->openFrames(paths);
         const bool in = eventually([&] { return done; });
         QObject::disconnect(c);
@@ -141,8 +143,8 @@ TEST_F(Frames, WithoutAPlanASetupIsBegunWithThem) {
     QTest::keyClick(&sheet(), Qt::Key_A, Qt::ControlModifier);
     QTest::mouseClick(visible<look::Button>("beginSetup"), Qt::LeftButton);
     ASSERT_EQ(session().setups().size(), 1u);
-    EXPECT_EQ(session().setups()[0].body, QStringLiteral("Heron"));
-    EXPECT_EQ(session().setups()[0].lens, QStringLiteral("60 mm"));
+    EXPECT_EQ(session().setups()[0].body, "Heron");
+    EXPECT_EQ(session().setups()[0].lens, "60 mm");
     EXPECT_EQ(in("Setup 1"), 2u);
     EXPECT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); }))
         << "its chart frame is read";
@@ -152,7 +154,7 @@ TEST_F(Frames, AFolderDroppedAnywhereComesInAndStopsWhenTold) {
     window->showStation(MainWindow::StationId::plan);
     bool done = false;
     int brought = -1;
-    QObject::connect(&session(), &Session::intakeFinished, [&](int n) { done = true, brought = n; });
+    QObject::connect(&session().intake(), &IntakeActions::finished, [&](int n) { done = true, brought = n; });
     window->openFrames({QFileInfo(frame("good.tif")).path()});
     EXPECT_EQ(window->station(), MainWindow::StationId::frames);
     QString refused;
@@ -162,7 +164,7 @@ TEST_F(Frames, AFolderDroppedAnywhereComesInAndStopsWhenTold) {
     QTest::mouseClick(visible<look::Button>("stopIntake"), Qt::LeftButton);
     ASSERT_TRUE(eventually([&] { return done; }));
     EXPECT_LT(brought, 3);
-    EXPECT_FALSE(session().bringingIn());
+    EXPECT_FALSE(session().intake().running());
 }
 
 TEST_F(Frames, ThumbnailsAreMadeOnceAndKeptByContent) {

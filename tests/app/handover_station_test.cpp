@@ -6,10 +6,13 @@
 #include "app/frames/contact_sheet.h"
 #include "app/handover/handover_station.h"
 #include "app/handover/receiver_card.h"
-#include "app/views/row_table.h"
+#include "app/session/correction_actions.h"
+#include "app/session/handover_actions.h"
+#include "app/tables/row_table.h"
 #include "io/json.h"
 #include "io/report/report.h"
 #include "window_fixture.h"
+#include "workflow/delivery_items.h"
 
 namespace refero {
 namespace {
@@ -27,7 +30,8 @@ class HandoverInTheWindow : public WindowTest {
         const auto before = session().current()->handedOver.size();
         QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
         return eventually(
-            [&] { return !session().giving() && session().current()->handedOver.size() > before; }, 40000);
+            [&] { return !session().handover().giving() && session().current()->handedOver.size() > before; },
+            40000);
     }
     /// Names of what stands in the folder, by ending.
     std::map<std::string, int> endings() const {
@@ -67,15 +71,15 @@ TEST_F(HandoverInTheWindow, GivesTheRawDeveloperProvedProfilesAndKeepsTheRecord)
     ASSERT_TRUE(ready());
     choose("receiverRaw");
     ASSERT_TRUE(handOver()) << find<QLabel>("parcelProblems")->text().toStdString();
-    ASSERT_TRUE(eventually([&] { return !session().giving(); }));
+    ASSERT_TRUE(eventually([&] { return !session().handover().giving(); }));
     auto* past = find<RowTable>("handoverHistory");
     QAbstractItemModelTester tester(past->model());
     EXPECT_EQ(past->model()->rowCount(), 2);
     EXPECT_EQ(cell(past, 0, 1), QStringLiteral("Raw developer"));
     EXPECT_EQ(cell(past, 0, 4), QStringLiteral("As it is now"));
     EXPECT_TRUE(cell(find<RowTable>("parcelList"), 0, 2).contains(QStringLiteral("read it back")));
-    const HandedOver& h = session().current()->handedOver.front();
-    EXPECT_TRUE(std::filesystem::exists(h.path.toStdString()));
+    const workflow::HandedOver& h = session().current()->handedOver.front();
+    EXPECT_TRUE(std::filesystem::exists(h.path));
     EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
 }
 
@@ -83,7 +87,7 @@ TEST_F(HandoverInTheWindow, OffersTheFinishsContrastAsTheBaseCurve) {
     ASSERT_TRUE(ready());
     choose("receiverRaw");
     EXPECT_FALSE(find<QComboBox>("baseCurve")->isVisible()) << "there is no finish";
-    session().setFinish(session().currentId(), *finishByName("rounded"));
+    session().correction().setFinish(session().currentId(), *finishByName("rounded"));
     const bool raw = session().current()->correction->inputEncoding == Encoding::linear;
     EXPECT_EQ(find<QComboBox>("baseCurve")->isVisible(), raw);
     if (!raw) GTEST_SKIP() << "encoded frames take no camera profile";
@@ -99,13 +103,14 @@ TEST_F(HandoverInTheWindow, OffersTheFinishsContrastAsTheBaseCurve) {
 
 TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
     ASSERT_TRUE(ready());
-    session().addPicture(session().currentId(), frame("subject.tif"));
+    session().correction().addPicture(session().currentId(), frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     choose("receiverClient");
     EXPECT_TRUE(find<QLabel>("framesNote")->text().contains(QStringLiteral("1 frame as JPEG")))
         << find<QLabel>("framesNote")->text().toStdString();
     ASSERT_TRUE(handOver());
-    ASSERT_TRUE(eventually([&] { return session().frameQueue().state() == FrameQueue::State::idle; }));
+    ASSERT_TRUE(
+        eventually([&] { return session().handover().frameQueue().state() == FrameQueue::State::idle; }));
     EXPECT_EQ(endings()[".jpg"], 1);
     EXPECT_EQ(endings()[".html"], 1);
     EXPECT_EQ(endings()[".pdf"], 1);
@@ -135,13 +140,15 @@ TEST_F(HandoverInTheWindow, GivesTheClientPicturesAndAReport) {
 // Whatever is there already is asked about once, for all of it.
 TEST_F(HandoverInTheWindow, AsksOnceAboutFilesThatAreThere) {
     ASSERT_TRUE(ready());
-    session().addPicture(session().currentId(), frame("subject.tif"));
+    session().correction().addPicture(session().currentId(), frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     choose("receiverClient");
     ASSERT_TRUE(handOver());
     const auto idle = [&] {
-        return eventually(
-            [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; });
+        return eventually([&] {
+            return !session().handover().giving() &&
+                   session().handover().frameQueue().state() == FrameQueue::State::idle;
+        });
     };
     ASSERT_TRUE(idle());
     EXPECT_FALSE(find<QWidget>("inTheWay")->isVisible()) << "the folder was empty";
@@ -189,7 +196,7 @@ TEST_F(HandoverInTheWindow, TheReportTellsTheLightAndTheChartCopyWithItsAge) {
     window->openFrames({QString::fromStdString(card / "dated.tif")});
     ASSERT_TRUE(eventually([&] { return session().current() && session().current()->reading; }));
     const int id = session().currentId();
-    session().correct(id, {});
+    session().correction().build(id, {});
     ASSERT_TRUE(eventually([&] { return session().setup(id)->correction.has_value(); }));
     window->showStation(MainWindow::StationId::handover);
     answers.folder = QString::fromStdString(folder.path().string());
@@ -224,7 +231,7 @@ TEST_F(HandoverInTheWindow, NamesTheFramesThatFailed) {
     ASSERT_TRUE(ready());
     const test::TemporaryFolder card;
     std::filesystem::copy_file(frame("subject.tif").toStdString(), card / "gone.tif");
-    session().addPicture(session().currentId(), QString::fromStdString(card / "gone.tif"));
+    session().correction().addPicture(session().currentId(), QString::fromStdString(card / "gone.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     std::filesystem::remove(card / "gone.tif");
     choose("receiverArchive");
@@ -237,12 +244,14 @@ TEST_F(HandoverInTheWindow, NamesTheFramesThatFailed) {
 
 TEST_F(HandoverInTheWindow, ShowsThePlateThroughItsViewBeforeItGoes) {
     ASSERT_TRUE(ready());
-    session().addPicture(session().currentId(), frame("subject.tif"));
+    session().correction().addPicture(session().currentId(), frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     choose("receiverCompositor");
     ASSERT_TRUE(handOver());
-    ASSERT_TRUE(eventually(
-        [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; }));
+    ASSERT_TRUE(eventually([&] {
+        return !session().handover().giving() &&
+               session().handover().frameQueue().state() == FrameQueue::State::idle;
+    }));
     auto* list = find<RowTable>("parcelList");
     ASSERT_EQ(list->model()->rowCount(), 2);
     EXPECT_TRUE(cell(list, 1, 2).contains(QStringLiteral("from the graded picture")))
@@ -251,19 +260,19 @@ TEST_F(HandoverInTheWindow, ShowsThePlateThroughItsViewBeforeItGoes) {
     EXPECT_EQ(endings()[".exr"], 2) << "the plate, and the one that was looked at";
     const auto& all = session().current()->handedOver;
     EXPECT_TRUE(std::any_of(all.begin(), all.end(),
-                            [](const HandedOver& h) { return h.format == QLatin1String("check frame"); }));
+                            [](const workflow::HandedOver& h) { return h.format == workflow::kCheckFrame; }));
 }
 
 // The rules may be overruled; why is written beside every such frame of the job.
 TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
     ASSERT_TRUE(ready());
     const int first = session().currentId();
-    session().addPicture(first, frame("subject.tif"));
+    session().correction().addPicture(first, frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     ASSERT_TRUE(open("hot.tif"));
     const int second = session().currentId();
     ASSERT_NE(first, second);
-    session().correct(second, {});
+    session().correction().build(second, {});
     ASSERT_TRUE(eventually([&] { return session().setup(second)->correction.has_value(); }));
     session().select(first);
     choose("receiverClient");
@@ -291,8 +300,10 @@ TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
     QTest::keyClicks(because, QStringLiteral("The lamp had warmed up by then."));
     EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled());
     ASSERT_TRUE(handOver());
-    ASSERT_TRUE(eventually(
-        [&] { return !session().giving() && session().frameQueue().state() == FrameQueue::State::idle; }));
+    ASSERT_TRUE(eventually([&] {
+        return !session().handover().giving() &&
+               session().handover().frameQueue().state() == FrameQueue::State::idle;
+    }));
     const auto job = io::Json::parse(test::contentOf(folder / "Frames for client.refero-job.json"));
     ASSERT_EQ(job.at("frames").size(), 1u);
     EXPECT_EQ(job.at("frames")[0].at("correction").get<std::string>(), std::to_string(of(second)));
@@ -303,7 +314,7 @@ TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
 
 TEST_F(HandoverInTheWindow, FramesThatAreChosenUnderFramesGoOutAlone) {
     ASSERT_TRUE(ready());
-    session().addPicture(session().currentId(), frame("subject.tif"));
+    session().correction().addPicture(session().currentId(), frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     window->showStation(MainWindow::StationId::frames);
     studio::Id subject = 0;
@@ -328,13 +339,13 @@ TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
     ASSERT_TRUE(ready());
     choose("receiverEditor");
     ASSERT_TRUE(handOver());
-    ASSERT_TRUE(eventually([&] { return !session().giving(); }));
+    ASSERT_TRUE(eventually([&] { return !session().handover().giving(); }));
     EXPECT_EQ(endings()[".cube"], 1);
     for (const char* ending : {".txt", ".csv", ".pdf"}) EXPECT_EQ(endings()[ending], 1) << "the recipe";
     const int id = session().currentId();
     Finish finish;
     finish.contrast = 0.4;
-    session().setFinish(id, finish);
+    session().correction().setFinish(id, finish);
     ASSERT_TRUE(session().current()->handedOver.front().stale);
     EXPECT_EQ(cell(find<RowTable>("handoverHistory"), 0, 4), QStringLiteral("Stale"));
     EXPECT_EQ(session().current()->due(), QStringLiteral("Changed since it went out"));
@@ -384,7 +395,7 @@ TEST_F(HandoverInTheWindow, FramesPauseAndGoOn) {
     for (int i = 0; i < 24; ++i) job.frames.push_back({frame("subject.tif").toStdString(), "x"});
     const std::string path = folder / "job.json";
     test::put(path, io::batchJobText(job));
-    FrameQueue& q = session().frameQueue();
+    FrameQueue& q = session().handover().frameQueue();
     q.run(QString::fromStdString(path));
     ASSERT_TRUE(eventually([&] { return q.done() > 0; }));
     EXPECT_TRUE(visible<QProgressBar>("queueBar"));

@@ -5,6 +5,8 @@
 #include <QSlider>
 #include <QTableView>
 
+#include "app/correction/correction_station.h"
+#include "app/findings/findings.h"
 #include "app/judging/colours_page.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/finish_page.h"
@@ -13,8 +15,8 @@
 #include "app/judging/stages_page.h"
 #include "app/judging/warmth_ladder.h"
 #include "app/meters/scope_view.h"
-#include "app/stations/correction_station.h"
-#include "app/views/findings.h"
+#include "app/session/correction_actions.h"
+#include "app/session/reading_actions.h"
 #include "core/colour/difference.h"
 #include "window_fixture.h"
 
@@ -90,14 +92,14 @@ TEST_F(Judging, HoldsTheCorrectionAgainstTheRecordingAndItself) {
     ASSERT_TRUE(eventually([&] { return compare().panes()[0].title == QStringLiteral("As recorded"); }));
     // Without a finish there is nothing to hold it against; with one there is.
     EXPECT_EQ(find<QComboBox>("againstChoice")->findText(QStringLiteral("Without finish")), -1);
-    session().setFinish(session().currentId(), {.warmthSteps = 4});
+    session().correction().setFinish(session().currentId(), {.warmthSteps = 4});
     EXPECT_NE(find<QComboBox>("againstChoice")->findText(QStringLiteral("Without finish")), -1);
 }
 
 TEST_F(Judging, WarnsOfWhatASpaceCannotShow) {
     ASSERT_TRUE(openAndCorrect());
     ASSERT_TRUE(drawn());
-    session().setFinish(session().currentId(), {.exposureStops = 2, .saturation = 2});
+    session().correction().setFinish(session().currentId(), {.exposureStops = 2, .saturation = 2});
     choose("warningChoice", 1);
     ASSERT_TRUE(
         eventually([&] { return compare().panes()[1].title.contains(QStringLiteral("outside sRGB")); }));
@@ -129,11 +131,12 @@ TEST_F(Judging, AReadyFinishIsKeptAndCanBeUndone) {
 TEST_F(Judging, AFinishStaysWhenTheChartIsReadAnew) {
     ASSERT_TRUE(openAndCorrect());
     const int id = session().currentId();
-    session().setFinish(id, {.warmthSteps = 2, .contrast = 0.25});
-    session().judgeBy(id, fitLimitSets().back());
-    session().setCorners(id, session().setup(id)->reading->corners, QStringLiteral("Move a corner"));
+    session().correction().setFinish(id, {.warmthSteps = 2, .contrast = 0.25});
+    session().correction().judgeBy(id, fitLimitSets().back());
+    session().reading().setCorners(id, session().setup(id)->reading->corners,
+                                   QStringLiteral("Move a corner"));
     ASSERT_TRUE(eventually([&] { return !session().setup(id)->correction; }));
-    session().correct(id, {});
+    session().correction().build(id, {});
     ASSERT_TRUE(eventually([&] { return session().setup(id)->correction.has_value(); }));
     EXPECT_EQ(correction().finish.warmthSteps, 2);
     EXPECT_EQ(correction().finish.contrast, 0.25);
@@ -198,7 +201,7 @@ TEST_F(Judging, AHeldKeyIsOneStep) {
 
 TEST_F(Judging, AFinishStaysWhenTheCorrectionIsBuiltAnew) {
     ASSERT_TRUE(openAndCorrect());
-    session().setFinish(session().currentId(), {.contrast = 0.25});
+    session().correction().setFinish(session().currentId(), {.contrast = 0.25});
     choose("modelChoice", 2);
     ASSERT_TRUE(eventually([&] { return correction().model == Model::matrix; }));
     EXPECT_EQ(correction().finish.contrast, 0.25);
@@ -231,8 +234,7 @@ TEST_F(Judging, SnapshotsAreKeptNamedHeldAgainstTakenAndRemoved) {
     auto* list = visible<QTableView>("snapshotList");
     ASSERT_EQ(list->model()->rowCount(), 2);
     ASSERT_TRUE(list->model()->setData(list->model()->index(0, 0), QStringLiteral("For the tiles")));
-    ASSERT_TRUE(eventually(
-        [&] { return session().current()->snapshots[0].name == QStringLiteral("For the tiles"); }));
+    ASSERT_TRUE(eventually([&] { return session().current()->snapshots[0].name == "For the tiles"; }));
     list->selectRow(0);
     QTest::mouseClick(visible<look::Button>("snapshotAgainst"), Qt::LeftButton);
     ASSERT_TRUE(eventually([&] { return compare().panes()[0].title == QStringLiteral("For the tiles"); }));
@@ -315,7 +317,7 @@ TEST_F(Judging, ThisJobsColoursAreDrawnEnteredCheckedAndCounted) {
     QTest::keyClicks(find<QLineEdit>("colourB"), QStringLiteral("6.5"));
     QTest::mouseClick(find<look::Button>("addColour"), Qt::LeftButton);
     ASSERT_TRUE(eventually([&] { return session().current()->colours.size() == 1; }));
-    const OwnColour own = session().current()->colours[0];
+    const workflow::OwnColour own = session().current()->colours[0];
     EXPECT_EQ(own.colour.name, "Cloth");
     EXPECT_EQ(own.colour.labD50.L, 48.5);
     EXPECT_EQ(own.colour.labD50.a, -3);

@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/findings/check_view.h"
 #include "app/meters/evenness_map.h"
 #include "app/meters/grey_list.h"
 #include "app/meters/meter_panel.h"
 #include "app/meters/scope_view.h"
-#include "app/views/check_view.h"
+#include "app/session/reading_actions.h"
 #include "core/colour/encoding.h"
 #include "core/read/swatch.h"
 #include "window_fixture.h"
@@ -144,14 +145,14 @@ TEST_F(Meters, ALimitIsChangedForTheShootAndUndone) {
     Check exposure;
     for (const Check& c : reading().checks)
         if (c.id == "exposure") exposure = c;
-    session().allow(exposure, exposure.value);
+    session().reading().allow(exposure, exposure.value);
     EXPECT_EQ(verdict("exposure"), Verdict::pass);
     EXPECT_FALSE(session().day().shoot.limitChanges.empty()) << "and it is on record";
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Allow this value of Exposure"));
     session().undo().undo();
     EXPECT_NE(verdict("exposure"), Verdict::pass);
     session().undo().redo();
-    session().allow(exposure, {});
+    session().reading().allow(exposure, {});
     EXPECT_NE(verdict("exposure"), Verdict::pass);
     EXPECT_TRUE(session().day().shoot.limitChanges.empty());
 }

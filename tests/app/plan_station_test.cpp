@@ -8,12 +8,14 @@
 #include <QMimeData>
 #include <QSignalSpy>
 
+#include "app/kit/kit_lines.h"
 #include "app/ledger/ledger.h"
 #include "app/plan/coverage_page.h"
 #include "app/plan/day_table.h"
-#include "app/plan/kit_lines.h"
 #include "app/plan/setup_fields.h"
 #include "app/plan/task_row.h"
+#include "app/session/correction_actions.h"
+#include "app/session/intake_actions.h"
 #include "studio/record_json.h"
 #include "window_fixture.h"
 
@@ -257,19 +259,19 @@ TEST_F(Planning, ASetupServedByAnotherLeadsThere) {
     session().select(board.id);
     press(window.get(), Qt::Key_3, Qt::ControlModifier);
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    EXPECT_EQ(session().current()->light, QStringLiteral("Tiles"));
+    EXPECT_EQ(session().current()->light, "Tiles");
 }
 
 TEST_F(Planning, FramesOfASetupServedByAnotherGoOutByThatCorrection) {
     enterDay();
     const int tiles = session().setups()[0].id, board = session().setups()[1].id;
-    const QString label = session().setup(board)->light;
+    const QString label = text(session().setup(board)->light);
     session().select(tiles);
     window->openFrames({frame("good.tif")});
     ASSERT_TRUE(eventually([&] { return session().setup(tiles)->reading.has_value(); }));
     EXPECT_EQ(session().correctedBy(tiles), tiles);
     ASSERT_EQ(session().correctedBy(board), tiles);
-    session().addPicture(board, frame("subject.tif"));
+    session().correction().addPicture(board, frame("subject.tif"));
     ASSERT_EQ(session().currentId(), board);
     press(window.get(), Qt::Key_6, Qt::ControlModifier);
     auto* why = find<QLabel>("handoverEmpty");
@@ -279,7 +281,7 @@ TEST_F(Planning, FramesOfASetupServedByAnotherGoOutByThatCorrection) {
     EXPECT_EQ(session().currentId(), tiles);
     EXPECT_EQ(window->station(), MainWindow::StationId::correction);
 
-    session().correct(tiles, {});
+    session().correction().build(tiles, {});
     ASSERT_TRUE(eventually([&] { return session().setup(tiles)->correction.has_value(); }));
     session().select(board);
     press(window.get(), Qt::Key_6, Qt::ControlModifier);
@@ -338,7 +340,7 @@ TEST_F(Planning, CoverageSaysWhatIsStillWithoutACorrection) {
     click("CoveragePage");
     EXPECT_TRUE(
         visible<QLabel>("coverageSummary")->text().contains(QStringLiteral("No frames of a subject yet")));
-    session().bringIn(session().currentId(), frame("subject.tif"), studio::FrameRole::subject);
+    session().intake().arrived(session().currentId(), frame("subject.tif"), studio::FrameRole::subject);
     EXPECT_EQ(visible<QLabel>("coverageSummary")->text(),
               QStringLiteral("1 frames: 0 with a valid correction, 0 with a weaker one, 1 with none"));
     auto* model = find<QTableView>("coverageTable")->model();

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/reading_actions.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -21,7 +22,7 @@ TEST_F(ReadingInTheWindow, FindsReadsAndJudgesAFrame) {
     const auto& s = *session().current();
     ASSERT_TRUE(s.reading) << s.error.toStdString();
     EXPECT_EQ(s.reading->chart.id, "fen-24");
-    EXPECT_EQ(s.body, QStringLiteral("Heron"));
+    EXPECT_EQ(s.body, "Heron");
     EXPECT_EQ(find<PatchTable>("patchTable")->patches().rowCount(), 24);
     EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
     EXPECT_EQ(find<QComboBox>("chartChoice")->currentText(), QStringLiteral("Fen 24"));
@@ -102,7 +103,7 @@ TEST_F(ReadingInTheWindow, CornersThatCannotBeAreRefusedInWordsAndTheReadingIsKe
     const Quad before = session().current()->reading->corners;
     Quad outside = before;
     for (Point& p : outside) p.x() += 5000;
-    session().setCorners(session().currentId(), outside, QStringLiteral("Move away"));
+    session().reading().setCorners(session().currentId(), outside, QStringLiteral("Move away"));
     ASSERT_TRUE(eventually([&] { return !session().current()->error.isEmpty(); }));
     EXPECT_EQ(session().current()->reading->corners, before);
     bool said = false;
@@ -170,13 +171,14 @@ TEST_F(ReadingInTheWindow, AsksForAnEncodingThatTheFileDoesNotStateWithWhatTheGr
     ASSERT_TRUE(sim::shootToFile(shot, own_.path()));
     window->openFrames({QString::fromStdString(own_ / "plain.png")});
     ASSERT_TRUE(eventually([&] { return session().current()->reading.has_value(); }));
-    EXPECT_EQ(session().current()->reading->encodingSource, "assumed");
+    EXPECT_EQ(session().current()->reading->encodingSource, EncodingSource::assumed);
     auto* answer = visible<look::Button>("encodingAnswer");
     EXPECT_EQ(answer->text(), QStringLiteral("More likely rec709"))
         << "sRGB is what such files are taken for";
     EXPECT_TRUE(answer->toolTip().contains(QStringLiteral("stops")));
     QTest::mouseClick(answer, Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return session().current()->reading->encodingSource == "stated"; }));
+    ASSERT_TRUE(
+        eventually([&] { return session().current()->reading->encodingSource == EncodingSource::stated; }));
     EXPECT_EQ(session().current()->reading->encoding, Transfer(Encoding::rec709));
     EXPECT_TRUE(eventually([&] { return !find<QWidget>("encodingQuestion")->isVisible(); }));
 }

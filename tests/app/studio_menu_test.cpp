@@ -5,7 +5,8 @@
 #include <QSettings>
 #include <QThreadPool>
 
-#include "app/own_studio.h"
+#include "app/session/correction_actions.h"
+#include "app/settings/own_studio.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -80,7 +81,7 @@ TEST_F(Studios, LateAnswersDoNotLandInAnotherStudio) {
     answers.target = path("copy.refero");
     trigger("copyStudioAction");
     ASSERT_TRUE(eventually([&] { return says("Copied to copy.refero"); }));
-    session().correct(session().currentId(), {});
+    session().correction().build(session().currentId(), {});
     answers.file = path("copy.refero");
     trigger("openStudioAction");
     ASSERT_EQ(current(), "copy.refero");

@@ -8,6 +8,9 @@
 #include "app/frames/frame_viewer.h"
 #include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
+#include "app/session/correction_actions.h"
+#include "app/session/intake_actions.h"
+#include "app/session/reading_actions.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -130,13 +133,13 @@ TEST_F(Treatments, UnevenLightIsTakenOutAndLeftInAgain) {
     emit menu->aboutToShow();
     ASSERT_GE(menu->actions().size(), 3);
     menu->actions().front()->trigger();
-    ASSERT_TRUE(eventually([&] { return reading().lightTakenOut == "chart"; }));
+    ASSERT_TRUE(eventually([&] { return reading().lightTakenOut.chart; }));
     EXPECT_LT(spread(), 0.03) << "two like greys, now in the same light";
     EXPECT_LT(verdict(), before);
     emit menu->aboutToShow();
     EXPECT_TRUE(menu->actions().front()->isChecked());
-    session().takeOutLight(id, false);
-    ASSERT_TRUE(eventually([&] { return reading().lightTakenOut.empty(); }));
+    session().reading().takeOutLight(id, false);
+    ASSERT_TRUE(eventually([&] { return !reading().lightTakenOut.any(); }));
     EXPECT_EQ(verdict(), before);
 }
 
@@ -153,7 +156,7 @@ TEST_F(Treatments, AFlatFieldIsTakenOutAndTellsOfTheLens) {
     ASSERT_EQ(lenses.size(), 1u);
     EXPECT_GE(lenses.begin()->second.fallOffStops, 0);
     // A frame that is no card is refused in words, and the reading stays.
-    session().takeOutFlatField(session().currentId(), frame("good.tif"));
+    session().reading().takeOutFlatField(session().currentId(), frame("good.tif"));
     ASSERT_TRUE(eventually([&] { return !session().current()->error.isEmpty(); }));
     EXPECT_TRUE(session().current()->error.contains(QStringLiteral("plain card")))
         << session().current()->error.toStdString();
@@ -166,8 +169,8 @@ TEST_F(Treatments, TheSetupsChartFramesAreAveragedAndCompared) {
     auto* panel = find<MeterPanel>("meterPanel");
     panel->showMeter(MeterPanel::Meter::comparison);
     EXPECT_TRUE(panel->comparison().accessibleDescription().startsWith(QStringLiteral("There is no other")));
-    session().bringIn(id, frame("later.tif"), studio::FrameRole::chart);
-    ASSERT_EQ(session().otherChartFrames(id).size(), 1u);
+    session().intake().arrived(id, frame("later.tif"), studio::FrameRole::chart);
+    ASSERT_EQ(session().reading().otherChartFrames(id).size(), 1u);
     ASSERT_TRUE(eventually([&] { return !panel->comparison().changes().empty(); }));
     const auto& changes = panel->comparison().changes();
     EXPECT_EQ(changes.front().what, Moved::level);
@@ -183,14 +186,14 @@ TEST_F(Treatments, TheSetupsChartFramesAreAveragedAndCompared) {
     EXPECT_FALSE(panel->comparison().changes().empty());
 
     const double error = reading().patches[0].standardError().y();
-    session().averageFrames(id, true);
+    session().reading().averageFrames(id, true);
     ASSERT_TRUE(eventually([&] { return reading().averaged.size() == 2; }));
     EXPECT_LT(reading().patches[0].standardError().y(), error);
     EXPECT_EQ(test::verdictOf(reading(), "frames"), Verdict::pass);
     // A corner that is moved now moves the mean's own frame; the others are read with it again.
     Quad q = reading().corners;
     q[0].x() += 1;
-    session().setCorners(id, q, QStringLiteral("Move"));
+    session().reading().setCorners(id, q, QStringLiteral("Move"));
     ASSERT_TRUE(eventually([&] { return reading().corners == q; }));
     EXPECT_EQ(reading().averaged.size(), 2u);
 }
@@ -213,7 +216,7 @@ TEST_F(Treatments, TheFrameIsShownAsItsLevels) {
 TEST_F(Treatments, AGreyMarkedInTheSubjectTellsOfAnotherLight) {
     ASSERT_TRUE(opened("good.tif"));
     const int id = session().currentId();
-    session().addPicture(id, frame("subject-warm.tif"));
+    session().correction().addPicture(id, frame("subject-warm.tif"));
     studio::Id subject = 0;
     for (const auto& [frameId, f] : session().studio()->contents().all<studio::Frame>())
         if (f.role == studio::FrameRole::subject) subject = frameId;

@@ -3,16 +3,16 @@
 #include <QPainter>
 #include <QSignalSpy>
 
+#include "app/findings/check_view.h"
+#include "app/findings/findings.h"
 #include "app/look/icon.h"
 #include "app/look/style_sheet.h"
 #include "app/look/tokens.h"
+#include "app/pictures/display_colour.h"
+#include "app/plots/ab_plot.h"
+#include "app/plots/ladder_plot.h"
 #include "app/session/history.h"
 #include "app/top_bar.h"
-#include "app/views/ab_plot.h"
-#include "app/views/check_view.h"
-#include "app/views/display_colour.h"
-#include "app/views/findings.h"
-#include "app/views/ladder_plot.h"
 #include "window_fixture.h"
 
 namespace refero {

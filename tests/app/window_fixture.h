@@ -15,8 +15,8 @@
 #include "app/judging/compare_view.h"
 #include "app/look/button.h"
 #include "app/main_window.h"
-#include "app/views/frame_view.h"
-#include "app/views/patch_table.h"
+#include "app/pictures/frame_view.h"
+#include "app/tables/patch_table.h"
 #include "support/shots.h"
 #include "support/temporary.h"
 

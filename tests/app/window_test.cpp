@@ -72,7 +72,7 @@ TEST_F(Window, LedgerListsSetupsAndPointsEveryStationAtTheChosenOne) {
     ASSERT_EQ(list->model()->rowCount(), 2);
     QAbstractItemModelTester tester(list->model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
     list->setCurrentIndex(list->model()->index(0, 0));
-    EXPECT_EQ(session().current()->light, QStringLiteral("good"));
+    EXPECT_EQ(session().current()->light, "good");
     EXPECT_EQ(visible<QWidget>("verdict")->accessibleName(), QStringLiteral("Good"));
     EXPECT_TRUE(list->model()
                     ->index(1, 0)
@@ -87,13 +87,13 @@ TEST_F(Window, SetupsAreNamedTakenOutAndBroughtBack) {
     auto* list = find<QListView>("setupList");
     answers.names = std::pair(QStringLiteral("Kiln room"), QStringLiteral("Incandescent"));
     QTest::keyClick(list, Qt::Key_F2);
-    EXPECT_EQ(session().current()->place, QStringLiteral("Kiln room"));
+    EXPECT_EQ(session().current()->place, "Kiln room");
     QTest::keyClick(list, Qt::Key_Delete);
     EXPECT_EQ(session().setups().size(), 1u);
     EXPECT_EQ(session().undo().undoText(), QStringLiteral("Take out Incandescent"));
     session().undo().undo();
     ASSERT_EQ(session().setups().size(), 2u);
-    EXPECT_EQ(session().setups()[1].light, QStringLiteral("Incandescent"));
+    EXPECT_EQ(session().setups()[1].light, "Incandescent");
     EXPECT_TRUE(session().setups()[1].reading) << "with its reading";
     while (session().undo().canUndo()) session().undo().undo();
     EXPECT_TRUE(session().setups().empty());

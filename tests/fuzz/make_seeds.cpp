@@ -15,8 +15,8 @@
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/dng_file.h"
+#include "io/files/safe_write.h"
 #include "io/reading_file.h"
-#include "io/safe_write.h"
 
 namespace {
 

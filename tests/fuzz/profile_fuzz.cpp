@@ -6,8 +6,8 @@
 #include <cstdlib>
 #include <string_view>
 
-#include "io/display_transform.h"
-#include "io/icc_input.h"
+#include "io/icc/display_transform.h"
+#include "io/icc/icc_input.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* bytes, std::size_t size) {
     using namespace refero;

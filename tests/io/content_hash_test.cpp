@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/content_hash.h"
+#include "io/files/content_hash.h"
 
 #include <gtest/gtest.h>
 

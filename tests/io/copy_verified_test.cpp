@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/copy_verified.h"
+#include "io/files/copy_verified.h"
 
 #include <gtest/gtest.h>
 

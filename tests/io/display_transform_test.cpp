@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/display_transform.h"
+#include "io/icc/display_transform.h"
 
 #include <gtest/gtest.h>
 #include <lcms2.h>

@@ -45,15 +45,15 @@ struct Kind {
     const char* ending;
     Encoding encoding;
     double tolerance;  // of stored numbers: half a step of the format, or a codec's loss
-    io::EncodingSource source;
+    EncodingSource source;
 };
-const Kind kKinds[] = {{".tif", Encoding::linear, 0.51 / 65535, io::EncodingSource::file},
-                       {".tif", Encoding::gamma22, 0.51 / 65535, io::EncodingSource::file},
-                       {".tif", Encoding::srgb, 0.51 / 65535, io::EncodingSource::file},
-                       {".exr", Encoding::linear, 1e-7, io::EncodingSource::file},
-                       {".png", Encoding::srgb, 0.51 / 65535, io::EncodingSource::assumed},
-                       {".jpg", Encoding::srgb, 0.03, io::EncodingSource::file},
-                       {".dpx", Encoding::rec709, 0.51 / 1023, io::EncodingSource::file}};
+const Kind kKinds[] = {{".tif", Encoding::linear, 0.51 / 65535, EncodingSource::file},
+                       {".tif", Encoding::gamma22, 0.51 / 65535, EncodingSource::file},
+                       {".tif", Encoding::srgb, 0.51 / 65535, EncodingSource::file},
+                       {".exr", Encoding::linear, 1e-7, EncodingSource::file},
+                       {".png", Encoding::srgb, 0.51 / 65535, EncodingSource::assumed},
+                       {".jpg", Encoding::srgb, 0.03, EncodingSource::file},
+                       {".dpx", Encoding::rec709, 0.51 / 1023, EncodingSource::file}};
 
 TEST(FrameFile, EachKindComesBackWithItsEncoding) {
     const TemporaryFolder folder;
@@ -101,7 +101,7 @@ TEST(FrameFile, StatedEncodingWins) {
     const auto frame = io::readFrame(folder / "a.png", Encoding::rec709);
     ASSERT_TRUE(frame);
     EXPECT_EQ(frame->encoding, Encoding::rec709);
-    EXPECT_EQ(frame->encodingSource, io::EncodingSource::stated);
+    EXPECT_EQ(frame->encodingSource, EncodingSource::stated);
 }
 
 // EXIF 2.3, tag 0112: what the stored first row and column are on display.

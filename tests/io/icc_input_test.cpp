@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Pictures with an embedded profile, held against Little CMS going through the same profile by itself.
-#include "io/icc_input.h"
+#include "io/icc/icc_input.h"
 
 #include <OpenImageIO/imageio.h>
 #include <gtest/gtest.h>

@@ -50,7 +50,7 @@ TEST(ReadingFile, CarriesWhatWasDoneToIt) {
     r.patches[2].leftOut = true;
     r.patches[4].movedMm = {1.5, -0.25};
     r.flatField = "card.tif";
-    r.lightTakenOut = "flat field and chart";
+    r.lightTakenOut = {true, true};
     r.averaged = {
         {r.framePath, 0, false, {}}, {"b.tif", 0.25, true, {}}, {"c.tif", -0.5, false, {"A1", "B3"}}};
     r.subjects = {{"s.tif", {0.5, 0.6, 0.4}, false, "what looks like a grey card"}};

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 #include <gtest/gtest.h>
 #include <sys/resource.h>

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/contents.h"
+#include "support/every_shot.h"
 
 #include <gtest/gtest.h>
 
@@ -50,7 +51,7 @@ Contents plainContents() {
 TEST(StudioContents, ADayIsMadeOfThem) {
     const plan::ClearSky sky;
     Contents c = plainContents();
-    const plan::Day day = dayOf(c, 1, sky);
+    const plan::Day day = dayOf(c, 1, sky, {}, test::everyShot);
     ASSERT_EQ(day.setups.size(), 2u);
     EXPECT_EQ(day.setups[0].id, 11) << "in shooting order";
     ASSERT_EQ(day.shots.size(), 1u);
@@ -60,11 +61,9 @@ TEST(StudioContents, ADayIsMadeOfThem) {
     const auto all = plan::due(day);
     EXPECT_EQ(all[0].state, plan::DueState::missing);
     EXPECT_EQ(all[1].state, plan::DueState::done);
-    ReadingRecord bad = *c.find<ReadingRecord>(20);
-    bad.verdict = "reshoot";
-    c.put(bad);
-    EXPECT_EQ(plan::due(dayOf(c, 1, sky))[1].state, plan::DueState::stale);
-    EXPECT_TRUE(dayOf(c, 99, sky).setups.empty());
+    const auto bad = dayOf(c, 1, sky, {}, [](const ReadingRecord& r) { return r.id != 20; });
+    EXPECT_EQ(plan::due(bad)[1].state, plan::DueState::stale) << "whatever was kept as its verdict";
+    EXPECT_TRUE(dayOf(c, 99, sky, {}, test::everyShot).setups.empty());
     EXPECT_EQ(c.largestId(), 30);
 }
 

@@ -13,6 +13,7 @@
 #include "shoots.h"
 #include "sim/shoot.h"
 #include "studio/intake.h"
+#include "support/every_shot.h"
 #include "support/shots.h"
 #include "support/temporary.h"
 
@@ -176,7 +177,8 @@ TEST_F(DayOfPictures, IsSortedWithEveryChartFoundAndNoneSeenWhereThereIsNone) {
     std::printf("looked at 1,000 pictures of 360 x 240: %.1f ms a picture on two threads\n", ms / kAll);
     Edit e = studio->edit("Bring in");
     const auto out =
-        bringIn(e, studio->contents(), dayOf(studio->contents(), shoot, plan::ClearSky()), arrivals);
+        bringIn(e, studio->contents(),
+                dayOf(studio->contents(), shoot, plan::ClearSky(), {}, test::everyShot), arrivals);
     int charts = 0, falseCharts = 0, right = 0, wrong = 0, flagged = 0, slips = 0;
     for (std::size_t i = 0; i < out.size(); ++i) {
         const std::string file = out[i].path.filename().string();

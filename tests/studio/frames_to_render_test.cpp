@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/frames_to_render.h"
+#include "support/every_shot.h"
 
 #include <gtest/gtest.h>
 
@@ -53,7 +54,9 @@ struct Shoot {
         f.role = role;
         c.put(f);
     }
-    FramesToRender of(const FramesWanted& w) const { return framesToRender(c, dayOf(c, 1, sky), w); }
+    FramesToRender of(const FramesWanted& w) const {
+        return framesToRender(c, dayOf(c, 1, sky, {}, test::everyShot), w);
+    }
 };
 
 std::vector<Id> framesOf(const FramesToRender& f) {

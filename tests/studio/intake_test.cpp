@@ -8,13 +8,14 @@
 #include <cstdlib>
 #include <map>
 
+#include "io/files/utf8.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
 #include "io/qr_code.h"
 #include "io/qr_read.h"
-#include "io/utf8.h"
 #include "shoots.h"
 #include "sim/shoot.h"
+#include "support/every_shot.h"
 #include "support/shots.h"
 #include "support/temporary.h"
 
@@ -95,7 +96,7 @@ class FramesComeIn : public testing::Test {
         EXPECT_TRUE(studio->commit(e));
         return out;
     }
-    plan::Day day() const { return dayOf(studio->contents(), shoot, plan::ClearSky()); }
+    plan::Day day() const { return dayOf(studio->contents(), shoot, plan::ClearSky(), {}, test::everyShot); }
 
     LookOptions look{io::shippedCharts(), {}};
     test::TemporaryFolder folder;
@@ -165,7 +166,7 @@ TEST_F(FramesComeIn, ASlipDecidesAndIsOverruledByHand) {
     ASSERT_TRUE(studio->commit(e));
     const Frame* put = studio->contents().find<Frame>(out[1].frame);
     EXPECT_EQ(put->setup, tiles);
-    EXPECT_EQ(put->because, kByHand);
+    EXPECT_EQ(put->placement, Placement::byHand);
     EXPECT_NE(put->doubt.find("35 mm, is not the setup's, 60 mm"), std::string::npos) << put->doubt;
     Edit again = studio->edit("Again");
     sortAgain(again, studio->contents(), day(), {out[0].frame, out[1].frame});

@@ -6,6 +6,7 @@
 
 #include "shoots.h"
 #include "studio/coverage.h"
+#include "support/every_shot.h"
 #include "support/temporary.h"
 
 namespace refero::studio {
@@ -154,9 +155,11 @@ TEST_F(PlanEdits, AnEntryThatWasWrongIsNoChange) {
         x.put(s);
     });
     const plan::ClearSky sky;
-    EXPECT_EQ(plan::due(dayOf(studio->contents(), shoot, sky)).front().state, plan::DueState::stale);
+    EXPECT_EQ(plan::due(dayOf(studio->contents(), shoot, sky, {}, test::everyShot)).front().state,
+              plan::DueState::stale);
     act([&](Edit& x) { restateConditions(x, studio->contents(), a); });
-    EXPECT_EQ(plan::due(dayOf(studio->contents(), shoot, sky)).front().state, plan::DueState::done);
+    EXPECT_EQ(plan::due(dayOf(studio->contents(), shoot, sky, {}, test::everyShot)).front().state,
+              plan::DueState::done);
 }
 
 TEST_F(PlanEdits, ATickIsSetAndTakenOff) {
@@ -195,7 +198,8 @@ TEST_F(PlanEdits, CoverageCountsFramesBySetup) {
         e.add(f);
     });
     const plan::ClearSky sky;
-    const auto rows = coverage(studio->contents(), dayOf(studio->contents(), shoot, sky));
+    const auto rows =
+        coverage(studio->contents(), dayOf(studio->contents(), shoot, sky, {}, test::everyShot));
     ASSERT_EQ(rows.size(), 3u);
     EXPECT_EQ(rows[0].valid, 2);
     EXPECT_EQ(rows[0].frames(), 2) << "the chart frame does not count";

@@ -54,7 +54,7 @@ inline Taken take(const sim::Shot& shot) {
 inline Reading about(const sim::Shot& shot) {
     Reading r;
     r.encoding = shot.encoding;
-    r.encodingSource = "file";
+    r.encodingSource = EncodingSource::file;
     r.focalLength35mm = shot.focalLength35mm;
     r.framePath = shot.file;
     return r;

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/find/grey_card.h"
+#include "core/read/grey_card.h"
 
 #include <gtest/gtest.h>
 

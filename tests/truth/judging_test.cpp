@@ -62,7 +62,7 @@ TEST(ChartLight, CanBeTakenOut) {
     options.takeOutLight = true;
     const auto even = readChart(t.image, t.chart, test::about(shot), options);
     ASSERT_TRUE(even);
-    EXPECT_EQ(even->lightTakenOut, "chart");
+    EXPECT_EQ(even->lightTakenOut, (TakenOut{false, true}));
     // The same grey in the four corners reads the same.
     const auto greys = {"A1", "A7", "C1", "C7"};
     std::vector<double> level;

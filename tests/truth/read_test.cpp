@@ -171,7 +171,7 @@ TEST(Checks, AskToLookAtAnAssumedEncoding) {
     const sim::Shot shot = plainShot();
     const Taken t = take(shot);
     Reading about = test::about(shot);
-    about.encodingSource = "assumed";
+    about.encodingSource = EncodingSource::assumed;
     const auto reading = readChart(t.image, t.chart, about);
     ASSERT_TRUE(reading);
     EXPECT_EQ(verdictOf(*reading, "encoding"), Verdict::review);

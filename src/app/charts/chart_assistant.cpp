@@ -9,12 +9,12 @@
 #include <array>
 #include <map>
 
-#include "app/dialogs.h"
+#include "app/dialogs/dialogs.h"
 #include "app/forms/binding.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "io/chart_data/chart_data_file.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero {
 namespace {

@@ -11,7 +11,7 @@
 
 #include "app/look/button.h"
 #include "app/look/tokens.h"
-#include "app/views/display_colour.h"
+#include "app/pictures/display_colour.h"
 
 namespace refero {
 

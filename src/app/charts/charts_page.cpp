@@ -12,14 +12,17 @@
 #include "app/charts/chart_assistant.h"
 #include "app/charts/chart_picture.h"
 #include "app/charts/copy_panel.h"
-#include "app/dialogs.h"
+#include "app/dialogs/dialogs.h"
+#include "app/kit/kit_lines.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
-#include "app/plan/kit_lines.h"
+#include "app/look/text.h"
+#include "app/session/reading_actions.h"
 #include "core/colour/difference.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_file.h"
 #include "sim/spectrophotometer.h"
+#include "studio/charts.h"
 #include "studio/plan_edits.h"
 
 namespace refero {
@@ -32,10 +35,6 @@ constexpr int kListWidth = 232;
 // Lines of designs have ids below zero: minus their place in the session's list, and one.
 studio::Id lineOf(std::size_t chart) {
     return -1 - static_cast<studio::Id>(chart);
-}
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
 }
 
 }  // namespace
@@ -140,7 +139,8 @@ std::optional<Chart> ChartsPage::chosenChart() const {
     const studio::Id id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     if (id > 0) return studio::chartOfCopy(session_.studio()->contents(), id);
     const auto at = static_cast<std::size_t>(-1 - id);
-    return id < 0 && at < session_.charts().size() ? std::optional(session_.charts()[at]) : std::nullopt;
+    return id < 0 && at < session_.reading().charts().size() ? std::optional(session_.reading().charts()[at])
+                                                             : std::nullopt;
 }
 
 const plan::ChartCopy* ChartsPage::chosenCopy() const {
@@ -151,7 +151,7 @@ const plan::ChartCopy* ChartsPage::chosenCopy() const {
 void ChartsPage::refresh() {
     if (!session_.studio()) return;
     std::vector<KitKind::Line> lines;
-    const auto& charts = session_.charts();
+    const auto& charts = session_.reading().charts();
     const std::size_t shipped = io::shippedCharts().size();
     for (std::size_t i = 0; i < charts.size(); ++i) {
         lines.push_back({lineOf(i), text(charts[i].name),
@@ -195,7 +195,7 @@ void ChartsPage::showAbout() {
     lines << text(chart->source);
     if (copy && !copy->values.empty()) {
         double sum = 0, most = 0;
-        for (const Chart& design : session_.charts())
+        for (const Chart& design : session_.reading().charts())
             if (design.id == chart->id && design.patches.size() == chart->patches.size())
                 for (std::size_t i = 0; i < design.patches.size(); ++i) {
                     const double d = ciede2000(design.patches[i].labD50, chart->patches[i].labD50);
@@ -249,15 +249,15 @@ void ChartsPage::keepChart(const Chart& chart) {
     if (!kept) return assistant_->refuse(text(kept.error().message));
     panels_->setCurrentIndex(kAbout);
     refresh();
-    for (std::size_t i = 0; i < session_.charts().size(); ++i)
-        if (session_.charts()[i].id == chart.id)
+    for (std::size_t i = 0; i < session_.reading().charts().size(); ++i)
+        if (session_.reading().charts()[i].id == chart.id)
             list_->setCurrentIndex(model_->index(model_->rowOf(lineOf(i))));
 }
 
 void ChartsPage::beginCopy() {
     const plan::ChartCopy* copy = chosenCopy();
     if (!copy) return;
-    const auto all = session_.charts();
+    const auto all = session_.reading().charts();
     const auto design =
         std::find_if(all.begin(), all.end(), [&](const Chart& c) { return c.id == copy->chart; });
     if (design == all.end()) return;

@@ -52,7 +52,7 @@ void addChoices(QWidget& window, std::vector<Command>& out) {
 void addSetups(Session& session, std::vector<Command>& out) {
     for (const Setup& s : session.setups())
         if (s.id != session.currentId())
-            out.push_back({QStringLiteral("Go to %1").arg(s.light), s.place + QStringLiteral(", ") + s.body,
+            out.push_back({QStringLiteral("Go to %1").arg(text(s.light)), text(s.place + ", " + s.body),
                            [&session, id = s.id] { session.select(id); }});
 }
 

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "app/frames/sheet_layout.h"
-#include "app/frames/thumbnails.h"
+#include "app/pictures/thumbnails.h"
 
 class QMimeData;
 

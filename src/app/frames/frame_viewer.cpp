@@ -12,12 +12,14 @@
 #include <QVBoxLayout>
 #include <cmath>
 
-#include "app/dialogs.h"
+#include "app/dialogs/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/pictures/display_colour.h"
+#include "app/pictures/display_profile.h"
+#include "app/session/intake_actions.h"
 #include "app/session/job.h"
-#include "app/views/display_colour.h"
-#include "app/views/display_profile.h"
+#include "app/session/reading_actions.h"
 #include "core/colour/lab.h"
 #include "core/read/spot.h"
 #include "core/read/swatch.h"
@@ -245,7 +247,7 @@ void FrameViewer::load() {
                     out->at = media.seconds.value_or(out->clipSeconds / 2);
                 }
             auto frame = io::readFrame(path);
-            if (frame && correction && frame->encodingSource == io::EncodingSource::assumed &&
+            if (frame && correction && frame->encodingSource == EncodingSource::assumed &&
                 frame->encoding != correction->inputEncoding)
                 frame = io::readFrame(path, correction->inputEncoding);
             if (!frame) {
@@ -283,8 +285,8 @@ void FrameViewer::took(std::shared_ptr<Loaded> loaded) {
             .arg(image.width())
             .arg(image.height())
             .arg(QString::fromUtf8(encoding.data(), static_cast<qsizetype>(encoding.size())),
-                 loaded_->frame->encodingSource == io::EncodingSource::assumed ? QStringLiteral(" assumed")
-                                                                               : QString(),
+                 loaded_->frame->encodingSource == EncodingSource::assumed ? QStringLiteral(" assumed")
+                                                                           : QString(),
                  loaded_->correction ? QStringLiteral("corrected") : QStringLiteral("roughly balanced")));
     QStringList notes;
     for (const std::string& n : loaded_->frame->notes) notes << QString::fromStdString(n);
@@ -330,14 +332,14 @@ void FrameViewer::greyDrawn(const QRectF& region) {
         return figures_->setText(
             QStringLiteral("A grey is marked in a subject's frame of a setup; this is none."));
     if (region.isEmpty()) {
-        if (f->greyGreen > 0) session_.markGrey(id_, Vector3::Zero());
+        if (f->greyGreen > 0) session_.reading().markGrey(id_, Vector3::Zero());
         return figures_->setText(QStringLiteral("Nothing is marked as grey here."));
     }
     const auto mean =
         meanOf(loaded_->frame->image, {region.left(), region.top()}, {region.right(), region.bottom()});
     if (!mean || !(mean->minCoeff() > 0) || mean->maxCoeff() > 0.985)
         return figures_->setText(QStringLiteral("This is clipped or black: it tells nothing of the light."));
-    session_.markGrey(id_, *mean);
+    session_.reading().markGrey(id_, *mean);
     figures_->setText(QStringLiteral(
         "Marked as grey: its light is compared with that on the chart of its setup (station Reading)."));
 }
@@ -350,7 +352,7 @@ void FrameViewer::momentChosen(int milliseconds) {
 
 void FrameViewer::takeMoment() {
     if (!seconds_) return;
-    session_.takeMoment(id_, *seconds_);
+    session_.intake().takeMoment(id_, *seconds_);
 }
 
 void FrameViewer::chooseProfile() {

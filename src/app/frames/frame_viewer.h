@@ -6,8 +6,8 @@
 #include <optional>
 #include <vector>
 
+#include "app/pictures/picture_view.h"
 #include "app/session/session.h"
-#include "app/views/picture_view.h"
 #include "io/clip.h"
 
 class QSlider;

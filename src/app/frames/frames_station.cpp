@@ -13,22 +13,22 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/dialogs.h"
+#include "app/dialogs/dialogs.h"
 #include "app/forms/duration_text.h"
 #include "app/forms/form.h"
 #include "app/frames/frame_viewer.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
+#include "app/look/time_left.h"
 #include "app/onset/on_set_page.h"
-#include "app/views/time_left.h"
+#include "app/session/intake_actions.h"
+#include "app/session/reading_actions.h"
 #include "io/media_path.h"
+#include "studio/intake.h"
 
 namespace refero {
 namespace {
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 QString secondsText(double s) {
     return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
@@ -98,12 +98,12 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(&session_, &Session::displayChanged, sheet_, &ContactSheet::drawAnew);
     connect(sheet_, &ContactSheet::chosenChanged, this, &FramesStation::showChosen);
     connect(sheet_, &ContactSheet::moveWanted, this, [this](const std::vector<qint64>& frames, qint64 setup) {
-        session_.putFrames({frames.begin(), frames.end()}, setup);
+        session_.intake().putFrames({frames.begin(), frames.end()}, setup);
     });
     connect(sheet_, &ContactSheet::opened, this, &FramesStation::view);
     connect(&session_, &Session::planChanged, this, &FramesStation::refresh);
-    connect(&session_, &Session::intakeProgress, this, &FramesStation::showProgress);
-    connect(&session_, &Session::intakeFinished, this, &FramesStation::finished);
+    connect(&session_.intake(), &IntakeActions::progress, this, &FramesStation::showProgress);
+    connect(&session_.intake(), &IntakeActions::finished, this, &FramesStation::finished);
 }
 
 QWidget* FramesStation::buildSheetPage() {
@@ -184,7 +184,7 @@ QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
         if (!paths.isEmpty()) bringIn(paths);
     });
     connect(where_, &QComboBox::activated, this, &FramesStation::chooseWhere);
-    connect(stop_, &QAbstractButton::clicked, &session_, &Session::stopBringingIn);
+    connect(stop_, &QAbstractButton::clicked, &session_.intake(), &IntakeActions::stop);
     return row;
 }
 
@@ -242,7 +242,7 @@ QWidget* FramesStation::buildPanel() {
     begin_->setToolTip(QStringLiteral("A new setup with their body and lens; name it with F2."));
     connect(begin_, &QAbstractButton::clicked, this, [this] {
         const auto chosen = sheet_->chosen();
-        session_.beginSetupWith({chosen.begin(), chosen.end()});
+        session_.intake().beginSetupWith({chosen.begin(), chosen.end()});
     });
     hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand over"), panel);
     hand_->setObjectName(QStringLiteral("handOverChosen"));
@@ -304,7 +304,7 @@ void FramesStation::chooseWhere(int index) {
 }
 
 void FramesStation::bringIn(const QStringList& paths) {
-    session_.bringInFiles(paths, copyTo_);
+    session_.intake().bringIn(paths, copyTo_);
 }
 
 void FramesStation::setClock(const QString& text) {
@@ -312,7 +312,7 @@ void FramesStation::setClock(const QString& text) {
     const auto seconds = durationFrom(text);
     clock_->setMessage(QStringLiteral("cameraClock"),
                        seconds ? QString() : QString::fromStdString(seconds.error().message));
-    if (seconds && !chosen.empty()) session_.setCameraClock(chosen.front(), *seconds);
+    if (seconds && !chosen.empty()) session_.intake().setCameraClock(chosen.front(), *seconds);
 }
 
 bool FramesStation::isShown(const studio::Frame& f, const QString& doubt) const {
@@ -346,7 +346,7 @@ std::vector<SheetGroup> FramesStation::groups() {
     std::map<studio::Id, std::size_t> at;
     for (const Setup& s : session_.setups()) {
         at[s.id] = out.size();
-        out.push_back({s.id, s.light, s.place, {}});
+        out.push_back({s.id, text(s.light), text(s.place), {}});
     }
     out.push_back({0, QStringLiteral("In no setup"), {}, {}});
     std::vector<const studio::Frame*> shown;
@@ -404,7 +404,7 @@ void FramesStation::refresh() {
 }
 
 QString FramesStation::chartName(const std::string& id) const {
-    for (const Chart& c : session_.charts())
+    for (const Chart& c : session_.reading().charts())
         if (c.id == id) return text(c.name);
     return text(id);
 }
@@ -441,7 +441,7 @@ void FramesStation::showChosen() {
     setup_->addItem(QStringLiteral("In no setup"));
     for (const Setup& s : session_.setups()) {
         setups_.push_back(s.id);
-        setup_->addItem(s.light);
+        setup_->addItem(text(s.light));
         if (f && f->setup == s.id) setup_->setCurrentIndex(setup_->count() - 1);
     }
 }
@@ -458,7 +458,7 @@ std::vector<studio::Id> FramesStation::chosenSubjects() const {
 
 void FramesStation::moveChosen(int index) {
     const auto chosen = sheet_->chosen();
-    session_.putFrames({chosen.begin(), chosen.end()}, setups_[static_cast<std::size_t>(index)]);
+    session_.intake().putFrames({chosen.begin(), chosen.end()}, setups_[static_cast<std::size_t>(index)]);
 }
 
 void FramesStation::showProgress(int done, int all, qint64 ms) {

@@ -14,6 +14,7 @@
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/session/handover_actions.h"
 
 namespace refero {
 namespace {
@@ -37,10 +38,10 @@ QString labelOf(OutputSpace space) {
 }
 
 // What a job of such frames could not do is said before a folder is asked for.
-Status possible(const FramesWish& wish) {
+Status possible(const workflow::FramesWish& wish) {
     io::BatchJob probe;
     probe.folder = ".";
-    probe.name = wish.name.toStdString();
+    probe.name = wish.name;
     probe.output = wish.output;
     probe.corrections["x"] = Correction{};
     probe.frames.push_back({"x", "x"});
@@ -157,9 +158,9 @@ void FramesChoice::refresh() {
     count();
 }
 
-std::optional<FramesWish> FramesChoice::wish() const {
+std::optional<workflow::FramesWish> FramesChoice::wish() const {
     if (which_->currentIndex() == none) return {};
-    FramesWish out;
+    workflow::FramesWish out;
     const Kind& k = kKinds[static_cast<std::size_t>(std::max(0, kind_->currentIndex()))];
     out.output = usual_;
     out.output.kind = k.kind;
@@ -167,10 +168,10 @@ std::optional<FramesWish> FramesChoice::wish() const {
     out.output.half = k.half;
     out.output.space = kOutputSpaces[static_cast<std::size_t>(std::max(0, space_->currentIndex()))];
     out.output.longEdge = kEdges[static_cast<std::size_t>(std::max(0, size_->currentIndex()))];
-    out.name = name_->text();
-    if (which_->currentIndex() == wholeShoot) out.which = FramesWish::Which::shoot;
+    out.name = name_->text().toStdString();
+    if (which_->currentIndex() == wholeShoot) out.which = workflow::FramesWish::Which::shoot;
     if (which_->currentIndex() == chosen) {
-        out.which = FramesWish::Which::these;
+        out.which = workflow::FramesWish::Which::these;
         out.these = these_;
     }
     if (by_->currentIndex() > 0)
@@ -188,7 +189,7 @@ void FramesChoice::fillCorrections() {
     if (const studio::Studio* studio = session_.studio())
         for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
             if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
-                by_->addItem(s->place.isEmpty() ? s->light : s->light + QStringLiteral(", ") + s->place,
+                by_->addItem(text(s->place.empty() ? s->light : s->light + ", " + s->place),
                              QVariant::fromValue(static_cast<qlonglong>(id)));
     by_->setCurrentIndex(chosenOne.isValid() ? std::max(0, by_->findData(chosenOne)) : 0);
 }
@@ -208,7 +209,7 @@ void FramesChoice::change() {
 void FramesChoice::count() {
     const Setup* s = session_.current();
     const auto w = wish();
-    served_ = s && w ? session_.framesFor(s->id, *w) : studio::FramesToRender{};
+    served_ = s && w ? session_.handover().framesFor(s->id, *w) : studio::FramesToRender{};
     because_->setVisible(needsReason());
     tell();
 }

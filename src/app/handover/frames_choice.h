@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "app/session/session.h"
+#include "workflow/delivery.h"
 
 class QComboBox;
 class QHBoxLayout;
@@ -30,7 +31,7 @@ class FramesChoice : public QWidget {
     /// Counts again, for the current setup and the corrections that there are. The choices stay.
     void refresh();
     /// Nothing where no frames are to go.
-    std::optional<FramesWish> wish() const;
+    std::optional<workflow::FramesWish> wish() const;
     /// Nothing is missing, such as a reason.
     bool ready() const { return ready_; }
 

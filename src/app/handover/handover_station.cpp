@@ -10,7 +10,7 @@
 #include <algorithm>
 #include <utility>
 
-#include "app/dialogs.h"
+#include "app/dialogs/dialogs.h"
 #include "app/handover/collision_question.h"
 #include "app/handover/frames_choice.h"
 #include "app/handover/queue_strip.h"
@@ -19,8 +19,9 @@
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
-#include "app/session/parcel_items.h"
-#include "app/views/row_table.h"
+#include "app/session/handover_actions.h"
+#include "app/tables/row_table.h"
+#include "workflow/delivery_items.h"
 
 namespace refero {
 namespace {
@@ -45,28 +46,30 @@ QString told(const io::Foreseen& f) {
 }
 
 // Only a camera profile has one, and only contrast is such a curve.
-bool offersCurve(const Setup* s, const Parcel& p) {
+bool offersCurve(const Setup* s, const workflow::Delivery& p) {
     return s && s->correction && s->correction->finish.contrast != 0 &&
            std::any_of(p.exports.begin(), p.exports.end(),
                        [](const io::ExportOptions& o) { return o.format == io::Format::dcp; });
 }
 
-ParcelModel::Row rowOf(const ParcelItem& item) {
-    const QString endings = QStringLiteral(" (") + item.endings.join(QStringLiteral(", ")) + QLatin1Char(')');
+ParcelModel::Row rowOf(const workflow::DeliveryItem& item) {
+    QStringList all;
+    for (const std::string& ending : item.endings) all << text(ending);
+    const QString endings = QStringLiteral(" (%1)").arg(all.join(QStringLiteral(", ")));
     switch (item.kind) {
-        case ParcelItem::Kind::correction:
+        case workflow::DeliveryItem::Kind::correction:
             break;
-        case ParcelItem::Kind::check:
+        case workflow::DeliveryItem::Kind::check:
             return {
                 QStringLiteral("Check frame") + endings,
                 QStringLiteral("A frame as a plate, seen through the view; held against the graded picture."),
                 {}};
-        case ParcelItem::Kind::recipe:
+        case workflow::DeliveryItem::Kind::recipe:
             return {
                 QStringLiteral("Recipe") + endings,
                 QStringLiteral("What wheels, curves and hue controls cannot do; it says how much that is."),
                 {}};
-        case ParcelItem::Kind::report:
+        case workflow::DeliveryItem::Kind::report:
             return {QStringLiteral("Report") + endings,
                     QStringLiteral("No correction: figures and pictures."),
                     {}};
@@ -85,14 +88,14 @@ NothingToGive nothingToGive(const Setup* s, const Setup* by) {
     if (!by || by->id == s->id)
         return {QStringLiteral(
                     "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
-                    .arg(s->light),
+                    .arg(text(s->light)),
                 toCorrection};
     if (!by->correction)
         return {QStringLiteral("The chart of %1 serves %2, too; it has no correction yet.")
-                    .arg(by->light, s->light),
+                    .arg(text(by->light), text(s->light)),
                 toCorrection};
     return {QStringLiteral("The chart of %1 serves %2, too: its frames go out by that correction.")
-                .arg(by->light, s->light),
+                .arg(text(by->light), text(s->light)),
             QStringLiteral("Hand its frames over")};
 }
 
@@ -120,7 +123,7 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     column->addWidget(buildParcel());
     inTheWay_ = new CollisionQuestion(page);
     column->addWidget(inTheWay_);
-    column->addWidget(new QueueStrip(session_.frameQueue(), page));
+    column->addWidget(new QueueStrip(session_.handover().frameQueue(), page));
     column->addWidget(buildHistory(), 1);
     pages_->addWidget(page);
     pages_->addWidget(buildEmpty());
@@ -132,13 +135,13 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     connect(&session_, &Session::changed, this, [this](int id) {
         if (id == session_.currentId()) refresh();
     });
-    connect(&session_, &Session::parcelTold, &items_, &ParcelModel::setState);
-    connect(&session_, &Session::parcelGiven, this, [this](int, const QStringList& problems) {
+    connect(&session_.handover(), &HandoverActions::told, &items_, &ParcelModel::setState);
+    connect(&session_.handover(), &HandoverActions::given, this, [this](int, const QStringList& problems) {
         told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
         told_->setVisible(!problems.isEmpty());
         showHand();
     });
-    connect(&session_.frameQueue(), &FrameQueue::changed, this, &HandoverStation::showGoOn);
+    connect(&session_.handover().frameQueue(), &FrameQueue::changed, this, &HandoverStation::showGoOn);
     connect(inTheWay_, &CollisionQuestion::answered, this, &HandoverStation::give);
     connect(inTheWay_, &CollisionQuestion::declined, this, [this] {
         withdraw();
@@ -274,7 +277,7 @@ void HandoverStation::choose(Receiver receiver) {
     withdraw();
     for (ReceiverCard* card : cards_) card->setChecked(card->receiver() == receiver);
     why_->setText(QLatin1String(info(receiver).why));
-    const Parcel usual = parcelFor(receiver, Correction{});
+    const workflow::Delivery usual = workflow::deliveryFor(receiver, Correction{});
     frames_->setVisible(usual.frames.has_value());
     if (usual.frames) frames_->setOutput(usual.frames->output);
     refresh();
@@ -283,7 +286,7 @@ void HandoverStation::choose(Receiver receiver) {
 void HandoverStation::offer(std::vector<studio::Id> frames) {
     frames_->offer(std::move(frames));
     // Of those who get frames.
-    const Parcel p = parcelFor(receiver_, Correction{});
+    const workflow::Delivery p = workflow::deliveryFor(receiver_, Correction{});
     choose(p.frames ? receiver_ : Receiver::client);
 }
 
@@ -317,10 +320,10 @@ void HandoverStation::refresh() {
         emptyGo_->setAccessibleName(nothing.button);
     }
     frames_->refresh();
-    history_.setHandovers(s ? s->handedOver : std::vector<HandedOver>{});
+    history_.setHandovers(s ? s->handedOver : std::vector<workflow::HandedOver>{});
     past_->setVisible(history_.rowCount() > 0);
     pastEmpty_->setVisible(history_.rowCount() == 0);
-    if (can && !session_.giving()) showParcel();
+    if (can && !session_.handover().giving()) showParcel();
     showGoOn();
 }
 
@@ -328,7 +331,8 @@ void HandoverStation::showParcel() {
     std::vector<ParcelModel::Row> rows;
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
-    for (const ParcelItem& item : itemsOf(parcel(), *s->correction)) rows.push_back(rowOf(item));
+    for (const workflow::DeliveryItem& item : workflow::itemsOf(parcel(), *s->correction))
+        rows.push_back(rowOf(item));
     // The same items keep what was told of them.
     const auto same = [](const ParcelModel::Row& a, const ParcelModel::Row& b) { return a.item == b.item; };
     if (std::equal(rows.begin(), rows.end(), items_.rows().begin(), items_.rows().end(), same))
@@ -344,18 +348,20 @@ void HandoverStation::foreseeAll() {
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
     const int asked = ++asked_;
-    const Parcel p = parcel();
+    const workflow::Delivery p = parcel();
     for (int i = 0; i < static_cast<int>(p.exports.size()); ++i)
-        session_.foresee(s->id, p.exports[static_cast<std::size_t>(i)],
-                         [this, i, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
-                             if (!alive || asked != asked_) return;
-                             items_.setHolds(i, f ? told(*f) : QString::fromStdString(f.error().message));
-                         });
+        session_.handover().foresee(s->id, p.exports[static_cast<std::size_t>(i)],
+                                    [this, i, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
+                                        if (!alive || asked != asked_) return;
+                                        items_.setHolds(
+                                            i, f ? told(*f) : QString::fromStdString(f.error().message));
+                                    });
 }
 
-Parcel HandoverStation::parcel() const {
+workflow::Delivery HandoverStation::parcel() const {
     const Setup* s = session_.current();
-    Parcel p = parcelFor(receiver_, s && s->correction ? *s->correction : Correction{});
+    workflow::Delivery p =
+        workflow::deliveryFor(receiver_, s && s->correction ? *s->correction : Correction{});
     if (offersCurve(s, p) && curve_->currentIndex() == 1)
         for (io::ExportOptions& o : p.exports) o.finishCurve = o.format == io::Format::dcp;
     if (!p.frames) return p;
@@ -370,34 +376,35 @@ Parcel HandoverStation::parcel() const {
 
 void HandoverStation::showHand() {
     const bool asking = !folder_.isEmpty();
-    hand_->setEnabled((!parcel().frames || frames_->ready()) && !session_.giving() && !asking);
+    hand_->setEnabled((!parcel().frames || frames_->ready()) && !session_.handover().giving() && !asking);
 }
 
 void HandoverStation::handOver() {
     const Setup* s = session_.current();
-    if (!s || !s->correction || session_.giving()) return;
-    const Parcel p = parcel();
-    const QString folder =
-        dialogs_.openFolder(this, QStringLiteral("Into which folder for the %1").arg(p.receiver.toLower()));
+    if (!s || !s->correction || session_.handover().giving()) return;
+    const workflow::Delivery p = parcel();
+    const QString folder = dialogs_.openFolder(
+        this, QStringLiteral("Into which folder for the %1").arg(text(p.receiver).toLower()));
     if (folder.isEmpty()) return;
     folder_ = folder;
     told_->hide();
     hand_->setEnabled(false);
-    session_.inTheWay(s->id, p, folder, [alive = QPointer(this), folder](const QStringList& names) {
-        if (!alive || alive->folder_ != folder) return;  // withdrawn since
-        names.isEmpty() ? alive->give(io::Collision::number) : alive->inTheWay_->ask(names);
-    });
+    session_.handover().conflicts(
+        s->id, p, folder, [alive = QPointer(this), folder](const QStringList& names) {
+            if (!alive || alive->folder_ != folder) return;  // withdrawn since
+            names.isEmpty() ? alive->give(io::Collision::number) : alive->inTheWay_->ask(names);
+        });
 }
 
 void HandoverStation::give(io::Collision collisions) {
     const Setup* s = session_.current();
     const QString folder = std::exchange(folder_, {});
     inTheWay_->hide();
-    if (!s || !s->correction || session_.giving() || folder.isEmpty()) return;
-    Parcel p = parcel();
+    if (!s || !s->correction || session_.handover().giving() || folder.isEmpty()) return;
+    workflow::Delivery p = parcel();
     p.collisions = collisions;
     hand_->setEnabled(false);
-    session_.give(s->id, p, folder);
+    session_.handover().give(s->id, p, folder);
 }
 
 // What was asked about is not what would be written now.
@@ -409,15 +416,15 @@ void HandoverStation::withdraw() {
 void HandoverStation::goOn() {
     const int row = past_->currentIndex().row();
     if (row < 0 || row >= history_.rowCount()) return;
-    session_.goOnWith(history_.handovers()[static_cast<std::size_t>(row)].id);
+    session_.handover().goOnWith(history_.handovers()[static_cast<std::size_t>(row)].id);
 }
 
 // Only frames that were left can be gone on with, and only while no others are at work.
 void HandoverStation::showGoOn() {
-    const bool busy = session_.frameQueue().state() != FrameQueue::State::idle;
+    const bool busy = session_.handover().frameQueue().state() != FrameQueue::State::idle;
     const int row = past_->currentIndex().row();
     goOn_->setVisible(!busy && row >= 0 && row < history_.rowCount() &&
-                      history_.handovers()[static_cast<std::size_t>(row)].format == QLatin1String("frames"));
+                      history_.handovers()[static_cast<std::size_t>(row)].format == workflow::kFrames);
 }
 
 }  // namespace refero

@@ -58,7 +58,7 @@ class HandoverStation : public QWidget {
     void withdraw();
     void goOn();
     void leaveEmpty();
-    Parcel parcel() const;
+    workflow::Delivery parcel() const;
 
     Session& session_;
     Dialogs& dialogs_;

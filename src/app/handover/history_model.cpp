@@ -7,10 +7,11 @@
 #include <QLocale>
 
 #include "app/look/tokens.h"
+#include "workflow/delivery_items.h"
 
 namespace refero {
 
-void HistoryModel::setHandovers(std::vector<HandedOver> handovers) {
+void HistoryModel::setHandovers(std::vector<workflow::HandedOver> handovers) {
     beginResetModel();
     rows_ = std::move(handovers);
     endResetModel();
@@ -24,22 +25,24 @@ int HistoryModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : columns;
 }
 
-QString HistoryModel::text(const HandedOver& h, int column) const {
+QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
     switch (column) {
         case when:
-            return QDateTime::fromString(h.made, Qt::ISODate)
+            return QDateTime::fromString(refero::text(h.made), Qt::ISODate)
                 .toLocalTime()
                 .toString(QStringLiteral("d MMM, hh:mm"));
         case receiver:
-            return h.receiver.isEmpty() ? QStringLiteral("–") : h.receiver;
+            return h.receiver.empty() ? QStringLiteral("–") : refero::text(h.receiver);
         case file:
-            return h.format == QLatin1String("frames") ? h.note : QFileInfo(h.path).fileName();
+            return h.format == workflow::kFrames ? refero::text(h.note)
+                                                 : QFileInfo(refero::text(h.path)).fileName();
         case proof:
-            if (h.engine.isEmpty()) return {};
+            if (h.engine.empty()) return {};
             // Our own documents hold no colours to compare.
-            return h.engine == QLatin1String("Refero")
-                       ? QStringLiteral("As written")
-                       : QStringLiteral("%1, at most %2").arg(h.engine).arg(h.largest, 0, 'f', 2);
+            return h.engine == "Refero" ? QStringLiteral("As written")
+                                        : QStringLiteral("%1, at most %2")
+                                              .arg(refero::text(h.engine))
+                                              .arg(h.largest, 0, 'f', 2);
         case standing:
             return h.stale ? QStringLiteral("Stale") : QStringLiteral("As it is now");
         default:
@@ -49,7 +52,7 @@ QString HistoryModel::text(const HandedOver& h, int column) const {
 
 QVariant HistoryModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid()) return {};
-    const HandedOver& h = rows_[static_cast<std::size_t>(index.row())];
+    const workflow::HandedOver& h = rows_[static_cast<std::size_t>(index.row())];
     switch (role) {
         case Qt::DisplayRole:
             return text(h, index.column());
@@ -57,7 +60,7 @@ QVariant HistoryModel::data(const QModelIndex& index, int role) const {
             if (index.column() == standing && h.stale)
                 return QStringLiteral(
                     "The correction has changed since: what this receiver has is another one.");
-            return index.column() == file ? h.path : text(h, index.column());
+            return index.column() == file ? refero::text(h.path) : text(h, index.column());
         case Qt::FontRole:
             return index.column() == when || index.column() == proof
                        ? look::figures(look::Size::small)

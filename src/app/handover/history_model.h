@@ -16,8 +16,8 @@ class HistoryModel : public QAbstractTableModel {
     enum Column { when, receiver, file, proof, standing, columns };
 
     using QAbstractTableModel::QAbstractTableModel;
-    void setHandovers(std::vector<HandedOver> handovers);
-    const std::vector<HandedOver>& handovers() const { return rows_; }
+    void setHandovers(std::vector<workflow::HandedOver> handovers);
+    const std::vector<workflow::HandedOver>& handovers() const { return rows_; }
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -25,9 +25,9 @@ class HistoryModel : public QAbstractTableModel {
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
 
   private:
-    QString text(const HandedOver& handover, int column) const;
+    QString text(const workflow::HandedOver& handover, int column) const;
 
-    std::vector<HandedOver> rows_;
+    std::vector<workflow::HandedOver> rows_;
 };
 
 }  // namespace refero

@@ -9,8 +9,8 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/time_left.h"
 #include "app/session/frame_queue.h"
-#include "app/views/time_left.h"
 
 namespace refero {
 

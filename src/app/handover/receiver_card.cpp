@@ -18,8 +18,8 @@ ReceiverCard::ReceiverCard(Receiver receiver, QWidget* parent)
     : QAbstractButton(parent), receiver_(receiver) {
     const ReceiverInfo& i = info(receiver);
     setObjectName(QLatin1String(i.object));
-    setText(QLatin1String(i.title));
-    setAccessibleName(QLatin1String(i.title));
+    setText(refero::title(receiver));
+    setAccessibleName(refero::title(receiver));
     setAccessibleDescription(QLatin1String(i.why));
     setToolTip(QLatin1String(i.why));
     setCheckable(true);

@@ -11,8 +11,8 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
-#include "app/views/display_colour.h"
-#include "app/views/row_table.h"
+#include "app/pictures/display_colour.h"
+#include "app/tables/row_table.h"
 #include "core/colour/difference.h"
 
 namespace refero {
@@ -39,9 +39,10 @@ std::optional<double> numberIn(const QLineEdit& field) {
 
 void ColoursModel::setSetup(const Setup* setup) {
     beginResetModel();
-    colours_ = setup ? setup->colours : std::vector<OwnColour>{};
+    colours_ = setup ? setup->colours : std::vector<workflow::OwnColour>{};
     corrected_.clear();
-    for (const OwnColour& c : colours_) corrected_.push_back(setup->correction->toLab(c.colour.rgb));
+    for (const workflow::OwnColour& c : colours_)
+        corrected_.push_back(setup->correction->toLab(c.colour.rgb));
     endResetModel();
 }
 
@@ -146,23 +147,23 @@ ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
     column->addLayout(row);
     connect(add_, &QAbstractButton::clicked, this, &ColoursPage::add);
     connect(count_, &QAbstractButton::clicked, this, [this] {
-        if (const OwnColour* c = chosen()) emit countWanted(c->id, !c->counts);
+        if (const workflow::OwnColour* c = chosen()) emit countWanted(c->id, !c->counts);
     });
     connect(remove_, &QAbstractButton::clicked, this, [this] {
-        if (const OwnColour* c = chosen()) emit removeWanted(c->id);
+        if (const workflow::OwnColour* c = chosen()) emit removeWanted(c->id);
     });
     connect(prove_, &QAbstractButton::clicked, this, &ColoursPage::proofWanted);
     connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { refresh(); });
     refresh();
 }
 
-const OwnColour* ColoursPage::chosen() const {
+const workflow::OwnColour* ColoursPage::chosen() const {
     const int row = list_->currentIndex().row();
     return row >= 0 && row < model_.rowCount() ? &model_.colours()[static_cast<std::size_t>(row)] : nullptr;
 }
 
 void ColoursPage::show(const Setup* setup) {
-    const OwnColour* kept = chosen();
+    const workflow::OwnColour* kept = chosen();
     const int id = kept ? kept->id : 0;
     ready_ = setup != nullptr;
     model_.setSetup(setup);
@@ -207,14 +208,14 @@ void ColoursPage::refresh() {
     for (QLineEdit* f : lab_) f->setEnabled(placed && ready_);
     name_->setEnabled(placed && ready_);
     add_->setEnabled(placed && ready_ && whole);
-    const OwnColour* c = chosen();
+    const workflow::OwnColour* c = chosen();
     const bool any = model_.rowCount() > 0;
     list_->setVisible(any);
     for (QWidget* b : std::initializer_list<QWidget*>{count_, remove_, prove_}) b->setVisible(any);
     count_->setText(c && c->counts ? QStringLiteral("Check only") : QStringLiteral("Count it"));
     count_->updateGeometry();
     prove_->setEnabled(std::any_of(model_.colours().begin(), model_.colours().end(),
-                                   [](const OwnColour& each) { return !each.counts; }));
+                                   [](const workflow::OwnColour& each) { return !each.counts; }));
 }
 
 }  // namespace refero

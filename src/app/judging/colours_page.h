@@ -27,7 +27,7 @@ class ColoursModel : public QAbstractTableModel {
 
     using QAbstractTableModel::QAbstractTableModel;
     void setSetup(const Setup* setup);
-    const std::vector<OwnColour>& colours() const { return colours_; }
+    const std::vector<workflow::OwnColour>& colours() const { return colours_; }
     double differenceOf(std::size_t row) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
@@ -36,7 +36,7 @@ class ColoursModel : public QAbstractTableModel {
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
 
   private:
-    std::vector<OwnColour> colours_;
+    std::vector<workflow::OwnColour> colours_;
     std::vector<Lab> corrected_;
 };
 
@@ -61,7 +61,7 @@ class ColoursPage : public QWidget {
   private:
     void add();
     void refresh();
-    const OwnColour* chosen() const;
+    const workflow::OwnColour* chosen() const;
 
     ColoursModel model_;
     RowTable* list_;

@@ -4,7 +4,7 @@
 
 #include <QColor>
 
-#include "app/views/picture_view.h"
+#include "app/pictures/picture_view.h"
 
 namespace refero {
 

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <array>
 
-#include "app/views/display_colour.h"
+#include "app/pictures/display_colour.h"
 #include "core/scope/difference_map.h"
 #include "io/read_frame.h"
 

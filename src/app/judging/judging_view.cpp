@@ -151,7 +151,7 @@ void JudgingView::fillChoices() {
     const QString picture = picture_->currentData().toString();
     const QVariant held = against_->currentData();
     picture_->clear();
-    for (const Picture& p : pictures_) picture_->addItem(p.title, p.path);
+    for (const workflow::Picture& p : pictures_) picture_->addItem(titleOf(p), text(p.path));
     const int at = picture_->findData(picture);
     // A picture of the subject says more than the chart does.
     picture_->setCurrentIndex(at >= 0 ? at : picture_->count() > 1 ? 1 : 0);
@@ -159,7 +159,8 @@ void JudgingView::fillChoices() {
     against_->addItem(QStringLiteral("Balance alone"), balanceAlone);
     against_->addItem(QStringLiteral("As recorded"), asRecorded);
     if (!correction_->finish.isNone()) against_->addItem(QStringLiteral("Without finish"), withoutFinish);
-    for (const Snapshot& s : snapshots_) against_->addItem(s.name, firstSnapshot + s.id);
+    for (const workflow::Snapshot& s : snapshots_)
+        against_->addItem(text(s.name), firstSnapshot + static_cast<int>(s.id));
     against_->setCurrentIndex(std::max(0, against_->findData(held)));
 }
 
@@ -192,7 +193,7 @@ Contestant JudgingView::against() const {
     if (which == balanceAlone) return {title, Kind::balanceAlone, correction_, {}};
     if (which == asRecorded) return {title, Kind::asRecorded, correction_, {}};
     if (which == withoutFinish) return {title, Kind::corrected, correction_, {}};
-    for (const Snapshot& s : snapshots_)
+    for (const workflow::Snapshot& s : snapshots_)
         if (firstSnapshot + s.id == which)
             return {title, Kind::corrected, s.correction, s.correction->finish};
     return {title, Kind::balanceAlone, correction_, {}};
@@ -210,7 +211,8 @@ JudgingWish JudgingView::wishOf(bool quick) const {
         const int held = against_->currentData().toInt();
         for (auto s = snapshots_.rbegin(); s != snapshots_.rend() && out.contestants.size() < 3; ++s)
             if (firstSnapshot + s->id != held)
-                out.contestants.push_back({s->name, Kind::corrected, s->correction, s->correction->finish});
+                out.contestants.push_back(
+                    {text(s->name), Kind::corrected, s->correction, s->correction->finish});
         if (out.contestants.size() < 2 && held != asRecorded)
             out.contestants.push_back({QStringLiteral("As recorded"), Kind::asRecorded, correction_, {}});
     }
@@ -226,7 +228,7 @@ void JudgingView::wish() {
                   against_->currentData().toString() + warnings_->currentText() + numbersOf(*correction_) +
                   numbersOf(tried_.value_or(correction_->finish)) +
                   (tried_ ? QStringLiteral("~") : QString());
-    for (const Snapshot& s : snapshots_) key += s.name + QString::number(s.id);
+    for (const workflow::Snapshot& s : snapshots_) key += text(s.name) + QString::number(s.id);
     if (key == shown_) return;
     shown_ = key;
     if (busy_) {

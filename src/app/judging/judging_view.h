@@ -52,9 +52,9 @@ class JudgingView : public QWidget {
     look::Button* keep_;
     CompareView* compare_;
     FramePointer atHand_;
-    std::vector<Picture> pictures_;
+    std::vector<workflow::Picture> pictures_;
     std::shared_ptr<const Correction> correction_;
-    std::vector<Snapshot> snapshots_;
+    std::vector<workflow::Snapshot> snapshots_;
     std::shared_ptr<const SmallFrame> frame_;
     std::optional<Finish> tried_;
     QString shown_;  ///< what the picture on the screen was made of

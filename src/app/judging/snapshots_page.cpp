@@ -8,12 +8,12 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
-#include "app/views/contender_model.h"
-#include "app/views/row_table.h"
+#include "app/tables/contender_model.h"
+#include "app/tables/row_table.h"
 
 namespace refero {
 
-void SnapshotModel::setSnapshots(std::vector<Snapshot> snapshots) {
+void SnapshotModel::setSnapshots(std::vector<workflow::Snapshot> snapshots) {
     beginResetModel();
     snapshots_ = std::move(snapshots);
     endResetModel();
@@ -32,10 +32,10 @@ QVariant SnapshotModel::data(const QModelIndex& index, int role) const {
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>((index.column() >= mean ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role != Qt::DisplayRole && role != Qt::EditRole) return {};
-    const Snapshot& s = snapshots_[static_cast<std::size_t>(index.row())];
+    const workflow::Snapshot& s = snapshots_[static_cast<std::size_t>(index.row())];
     switch (index.column()) {
         case label:
-            return s.name;
+            return text(s.name);
         case model:
             return inWords(s.correction->model);
         case mean:
@@ -112,7 +112,7 @@ SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
 
 void SnapshotsPage::show(const Setup* setup) {
     const int kept = chosen();
-    model_.setSnapshots(setup ? setup->snapshots : std::vector<Snapshot>{});
+    model_.setSnapshots(setup ? setup->snapshots : std::vector<workflow::Snapshot>{});
     for (int row = 0; row < model_.rowCount(); ++row)
         if (model_.snapshots()[static_cast<std::size_t>(row)].id == kept) list_->selectRow(row);
     if (!list_->currentIndex().isValid() && model_.rowCount() > 0) list_->selectRow(model_.rowCount() - 1);

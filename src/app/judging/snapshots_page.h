@@ -23,8 +23,8 @@ class SnapshotModel : public QAbstractTableModel {
     enum Column { label, model, mean, unseen, columns };
 
     using QAbstractTableModel::QAbstractTableModel;
-    void setSnapshots(std::vector<Snapshot> snapshots);
-    const std::vector<Snapshot>& snapshots() const { return snapshots_; }
+    void setSnapshots(std::vector<workflow::Snapshot> snapshots);
+    const std::vector<workflow::Snapshot>& snapshots() const { return snapshots_; }
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -37,7 +37,7 @@ class SnapshotModel : public QAbstractTableModel {
     void renamed(int snapshot, const QString& name);
 
   private:
-    std::vector<Snapshot> snapshots_;
+    std::vector<workflow::Snapshot> snapshots_;
 };
 
 /// The snapshots of a setup, and what can be done with the chosen one.

@@ -9,7 +9,7 @@
 
 #include "app/look/caption.h"
 #include "app/look/label.h"
-#include "app/views/contender_model.h"
+#include "app/tables/contender_model.h"
 
 namespace refero {
 namespace {
@@ -59,9 +59,10 @@ std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
         {QStringLiteral("To linear light"), text(c.inputEncoding.name()),
          c.inputEncoding != Encoding::linear},
         {QStringLiteral("Light field"),
-         c.lightField.empty() ? QStringLiteral("nothing taken out of the chart shot")
-                              : text(c.lightField) + QStringLiteral(", taken out of the chart shot"),
-         !c.lightField.empty()},
+         !c.lightTakenOut.any()
+             ? QStringLiteral("nothing taken out of the chart shot")
+             : text(name(c.lightTakenOut)) + QStringLiteral(", taken out of the chart shot"),
+         !!c.lightTakenOut.any()},
         {QStringLiteral("Balance"), balanceOf(c), true},
         {QStringLiteral("Grey curves"),
          c.greyCurves ? QStringLiteral("one a channel, from the chart's greys")

@@ -4,10 +4,10 @@
 
 #include <QPainter>
 
+#include "app/findings/due_mark.h"
 #include "app/ledger/ledger_model.h"
 #include "app/look/button.h"
 #include "app/look/tokens.h"
-#include "app/views/due_mark.h"
 
 namespace refero {
 namespace {

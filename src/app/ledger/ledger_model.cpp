@@ -11,8 +11,7 @@ namespace {
 const char* const kMime = "application/x-refero-setup";
 
 QString kitOf(const Setup& s) {
-    const QString known =
-        s.body + (s.body.isEmpty() || s.lens.isEmpty() ? QString() : QStringLiteral(", ")) + s.lens;
+    const QString known = text(s.body + (s.body.empty() || s.lens.empty() ? "" : ", ") + s.lens);
     return known.isEmpty() && !s.busy ? QStringLiteral("Body and lens not stated") : known;
 }
 
@@ -49,7 +48,7 @@ void LedgerModel::choose() {
 }
 
 bool LedgerModel::matches(const Setup& s) const {
-    const QString all = (QStringList{s.place, s.light, kitOf(s), s.due()}).join(QLatin1Char(' '));
+    const QString all = (QStringList{text(s.place), text(s.light), kitOf(s), s.due()}).join(QLatin1Char(' '));
     return std::all_of(words_.begin(), words_.end(),
                        [&](const QString& w) { return all.contains(w, Qt::CaseInsensitive); });
 }
@@ -76,12 +75,13 @@ QVariant LedgerModel::data(const QModelIndex& index, int role) const {
     const Setup& s = session_.setups()[visible_[row]];
     switch (role) {
         case IdRole:
-            return s.id;
+            return static_cast<int>(s.id);
         case PlaceRole:
-            return row == 0 || session_.setups()[visible_[row - 1]].place != s.place ? s.place : QString();
+            return row == 0 || session_.setups()[visible_[row - 1]].place != s.place ? text(s.place)
+                                                                                     : QString();
         case Qt::DisplayRole:
         case LightRole:
-            return s.light;
+            return text(s.light);
         case KitRole:
             return kitOf(s);
         case DueRole:
@@ -95,7 +95,7 @@ QVariant LedgerModel::data(const QModelIndex& index, int role) const {
         case BusyRole:
             return s.busy;
         case Qt::AccessibleTextRole:
-            return s.place + QStringLiteral(", ") + s.light + QStringLiteral(", ") + kitOf(s) +
+            return text(s.place) + QStringLiteral(", ") + text(s.light) + QStringLiteral(", ") + kitOf(s) +
                    QStringLiteral(": ") + s.due();
         case Qt::ToolTipRole:
             return s.error.isEmpty() ? QString::fromStdString(s.plan.reason) : s.error;

@@ -30,7 +30,7 @@ void EvennessMap::setReading(const std::optional<Reading>& reading) {
     map_ = {};
     if (light_) {
         chart_ = reading->chart;
-        takenOut_ = QString::fromStdString(reading->lightTakenOut);
+        takenOut_ = reading->lightTakenOut.any();
         renderMap();
     }
     setAccessibleDescription(caption());
@@ -42,7 +42,7 @@ QString EvennessMap::caption() const {
     const double share = 100 * (1 - std::exp2(-light_->rangeStops));
     QString text = QStringLiteral("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
     if (light_->shadow) text += QStringLiteral("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);
-    if (!takenOut_.isEmpty()) text += QStringLiteral("; taken out");
+    if (takenOut_) text += QStringLiteral("; taken out");
     return text;
 }
 

@@ -27,7 +27,7 @@ class EvennessMap : public QWidget {
 
     std::optional<ChartLight> light_;
     Chart chart_;
-    QString takenOut_;
+    bool takenOut_ = false;
     QImage map_;
 };
 

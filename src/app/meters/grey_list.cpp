@@ -7,8 +7,8 @@
 #include <array>
 #include <cmath>
 
+#include "app/findings/check_view.h"
 #include "app/look/tokens.h"
-#include "app/views/check_view.h"
 #include "core/colour/encoding.h"
 
 namespace refero {

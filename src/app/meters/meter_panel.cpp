@@ -11,7 +11,7 @@
 #include "app/meters/evenness_map.h"
 #include "app/meters/grey_list.h"
 #include "app/meters/scope_view.h"
-#include "app/views/ladder_plot.h"
+#include "app/plots/ladder_plot.h"
 #include "core/read/ladder.h"
 #include "core/read/spot.h"
 #include "core/read/swatch.h"

@@ -9,12 +9,14 @@
 #include <QPainter>
 #include <QVBoxLayout>
 
-#include "app/demo.h"
-#include "app/dialogs.h"
+#include "app/demo/demo.h"
+#include "app/dialogs/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/onset/verdict_board.h"
+#include "app/session/intake_actions.h"
 #include "app/session/job.h"
+#include "app/session/reading_actions.h"
 #include "io/read_frame.h"
 #include "sim/tethered_camera.h"
 
@@ -75,7 +77,7 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
             QStringLiteral("Folder gone"),
             QStringLiteral("The watched folder is not there any more. Nothing that came in is lost."));
     });
-    connect(&session_, &Session::intakeFinished, this, [this] {
+    connect(&session_.intake(), &IntakeActions::finished, this, [this] {
         cameIn();
         bringInNext();
     });
@@ -137,17 +139,15 @@ void OnSetPage::judgeNext() {
     const QString path = toJudge_.takeFirst();
     since_.start();
     board_->say(QStringLiteral("Reading"), QFileInfo(path).fileName());
+    // As the setup at hand is planned: its copy's values, its body's curve, the shoot's limits.
     runJob(
         this,
-        [path = path.toStdString(), charts = session_.charts()]() -> Judged {
-            const auto frame = io::readFrame(path);
-            if (!frame) return {tl::unexpected(frame.error()), false};
-            return {io::readAnyChart(*frame, charts), true};
-        },
-        [this, path](const Judged& j) { judged(path, j); });
+        [path = path.toStdString(), context = session_.reading().contextOf(session_.currentId())](
+            const std::stop_token& stop) { return workflow::readShot(path, context, {}, stop); },
+        [this, path](const workflow::ChartShot& shot) { judged(path, shot); }, Urgency::now);
 }
 
-void OnSetPage::judged(const QString& path, const Judged& j) {
+void OnSetPage::judged(const QString& path, const workflow::ChartShot& j) {
     judging_ = false;
     lastMs_ = since_.elapsed();
     ++count_;
@@ -155,7 +155,7 @@ void OnSetPage::judged(const QString& path, const Judged& j) {
     if (j.reading) {
         judged_[path] = j.reading->verdict;
         board_->show(*j.reading);
-    } else if (!j.readable) {
+    } else if (!j.frame) {
         board_->say(QStringLiteral("Not readable"), QString::fromStdString(j.reading.error().message));
     } else {
         board_->say(QStringLiteral("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
@@ -164,15 +164,15 @@ void OnSetPage::judged(const QString& path, const Judged& j) {
         QStringLiteral("%1   %2, %3 s").arg(file, board_->headline()).arg(double(lastMs_) / 1000, 0, 'f', 1));
     while (said_.size() > kRemembered) said_.removeLast();
     history_->setText(said_.join(QStringLiteral("      ")));
-    if (j.readable) toBringIn_ << path;
+    if (j.frame) toBringIn_ << path;
     bringInNext();
     judgeNext();
 }
 
 // One intake runs at a time; what came meanwhile goes in together.
 void OnSetPage::bringInNext() {
-    if (toBringIn_.isEmpty() || session_.bringingIn()) return;
-    session_.bringInFiles(std::exchange(toBringIn_, {}));
+    if (toBringIn_.isEmpty() || session_.intake().running()) return;
+    session_.intake().bringIn(std::exchange(toBringIn_, {}));
 }
 
 // A chart shot that is no worse than the setup's reading takes its place: the last word counts.
@@ -184,7 +184,7 @@ void OnSetPage::cameIn() {
         judged_.erase(it);
         const Setup* s = session_.setup(static_cast<int>(f.setup));
         if (!s || !s->reading || s->reading->framePath == f.path || verdict > s->reading->verdict) continue;
-        session_.readNewest(s->id);
+        session_.reading().readNewest(s->id);
     }
 }
 

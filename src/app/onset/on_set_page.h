@@ -11,6 +11,7 @@
 #include "app/session/session.h"
 #include "app/session/watched_folder.h"
 #include "core/tether/tethered_camera.h"
+#include "workflow/chart_shot.h"
 
 namespace refero {
 namespace look {
@@ -40,15 +41,11 @@ class OnSetPage : public QWidget {
     void keyPressEvent(QKeyEvent* event) override;
 
   private:
-    struct Judged {
-        Result<Reading> reading;
-        bool readable = true;
-    };
     void chooseFolder();
     void shoot();
     void arrived(const QString& path);
     void judgeNext();
-    void judged(const QString& path, const Judged& judged);
+    void judged(const QString& path, const workflow::ChartShot& shot);
     void bringInNext();
     void cameIn();
 

@@ -4,8 +4,8 @@
 
 #include <QPainter>
 
+#include "app/findings/check_view.h"
 #include "app/look/tokens.h"
-#include "app/views/check_view.h"
 
 namespace refero {
 

@@ -7,8 +7,8 @@
 #include <QVBoxLayout>
 
 #include "app/look/label.h"
-#include "app/views/row_delegate.h"
-#include "app/views/row_table.h"
+#include "app/tables/row_delegate.h"
+#include "app/tables/row_table.h"
 
 namespace refero {
 namespace {
@@ -145,7 +145,7 @@ void CoveragePage::refresh() {
     studio::SetupCoverage all;
     for (const auto& c : studio::coverage(session_.studio()->contents(), session_.day())) {
         const Setup* s = session_.setup(static_cast<int>(c.setup));
-        rows.push_back({s ? s->light : QStringLiteral("In no setup"), c});
+        rows.push_back({s ? text(s->light) : QStringLiteral("In no setup"), c});
         all.valid += c.valid;
         all.weaker += c.weaker;
         all.none += c.none;

@@ -4,11 +4,11 @@
 
 #include <QPainter>
 
+#include "app/findings/due_mark.h"
 #include "app/look/button.h"
 #include "app/look/tokens.h"
 #include "app/plan/day_table.h"
 #include "app/plan/setup_fields.h"
-#include "app/views/due_mark.h"
 
 namespace refero {
 

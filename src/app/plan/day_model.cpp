@@ -5,15 +5,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/plan/setup_fields.h"
 #include "core/plan/change.h"
 
 namespace refero {
 namespace {
-
-QString text(const std::string& s) {
-    return QString::fromStdString(s);
-}
 
 int offsetOf(const plan::Day& day, plan::Id place) {
     for (const plan::Place& p : day.places)

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/plan/day_model.h"
-#include "app/views/row_table.h"
+#include "app/tables/row_table.h"
 
 namespace refero {
 

@@ -11,17 +11,18 @@
 #include <QVBoxLayout>
 
 #include "app/charts/charts_page.h"
+#include "app/kit/kit_fields.h"
+#include "app/kit/kit_page.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/plan/coverage_page.h"
 #include "app/plan/day_page.h"
-#include "app/plan/kit_fields.h"
-#include "app/plan/kit_page.h"
 #include "app/plan/prepare_page.h"
 #include "app/plan/setup_editor.h"
 #include "core/plan/call_sheet.h"
 #include "studio/plan_edits.h"
+#include "workflow/shoots.h"
 
 namespace refero {
 
@@ -220,7 +221,7 @@ void PlanStation::chooseShoot(int index) {
     }
     studio::Id id = 0;
     act(QStringLiteral("Begin another shoot"), [&](studio::Edit& edit) -> Status {
-        id = session_.newShoot(edit);
+        id = workflow::newShoot(edit);
         return {};
     });
     if (id) session_.openShoot(id);

@@ -6,8 +6,8 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/kit/kit_fields.h"
 #include "app/look/label.h"
-#include "app/plan/kit_fields.h"
 #include "app/plan/task_row.h"
 #include "studio/plan_edits.h"
 

@@ -11,6 +11,7 @@
 #include "app/look/label.h"
 #include "app/plan/chart_advice.h"
 #include "app/plan/setup_fields.h"
+#include "app/session/reading_actions.h"
 #include "core/plan/change.h"
 #include "studio/plan_edits.h"
 
@@ -117,7 +118,7 @@ void SetupEditor::showState(const plan::Setup& s) {
         due.state == plan::DueState::due || (due.state == plan::DueState::done && due.shotOf == s.id);
     state_->setText(plain ? QString() : QString::fromStdString(due.reason));
     state_->setVisible(!state_->text().isEmpty());
-    const auto* own = readingOf(session_.studio()->contents(), s.id);
+    const auto* own = workflow::readingOf(session_.studio()->contents(), s.id);
     restate_->setVisible(due.state == plan::DueState::stale && own && own->conditions != s.conditions);
 }
 
@@ -135,7 +136,7 @@ void SetupEditor::refresh() {
     change_->setText(changeSince(*s));
     showState(*s);
     form_->setRecord(*s);
-    advice_->show(*s, session_.day(), session_.charts());
+    advice_->show(*s, session_.day(), session_.reading().charts());
 }
 
 void SetupEditor::paintEvent(QPaintEvent*) {

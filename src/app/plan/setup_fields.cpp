@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/plan/setup_fields.h"
 
-#include "app/plan/kit_fields.h"
+#include "app/kit/kit_fields.h"
 #include "core/plan/framing.h"
 
 namespace refero {

@@ -2,18 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/frame_queue.h"
 
-#include <QThread>
-
-#include "app/session/job.h"
-
 namespace refero {
-
-// The workers report to this object until they have ended, which is within a band of rows.
-FrameQueue::~FrameQueue() {
-    if (!stop_) return;
-    *stop_ = true;
-    while (!*over_) QThread::msleep(1);
-}
 
 void FrameQueue::run(const QString& job) {
     if (state_ == State::running || state_ == State::pausing) return;
@@ -24,43 +13,32 @@ void FrameQueue::run(const QString& job) {
     reports_.clear();
     state_ = State::running;
     clock_.restart();
-    stop_ = std::make_shared<std::atomic<bool>>(false);
-    over_ = std::make_shared<std::atomic<bool>>(false);
-    io::BatchOptions o;
-    o.stopped = [stop = stop_] { return stop->load(); };
-    o.report = [this, stop = stop_](const io::FrameReport& r) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, stop, r] {
-                if (stop == stop_) told(r);
-            },
-            Qt::QueuedConnection);
+    // Calls a member on the window's thread, unless another run has begun by then.
+    const auto later = [this, run = ++run_](auto call) {
+        const auto guarded = [this, run, call = std::move(call)]() mutable {
+            if (run == run_) call();
+        };
+        QMetaObject::invokeMethod(this, std::move(guarded), Qt::QueuedConnection);
     };
-    o.begun = [this, stop = stop_](std::size_t frames) {
-        QMetaObject::invokeMethod(
-            this,
-            [this, stop, frames] {
-                if (stop != stop_) return;
+    worker_ = std::jthread([this, later, path = job.toStdString()](const std::stop_token& stop) {
+        io::BatchOptions o;
+        o.stopped = [&stop] { return stop.stop_requested(); };
+        o.report = [this, later](const io::FrameReport& r) { later([this, r] { told(r); }); };
+        o.begun = [this, later](std::size_t frames) {
+            later([this, frames] {
                 all_ = static_cast<int>(frames);
                 emit changed();
-            },
-            Qt::QueuedConnection);
-    };
-    runJob(
-        this,
-        [path = job.toStdString(), o, over = over_] {
-            auto summary = io::runBatch(path, o);
-            *over = true;
-            return summary;
-        },
-        [this](const Result<io::BatchSummary>& summary) { ended(summary); });
+            });
+        };
+        later([this, summary = io::runBatch(path, o)] { ended(summary); });
+    });
     emit changed();
 }
 
 void FrameQueue::pause() {
     if (state_ != State::running) return;
     state_ = State::pausing;
-    *stop_ = true;
+    worker_.request_stop();
     emit changed();
 }
 
@@ -70,7 +48,7 @@ void FrameQueue::goOn() {
 
 void FrameQueue::cancel() {
     leaving_ = true;
-    if (stop_) *stop_ = true;
+    worker_.request_stop();
     if (state_ == State::paused) {
         state_ = State::idle;
         emit finished(job_, done_, failed(), all_, {});

@@ -5,8 +5,8 @@
 #include <QElapsedTimer>
 #include <QObject>
 #include <QStringList>
-#include <atomic>
-#include <memory>
+#include <thread>
+#include <vector>
 
 #include "io/batch/run.h"
 
@@ -19,7 +19,6 @@ class FrameQueue : public QObject {
     enum class State { idle, running, pausing, paused };
 
     using QObject::QObject;
-    ~FrameQueue() override;
 
     /// Begins a job's document, or goes on with it. Nothing while another is at work.
     void run(const QString& job);
@@ -57,7 +56,8 @@ class FrameQueue : public QObject {
     QStringList problems_;
     std::vector<io::FrameReport> reports_;
     QElapsedTimer clock_;
-    std::shared_ptr<std::atomic<bool>> stop_, over_;  ///< of the run at work
+    int run_ = 0;          ///< counts the runs: what an older one still reports is not heard
+    std::jthread worker_;  ///< last: it reports to this object until it has ended, within a band of rows
 };
 
 }  // namespace refero

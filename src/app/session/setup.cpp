@@ -2,25 +2,40 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/setup.h"
 
+#include <QFileInfo>
+
 namespace refero {
+
+using workflow::Progress;
 
 QString Setup::due() const {
     if (busy && !reading) return QStringLiteral("Reading the frame");
-    if (!reading) {
-        if (!error.isEmpty()) return QStringLiteral("Chart not found");
-        if (plan.state == plan::DueState::done)
-            return QStringLiteral("Served by ") + QString::fromStdString(plan.brief);
-        return plan.state == plan::DueState::due ? QStringLiteral("Chart to be shot")
-                                                 : QStringLiteral("Chart shot missing");
+    if (!reading && !error.isEmpty()) return QStringLiteral("Chart not found");
+    switch (progress()) {
+        case Progress::served:
+            return QStringLiteral("Served by ") + text(plan.brief);
+        case Progress::chartDue:
+            return QStringLiteral("Chart to be shot");
+        case Progress::chartMissing:
+            return QStringLiteral("Chart shot missing");
+        case Progress::shootAgain:
+            return QStringLiteral("Shoot the chart again");
+        case Progress::stale:
+            return QStringLiteral("Stale: ") + text(plan.brief);
+        case Progress::read:
+            return QStringLiteral("Read, not corrected");
+        case Progress::corrected:
+            return QStringLiteral("Not handed over");
+        case Progress::changed:
+            return QStringLiteral("Changed since it went out");
+        case Progress::done:
+            return QStringLiteral("Done");
     }
-    if (reading->verdict == Verdict::reshoot) return QStringLiteral("Shoot the chart again");
-    if (plan.state == plan::DueState::stale)
-        return QStringLiteral("Stale: ") + QString::fromStdString(plan.brief);
-    if (!correction) return QStringLiteral("Read, not corrected");
-    if (!handover)
-        return handedOver.empty() ? QStringLiteral("Not handed over")
-                                  : QStringLiteral("Changed since it went out");
-    return QStringLiteral("Done");
+    return {};
+}
+
+QString titleOf(const workflow::Picture& picture) {
+    return picture.chartFrame ? QStringLiteral("Chart frame") : QFileInfo(text(picture.path)).fileName();
 }
 
 }  // namespace refero

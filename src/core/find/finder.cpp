@@ -65,6 +65,7 @@ Candidate search(const LinearImage& image, const std::vector<detail::Region>& re
     for (const std::size_t seeds : {std::size_t{16}, std::size_t{96}}) {
         placements = detail::placements(chart, regions, minSeen, seeds, 40);
         for (const auto& p : placements) {
+            if (options.stop.stop_requested()) return {};
             Candidate c{scaled(p.chartToImage, factor), {}, static_cast<double>(p.seen) / n};
             if (!wanted(c.map)) continue;
             c.colour = detail::colourCheck(image, chart, p.chartToImage);
@@ -188,30 +189,34 @@ Result<FoundChart> ChartFinder::find(const Chart& chart) {
     for (const int longEdge : options_.longEdges) {
         const int factor = shrinkingFor(frame_, longEdge);
         if (!tried.insert(factor).second) continue;
+        if (options_.stop.stop_requested()) return stoppedEarly();
         const Working& w = working(factor, false);
         const Candidate found =
             search(*w.image, w.regions, chart, factor, options_, any, Effort::thorough, &bent);
         if (found.score() > best.score()) best = found;
         if (accepted(best, options_)) break;
     }
+    if (options_.stop.stop_requested()) return stoppedEarly();
     // Read by a wrong curve, its colours are bent; that is for the checks to say, not a reason to miss it.
     if (!accepted(best, options_) && bent.score() > 0) best = bent;
     if (!accepted(best, options_)) {
         const int factor = shrinkingFor(frame_, options_.longEdges.front());
         const Working& w = working(factor, true);
         if (accepted(search(*w.image, w.regions, chart, factor, options_, any, Effort::glance), options_))
-            return failure("The frame shows the " + chart.name +
-                           " mirrored, as in a looking glass. Turn the picture over (or shoot the chart "
-                           "itself) and read it again.");
-        return failure("No " + chart.name +
-                       " was found in this frame. Is the whole chart in it, in focus and not "
-                       "covered? If you can see it, set its four corners by hand.");
+            return failure(ErrorKind::partlyFound,
+                           "The frame shows the " + chart.name +
+                               " mirrored, as in a looking glass. Turn the picture over (or shoot the chart "
+                               "itself) and read it again.");
+        return failure(ErrorKind::notFound,
+                       "No " + chart.name +
+                           " was found in this frame. Is the whole chart in it, in focus and not "
+                           "covered? If you can see it, set its four corners by hand.");
     }
     const auto edges = detail::fitToEdges(frame_, chart, best.map);
     const std::string missing = outside(frame_, chart, edges.chartToFrame);
     if (!missing.empty())
-        return failure("Only part of the chart is in the frame: " + missing +
-                       " lie outside. Frame the whole chart and shoot it again.");
+        return failure(ErrorKind::partlyFound, "Only part of the chart is in the frame: " + missing +
+                                                   " lie outside. Frame the whole chart and shoot it again.");
     return placed(frame_, chart, edges, best.seen, best.exponent);
 }
 

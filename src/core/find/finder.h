@@ -6,6 +6,7 @@
 #include <map>
 #include <memory>
 #include <optional>
+#include <stop_token>
 #include <utility>
 
 #include "core/chart/chart.h"
@@ -25,6 +26,8 @@ struct FindOptions {
     double minRobustAgreement = 0.90;
     /// Share of the patches that must be seen as separate areas.
     double minSeen = 0.40;
+    /// Asked between placements; whoever stops it gets ErrorKind::stopped.
+    std::stop_token stop{};
 };
 
 struct FoundChart {

@@ -135,6 +135,7 @@ std::optional<Certainty> certaintyOf(const Candidate& c, const PreparedChart& ch
     if (!own || options.resamples < 10) return {};
     std::vector<std::optional<Differences>> all(options.resamples);
     tbb::parallel_for(std::size_t{0}, options.resamples, [&](std::size_t k) {
+        if (options.stop.stop_requested()) return;
         Normal normal(options.seed + 7919 * static_cast<unsigned>(k + 1));
         const auto again = drawn(chart, preparation, options.chartTolerance, normal);
         if (again && again->samples.index == chart.samples.index)

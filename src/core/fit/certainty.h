@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <stop_token>
+
 #include "core/fit/candidate.h"
 
 namespace refero {
@@ -11,6 +13,7 @@ struct CertaintyOptions {
     double chartTolerance =
         0.3;  ///< CIEDE2000, root mean square, by which a copy differs from its definition
     unsigned seed = 1;
+    std::stop_token stop{};  ///< once stopped, there is nothing
 };
 
 /// The intervals of a correction's figures by the bootstrap: readings and references are moved by what they

@@ -103,7 +103,8 @@ std::string sentence(const std::vector<Contender>& all) {
 
 }  // namespace
 
-Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, const TrainingView& view) {
+Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, const TrainingView& view,
+                      const std::stop_token& stop) {
     if (candidates.empty())
         return failure(
             "No model that this chart can carry is fitted by that objective. Leave the objective open, or "
@@ -112,12 +113,14 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
     std::vector<Candidate> order(candidates.begin(), candidates.end());
     std::sort(order.begin(), order.end(),
               [](const Candidate& a, const Candidate& b) { return preference(a) < preference(b); });
-    const LeftOut leftOut = crossValidated(order, s, view, FoldPlan::repeated(s.size()));
+    const LeftOut leftOut = crossValidated(order, s, view, FoldPlan::repeated(s.size()), Effort::trial, stop);
+    if (stop.stop_requested()) return stoppedEarly();
     std::vector<Contender> all;
     std::optional<std::size_t> best;
     std::string why;
     for (std::size_t i = 0; i < order.size(); ++i) {
         Contender c{order[i].model, order[i].objective, order[i].training, 0, 1, {}};
+        if (stop.stop_requested()) return stoppedEarly();
         const auto whole = fitted(order[i], s, view);
         if (!whole) {
             c.against = whole.error().message;

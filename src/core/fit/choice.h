@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <stop_token>
+
 #include <string>
 #include <vector>
 
@@ -21,7 +23,7 @@ struct Choice {
 /// chart has spectra, else a matrix), and another takes its place only when it does better on the left-out
 /// patches by more than twice the standard error of the difference; three times, where it bends more or
 /// raises chroma noise by more than a quarter over it. An error where none of the candidates can be fitted.
-Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& samples,
-                      const TrainingView& view);
+Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& samples, const TrainingView& view,
+                      const std::stop_token& stop = {});
 
 }  // namespace refero

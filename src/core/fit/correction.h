@@ -16,6 +16,7 @@
 #include "core/finish/finish.h"
 #include "core/fit/colours.h"
 #include "core/fit/fit_limits.h"
+#include "core/read/taken_out.h"
 #include "core/result.h"
 
 namespace refero {
@@ -168,10 +169,9 @@ struct Correction {
     Intent intent = Intent::colorimetric;
     std::map<std::string, double> weights;  ///< how often a patch counted on top of the intent; by patch id
     std::string referenceLight = "d50";
-    std::string builtBy, built;  ///< the program with its version; when, ISO 8601 in UTC
-    FitLimits limits;            ///< what it is judged by
-    /// What was taken out of the readings before they were fitted, in words; empty for nothing.
-    std::string lightField;
+    std::string builtBy, built;            ///< the program with its version; when, ISO 8601 in UTC
+    FitLimits limits;                      ///< what it is judged by
+    TakenOut lightTakenOut;                ///< of the readings before they were fitted
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1
     double level = 1;                      ///< brings neutrals to their reference Y
     std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB

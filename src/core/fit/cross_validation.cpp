@@ -46,7 +46,7 @@ FoldPlan FoldPlan::repeated(std::size_t patches) {
 }
 
 LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, const TrainingView& whole,
-                       const FoldPlan& plan, Effort effort) {
+                       const FoldPlan& plan, Effort effort, const std::stop_token& stop) {
     std::vector<Lab> reference;
     for (const Xyz& xyz : s.reference) reference.push_back(toLab(xyz, white::d50));
     const bool training =
@@ -58,6 +58,7 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
         const Samples rest = s.only(folds[k].kept);
         const TrainingView view = training ? TrainingView::of(whole.set, rest, &whole) : TrainingView{};
         for (std::size_t c = 0; c < candidates.size(); ++c) {
+            if (stop.stop_requested()) return;
             const auto colours = fitted(candidates[c], rest, view, effort);
             if (!colours) continue;
             for (const std::size_t i : folds[k].out)

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <span>
+#include <stop_token>
 #include <vector>
 
 #include "core/fit/candidate.h"
@@ -25,9 +26,10 @@ struct FoldPlan {
 /// that could not be fitted to what was left. One list a candidate. The balance stays that of all patches.
 using LeftOut = std::vector<std::vector<double>>;
 
-/// `whole` is the view of all samples. Runs on all cores.
+/// `whole` is the view of all samples. Runs on all cores. Once stopped, what it gives is worth nothing.
 LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& samples,
-                       const TrainingView& whole, const FoldPlan& plan, Effort effort = Effort::trial);
+                       const TrainingView& whole, const FoldPlan& plan, Effort effort = Effort::trial,
+                       const std::stop_token& stop = {});
 
 /// Of the mean of a - b, taken patch by patch.
 double standardErrorOfDifference(std::span<const double> a, std::span<const double> b);

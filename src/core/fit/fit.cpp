@@ -35,7 +35,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.description = r.description;
     c.taken = r.taken;
     c.inputEncoding = r.encoding;
-    c.lightField = r.lightTakenOut;
+    c.lightTakenOut = r.lightTakenOut;
     c.builtBy = "Refero " REFERO_VERSION;
     for (const Reading& each : readings) c.readings.push_back(each.framePath);
     // EXIF writes a day with colons, which no file's name can have; ISO 8601 does not.
@@ -130,7 +130,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
         spectral ? TrainingView::of(&trainingUnder(options.referenceLight), s) : TrainingView{};
     const auto candidates =
         candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(), encoded);
-    auto choice = chosen(candidates, s, view);
+    auto choice = chosen(candidates, s, view, options.stop);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;
     auto colours = fitted(taken, s, view);
@@ -160,7 +160,10 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
 
     std::vector<double> leftOut;
     if (taken.model != Model::balance)
-        leftOut = crossValidated(std::span(&taken, 1), s, view, FoldPlan::leaveOneOut(s.size())).front();
+        leftOut = crossValidated(std::span(&taken, 1), s, view, FoldPlan::leaveOneOut(s.size()),
+                                 Effort::trial, options.stop)
+                      .front();
+    if (options.stop.stop_requested()) return stoppedEarly();
     const PricedNoise noise = priceOf(c.colours, s);
     c.noise = noise.price;
     c.patches = patchResults(c, *chart, leftOut, noise, options.known.size());
@@ -176,8 +179,9 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
         c.summary.message +=
             " No move foretells one patch from the others, so it is a root polynomial alone.";
     if (options.resamples > 0)
-        c.certainty =
-            certaintyOf(taken, *chart, preparation, view, {options.resamples, options.chartTolerance});
+        c.certainty = certaintyOf(taken, *chart, preparation, view,
+                                  {options.resamples, options.chartTolerance, 1, options.stop});
+    if (options.stop.stop_requested()) return stoppedEarly();
     return c;
 }
 

@@ -5,6 +5,7 @@
 #include <map>
 #include <optional>
 #include <span>
+#include <stop_token>
 #include <string>
 
 #include "core/fit/correction.h"
@@ -32,6 +33,8 @@ struct FitOptions {
     /// For the intervals of the figures; 0: none are given. See CertaintyOptions.
     std::size_t resamples = 0;
     double chartTolerance = 0.3;
+    /// Asked between fits; whoever stops it gets ErrorKind::stopped.
+    std::stop_token stop{};
 
     Status validate() const;
 };

@@ -86,7 +86,7 @@ void takeOutFlatField(Reading& reading, const FlatField& field) {
         p.deviation = p.deviation.cwiseProduct(gain);
         p.covariance = gain.asDiagonal() * p.covariance * gain.asDiagonal();
     }
-    reading.lightTakenOut = "flat field";
+    reading.lightTakenOut.flatField = true;
 }
 
 void takeOutFlatField(std::span<GroundSample> ground, const Reading& reading, const FlatField& field) {

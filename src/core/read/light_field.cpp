@@ -347,7 +347,7 @@ void takeOutLight(Reading& reading) {
         p.deviation *= gain;
         p.covariance *= gain * gain;
     }
-    reading.lightTakenOut += reading.lightTakenOut.empty() ? "chart" : " and chart";
+    reading.lightTakenOut.chart = true;
 }
 
 }  // namespace refero

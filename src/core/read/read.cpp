@@ -76,6 +76,7 @@ Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const C
     }
     r.light = lightOn(r, ground);
     r.othersSought = !options.others.empty();
+    if (options.find.stop.stop_requested()) return stoppedEarly();
     for (const Chart& other : options.others)
         if (const auto beside = finder.findBeside(other, r.corners)) r.otherCharts.push_back(beside->corners);
     if (options.takeOutLight) takeOutLight(r);

@@ -39,4 +39,16 @@ std::vector<std::size_t> Reading::neutrals() const {
     return out;
 }
 
+std::string name(TakenOut what) {
+    if (what.flatField) return what.chart ? "flat field and chart" : "flat field";
+    return what.chart ? "chart" : "";
+}
+
+Result<TakenOut> takenOutByName(std::string_view text) {
+    for (const TakenOut what : {TakenOut{}, {true, false}, {false, true}, {true, true}})
+        if (name(what) == text) return what;
+    return failure("\"" + std::string(text) +
+                   "\" is nothing that is taken out of the light; it is a flat field, the chart, or both.");
+}
+
 }  // namespace refero

@@ -10,8 +10,10 @@
 
 #include "core/chart/chart.h"
 #include "core/colour/transfer.h"
+#include "core/frame/encoding_source.h"
 #include "core/frame/geometry.h"
 #include "core/read/sharpness.h"
+#include "core/read/taken_out.h"
 
 namespace refero {
 
@@ -131,7 +133,7 @@ struct Reading {
     std::string framePath;
     int width = 0, height = 0;
     Transfer encoding;
-    std::string encodingSource;  ///< stated, file, assumed
+    EncodingSource encodingSource = EncodingSource::file;
     std::string body, lens, taken, description;
     double focalLength35mm = 0;
     Chart chart;
@@ -148,7 +150,7 @@ struct Reading {
     std::optional<ChartLight> light;    ///< nothing where the greys do not tell
     Sharpness sharpness;
     std::string limits = "Product";       ///< name of the set it was judged by
-    std::string lightTakenOut;            ///< "flat field", "chart", "flat field and chart", or empty
+    TakenOut lightTakenOut;               ///< before anything was judged
     std::string flatField;                ///< path of the flat-field frame that was taken out first; or empty
     std::vector<AveragedFrame> averaged;  ///< empty, or all of them, the reading's own first
     std::vector<SubjectLight> subjects;   ///< of the same setup

@@ -16,9 +16,9 @@
 #include "io/batch/output_profile.h"
 #include "io/detail/picture_output.h"
 #include "io/detail/picture_spec.h"
+#include "io/files/safe_write.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

@@ -8,9 +8,9 @@
 
 #include "io/correction_file.h"
 #include "io/curve_file.h"
+#include "io/files/safe_write.h"
 #include "io/json.h"
 #include "io/media_path.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

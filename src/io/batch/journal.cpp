@@ -12,9 +12,9 @@
 #include <sstream>
 #include <utility>
 
-#include "io/content_hash.h"
+#include "io/files/content_hash.h"
+#include "io/files/safe_write.h"
 #include "io/json.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

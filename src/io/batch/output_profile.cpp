@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/batch/output_profile.h"
 
-#include "io/handover/icc_file.h"
+#include "io/icc/icc_file.h"
 
 namespace refero::io {
 

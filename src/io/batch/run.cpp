@@ -14,7 +14,7 @@
 
 #include "io/batch/journal.h"
 #include "io/clip.h"
-#include "io/content_hash.h"
+#include "io/files/content_hash.h"
 #include "io/json.h"
 #include "io/media_path.h"
 

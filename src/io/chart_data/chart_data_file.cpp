@@ -2,7 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/chart_data/chart_data_file.h"
 
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 

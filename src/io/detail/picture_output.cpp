@@ -15,7 +15,7 @@
 #include <vector>
 
 #include "io/detail/picture_spec.h"
-#include "io/safe_write.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io::detail {
 namespace {

@@ -11,7 +11,7 @@
 #include <vector>
 
 #include "io/frame_file.h"
-#include "io/icc_input.h"
+#include "io/icc/icc_input.h"
 
 namespace refero::io::detail {
 

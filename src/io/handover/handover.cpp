@@ -9,14 +9,14 @@
 #include <fstream>
 
 #include "io/correction_file.h"
+#include "io/files/safe_write.h"
 #include "io/handover/cdl_file.h"
 #include "io/handover/cube_file.h"
-#include "io/handover/icc_file.h"
 #include "io/handover/ocio_config.h"
 #include "io/handover/proof.h"
 #include "io/handover/readings_table.h"
 #include "io/handover/transform_chain.h"
-#include "io/safe_write.h"
+#include "io/icc/icc_file.h"
 
 namespace refero::io {
 namespace {

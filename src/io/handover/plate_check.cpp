@@ -11,11 +11,11 @@
 #include "core/colour/difference.h"
 #include "io/batch/frame_render.h"
 #include "io/batch/output_profile.h"
+#include "io/files/safe_write.h"
 #include "io/frame_file.h"
 #include "io/handover/carried.h"
 #include "io/handover/ocio_config.h"
 #include "io/handover/proof.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

@@ -15,8 +15,8 @@
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/render/render.h"
+#include "io/files/safe_write.h"
 #include "io/handover/ocio_config.h"
-#include "io/safe_write.h"
 
 namespace refero::io {
 namespace {

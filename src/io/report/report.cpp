@@ -10,8 +10,8 @@
 #include <system_error>
 
 #include "core/render/render.h"
-#include "io/content_hash.h"
-#include "io/safe_write.h"
+#include "io/files/content_hash.h"
+#include "io/files/safe_write.h"
 
 namespace refero::io {
 
@@ -37,7 +37,7 @@ std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     put("Frames are encoded as", std::string(name(c.inputEncoding)));
     put("Model", std::string(name(c.model)));
     put("Finish", c.finish.isNone() ? "" : inWords(c.finish));
-    put("Taken out of the light", c.lightField);
+    put("Taken out of the light", name(c.lightTakenOut));
     put("Built", c.built.empty() ? c.builtBy : c.built + ", " + c.builtBy);
     put("Judged as", c.limits.name);
     return out;

@@ -22,6 +22,9 @@ inline Result<plan::Policy> parsed(const std::string& text, plan::Policy) {
 inline Result<plan::Recording> parsed(const std::string& text, plan::Recording) {
     return plan::recordingByName(text);
 }
+inline Result<Placement> parsed(const std::string& text, Placement) {
+    return placementByName(text);
+}
 inline Result<FrameRole> parsed(const std::string& text, FrameRole) {
     return frameRoleByName(text);
 }

@@ -16,8 +16,8 @@
 #include "io/correction_file.h"
 #include "io/handover/built.h"
 #include "io/handover/cube_file.h"
-#include "io/handover/icc_file.h"
 #include "io/handover/proof.h"
+#include "io/icc/icc_file.h"
 #include "io/reading_file.h"
 #include "support/shots.h"
 #include "support/temporary.h"
@@ -254,7 +254,7 @@ Correction inStages() {
     c.weights = {{"B3", 4.0}};
     c.limits = *fitLimitsByName("Film");
     c.built = "2026-05-14T09:30:00Z";
-    c.lightField = "chart";
+    c.lightTakenOut = {false, true};
     return c;
 }
 
@@ -271,7 +271,7 @@ TEST(CorrectionFile, KeepsEveryStage) {
     EXPECT_EQ(again->limits, c.limits);
     EXPECT_EQ(again->built, c.built);
     EXPECT_EQ(again->builtBy, c.builtBy);
-    EXPECT_EQ(again->lightField, c.lightField);
+    EXPECT_EQ(again->lightTakenOut, c.lightTakenOut);
     const Vector3 camera(0.2, 0.3, 0.1);
     EXPECT_EQ((rendered(camera, compile(*again, OutputSpace::srgb)) -
                rendered(camera, compile(c, OutputSpace::srgb)))

@@ -82,7 +82,7 @@ std::vector<Check> cast(const Reading& r, const Limits& limits) {
 }
 
 Check encoding(const Reading& r, const Limits& limits) {
-    const bool assumed = r.encodingSource == "assumed";
+    const bool assumed = r.encodingSource == EncodingSource::assumed;
     const std::vector<Transfer> known(kEncodings.begin(), kEncodings.end());
     const auto now = encodingFits(r, {r.encoding});
     const auto better = betterEncodings(r, known);
@@ -93,10 +93,11 @@ Check encoding(const Reading& r, const Limits& limits) {
     const bool doubtful = !now.empty() && c.value > limits.doubt.high && !better.empty();
     c.verdict = doubtful || assumed ? Verdict::review : Verdict::pass;
     const std::string name(r.encoding.name());
-    c.reason = assumed ? "The file does not say how its numbers relate to light; " + name +
-                             " was assumed from its kind. A wrong curve bends every colour."
-                       : "Read as " + name + ", which " +
-                             (r.encodingSource == "stated" ? "you stated." : "the file states.");
+    c.reason = assumed
+                   ? "The file does not say how its numbers relate to light; " + name +
+                         " was assumed from its kind. A wrong curve bends every colour."
+                   : "Read as " + name + ", which " +
+                         (r.encodingSource == EncodingSource::stated ? "you stated." : "the file states.");
     if (!now.empty()) {
         c.reason += " The greys agree with it within " + figure("%.2f", c.value) + " stops";
         c.reason += doubtful ? ", and with " + std::string(better.front().encoding.name()) + " within " +

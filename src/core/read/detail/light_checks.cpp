@@ -49,7 +49,7 @@ Check evenness(const Reading& r, const Limits& limits) {
     c.reason = "From its lightest to its darkest place the light on the chart falls by " +
                figure("%.2f", l.rangeStops) + " stops, " + percent(1 - std::exp2(-l.rangeStops)) + ".";
     if (!r.flatField.empty()) c.reason += " That is after the flat field was taken out.";
-    if (r.lightTakenOut.ends_with("chart")) {
+    if (r.lightTakenOut.chart) {
         // What remains is how well a smooth field describes it, which a wide range makes doubtful.
         c.reason += " It was taken out of the patches; the greys lie within " +
                     figure("%.3f", l.residualStops) + " stops of the field that was.";

@@ -1,0 +1,362 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/correction/correction_station.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/correction/handover_card.h"
+#include "app/correction/proof_page.h"
+#include "app/findings/findings.h"
+#include "app/judging/colours_page.h"
+#include "app/judging/finish_page.h"
+#include "app/judging/judging_view.h"
+#include "app/judging/scopes_page.h"
+#include "app/judging/snapshots_page.h"
+#include "app/judging/stages_page.h"
+#include "app/look/caption.h"
+#include "app/look/label.h"
+#include "app/plots/ab_plot.h"
+#include "app/plots/certainty_view.h"
+#include "app/session/correction_actions.h"
+#include "app/session/reading_actions.h"
+#include "app/tables/row_table.h"
+#include "core/fit/fit_checks.h"
+
+namespace refero {
+namespace {
+
+QString channelsOf(const Correction& c) {
+    return QStringLiteral("Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
+        .arg(c.noise.gain.x(), 0, 'f', 2)
+        .arg(c.noise.gain.y(), 0, 'f', 2)
+        .arg(c.noise.gain.z(), 0, 'f', 2);
+}
+
+// What the correction does to noise, and what no correction could do.
+QString priceOf(const Correction& c) {
+    const auto times = [](double v) { return QString::number(v, 'f', 2); };
+    QString out;
+    if (c.noise.chroma > 0) {
+        out =
+            QStringLiteral("Noise in colour: %1 times that of balance alone.").arg(times(c.noise.chromaGain));
+        if (c.noise.stopsToBlotches && *c.noise.stopsToBlotches > 0)
+            out += QStringLiteral(" Blotches from %1 stops more sensitivity on.")
+                       .arg(*c.noise.stopsToBlotches, 0, 'f', 1);
+        else if (c.noise.stopsToBlotches)
+            out += QStringLiteral(" Blotches are to be expected already: use less sensitivity.");
+    }
+    if (c.summary.unmendable)
+        out += QStringLiteral(" No correction could mend %1 over made-up surfaces.")
+                   .arg(times(*c.summary.unmendable));
+    return out.trimmed();
+}
+
+}  // namespace
+
+CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : Station(session, parent), differences_(this), contenders_(this) {
+    setObjectName(QStringLiteral("correctionStation"));
+    QWidget* bar = buildBar();
+    QWidget* errors = buildErrors();
+    judging_ = new JudgingView(this);
+    connectJudging();
+    card_ = new HandoverCard(session, dialogs, findings_);
+    findings_->setExtra(card_);
+    connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
+        const Setup* s = session_.current();
+        if (!s || !s->correction) return;
+        if (const auto limits = allowing(s->correction->limits, check.id, value))
+            session_.correction().judgeBy(s->id, *limits);
+    });
+    connect(plot_, &AbPlot::patchPointed, this, &CorrectionStation::markPatch);
+    connect(
+        list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
+            plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
+        });
+    lay(bar, judging_, errors);
+}
+
+QWidget* CorrectionStation::buildBar() {
+    auto* bar = new QWidget(this);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    const auto choice = [&](const char* caption, const char* object, std::initializer_list<const char*> items,
+                            const char* hint) {
+        auto* l = look::caption(QLatin1String(caption));
+        row->addWidget(l);
+        captions_.push_back(l);
+        auto* box = new QComboBox(bar);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(QLatin1String(caption));
+        box->setToolTip(QLatin1String(hint));
+        for (const char* item : items) box->addItem(QLatin1String(item));
+        row->addWidget(box);
+        row->addSpacing(8);
+        return box;
+    };
+    model_ = choice("Model", "modelChoice", {"Automatic"},
+                    "Automatic takes what does better on patches it has not seen, and minds the noise.");
+    for (const Model m : kModels) model_->addItem(inWords(m));
+    intent_ =
+        choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
+               "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
+               "finish on top.");
+    row->addStretch(1);
+    limits_ = choice("Judged as", "fitLimitsChoice", {}, "What the figures are held against.");
+    for (const FitLimits& l : fitLimitSets()) limits_->addItem(QString::fromStdString(l.name));
+    connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
+    connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
+    connect(limits_, &QComboBox::activated, this, [this](int index) {
+        session_.correction().judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
+    });
+    return bar;
+}
+
+QWidget* CorrectionStation::buildErrors() {
+    auto* errors = new QWidget(this);
+    errors->setFixedHeight(330);
+    auto* row = new QHBoxLayout(errors);
+    row->setContentsMargins(8, 8, 8, 8);
+    row->setSpacing(12);
+    plot_ = new AbPlot(errors);
+    row->addWidget(plot_, 1);
+    auto* side = new QVBoxLayout;
+    side->setContentsMargins(0, 4, 8, 0);
+    side->setSpacing(8);
+    summary_ = new look::Label({}, look::Size::small);
+    summary_->setObjectName(QStringLiteral("fitSummary"));
+    side->addWidget(summary_);
+    side->addWidget(buildPages(errors), 1);
+    row->addLayout(side, 1);
+    return errors;
+}
+
+// What is left of each patch, how sure the figures are and what they cost, and what else was tried.
+QWidget* CorrectionStation::buildPages(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    page_ = new QComboBox(holder);
+    page_->setObjectName(QStringLiteral("pageChoice"));
+    page_->setAccessibleName(QStringLiteral("What is told of the correction"));
+    column->addWidget(page_, 0, Qt::AlignLeft);
+    pages_ = new QStackedWidget(holder);
+    list_ = new RowTable(holder);
+    list_->setObjectName(QStringLiteral("differenceList"));
+    list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
+    list_->setModel(&differences_);
+    list_->setContextMenuPolicy(Qt::ActionsContextMenu);
+    const auto count = [&](const char* object, const char* text, const QList<QKeySequence>& keys,
+                           double factor) {
+        auto* action = new QAction(QLatin1String(text), list_);
+        action->setObjectName(QLatin1String(object));
+        action->setShortcuts(keys);
+        action->setShortcutContext(Qt::WidgetShortcut);
+        connect(action, &QAction::triggered, this, [this, factor] { favour(factor); });
+        list_->addAction(action);
+    };
+    count("countMore", "Count it twice as often", {Qt::Key_Plus, Qt::Key_Equal}, 2);
+    count("countLess", "Count it half as often", {Qt::Key_Minus}, 0.5);
+    count("countOnce", "Count it once", {Qt::Key_0}, 0);
+    models_ = new RowTable(holder);
+    models_->setObjectName(QStringLiteral("contenderList"));
+    models_->setAccessibleName(QStringLiteral("Models that were tried"));
+    models_->setModel(&contenders_);
+    const auto page = [&](const char* name, QWidget* content) {
+        page_->addItem(QLatin1String(name));
+        pages_->addWidget(content);
+    };
+    page("Patches", list_);
+    page("Certainty and price", buildCertainty(holder));
+    page("Models that were tried", models_);
+    finish_ = new FinishPage(holder);
+    page("Finish", finish_);
+    scopes_ = new ScopesPage(holder);
+    page("Scopes of both", scopes_);
+    snapshots_ = new SnapshotsPage(holder);
+    page("Snapshots", snapshots_);
+    colours_ = new ColoursPage(holder);
+    page("This job's colours", colours_);
+    proof_ = new ProofPage(holder);
+    page("Proof on another shot", proof_);
+    stages_ = new StagesPage(holder);
+    page("Stage by stage", stages_);
+    connect(proof_, &ProofPage::wanted, this,
+            [this](const QString& path) { session_.correction().proveOn(session_.currentId(), path); });
+    connect(page_, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
+    column->addWidget(pages_, 1);
+    return holder;
+}
+
+void CorrectionStation::connectJudging() {
+    connect(judging_, &JudgingView::failed, summary_, &QLabel::setText);
+    connect(judging_, &JudgingView::scopesChanged, scopes_, &ScopesPage::setScopes);
+    connect(judging_, &JudgingView::snapshotWanted, this,
+            [this] { session_.correction().keepSnapshot(session_.currentId()); });
+    connect(finish_, &FinishPage::trying, judging_,
+            [this](const Finish& finish) { judging_->tryFinish(finish); });
+    connect(finish_, &FinishPage::chosen, this, [this](const Finish& finish) {
+        session_.correction().setFinish(session_.currentId(), finish);
+        judging_->tryFinish({});
+    });
+    connect(judging_, &JudgingView::placeDrawn, this, [this](const QString& path, const QRectF& place) {
+        colours_->setPlace(path, place);
+        if (!place.isEmpty()) showPage(Page::colours);
+    });
+    connect(colours_, &ColoursPage::addWanted, this,
+            [this](const QString& path, const QRectF& place, const QString& name, const Lab& lab) {
+                session_.correction().addColour(session_.currentId(), path, place, name, lab,
+                                                [this](const QString& message) {
+                                                    colours_->answer(message);
+                                                    if (message.isEmpty()) judging_->compare().setRegion({});
+                                                });
+            });
+    connect(colours_, &ColoursPage::countWanted, this, [this](int colour, bool counts) {
+        session_.correction().countColour(colour, counts);
+        rebuild();
+    });
+    connect(colours_, &ColoursPage::removeWanted, &session_.correction(), &CorrectionActions::removeColour);
+    connect(colours_, &ColoursPage::proofWanted, this,
+            [this] { session_.correction().proveOnColours(session_.currentId()); });
+    connect(snapshots_, &SnapshotsPage::againstWanted, judging_, &JudgingView::holdAgainst);
+    connect(snapshots_, &SnapshotsPage::takeWanted, &session_.correction(), &CorrectionActions::takeSnapshot);
+    connect(snapshots_, &SnapshotsPage::removeWanted, &session_.correction(),
+            &CorrectionActions::removeSnapshot);
+    connect(snapshots_, &SnapshotsPage::renamed, &session_.correction(), &CorrectionActions::renameSnapshot);
+}
+
+void CorrectionStation::showPage(Page page) {
+    page_->setCurrentIndex(static_cast<int>(page));
+}
+
+void CorrectionStation::setViewingOnly(bool only) {
+    Station::setViewingOnly(only);
+    judging_->setBarVisible(!only);
+}
+
+QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(2);
+    certainty_ = new CertaintyView(holder);
+    column->addWidget(certainty_, 1);
+    price_ = new look::Label({}, look::Size::small);
+    price_->setObjectName(QStringLiteral("priceLabel"));
+    column->addWidget(price_);
+    return holder;
+}
+
+void CorrectionStation::narrow(bool compact) {
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
+    list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
+    const int figure = compact ? 50 : 54;
+    list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});
+    models_->setWidths({124, 0, figure, figure});
+}
+
+void CorrectionStation::show(const Setup* setup) {
+    const bool ready = setup && setup->correction;
+    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)})
+        w->setEnabled(setup && setup->reading);
+    limits_->setEnabled(ready);
+    pages_->setEnabled(ready);
+    // Built anew, it is the same patch that a person works on.
+    const QString chosen = setup && setup->id == shownSetup_
+                               ? list_->currentIndex().data(DifferenceModel::kIdRole).toString()
+                               : QString();
+    shownSetup_ = setup ? setup->id : 0;
+    differences_.setCorrection(ready ? setup->correction : std::nullopt);
+    contenders_.setCorrection(ready ? setup->correction : std::nullopt);
+    certainty_->setCorrection(ready ? setup->correction : std::nullopt);
+    price_->setText(ready ? priceOf(*setup->correction) : QString());
+    price_->setToolTip(ready ? channelsOf(*setup->correction) : QString());
+    plot_->setCorrection(ready ? setup->correction : std::nullopt);
+    stages_->setCorrection(ready ? setup->correction : std::nullopt);
+    finish_->setFinish(ready ? setup->correction->finish : Finish{});
+    snapshots_->show(ready ? setup : nullptr);
+    colours_->show(ready ? setup : nullptr);
+    scopes_->setTargets(ready && setup->reading ? vectorscopeTargets(setup->reading->chart, OutputSpace::srgb)
+                                                : std::vector<ScopeTarget>{});
+    if (!ready) scopes_->clear();
+    judging_->show(ready ? setup : nullptr);
+    plot_->setMarkedPatch({});
+    if (const int row = differences_.rowOf(chosen); row >= 0) list_->selectRow(row);
+    proof_->show(ready ? setup : nullptr,
+                 ready ? session_.reading().otherChartFrames(setup->id) : std::vector<studio::Frame>{});
+    card_->setVisible(ready);
+    if (ready) return showCorrection(*setup);
+    const QSignalBlocker blockLimits(limits_);
+    limits_->setCurrentText(QString::fromStdString(session_.reading().limits().name));
+    weights_.clear();  // they were another setup's, or of a correction that is gone
+    summary_->setText({});
+    if (!setup || !setup->reading) {
+        findings_->setMessage(
+            QStringLiteral("No reading yet"),
+            QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
+        return findings_->setNextStep(setup ? QStringLiteral("Go to Reading") : QString(), {});
+    }
+    findings_->setMessage(QStringLiteral("Not corrected"),
+                          setup->error.isEmpty()
+                              ? QStringLiteral("The chart is read. Building takes a moment.")
+                              : setup->error);
+    findings_->setNextStep(QStringLiteral("Build the correction"),
+                           QStringLiteral("Automatic choice of model, every patch alike."));
+}
+
+void CorrectionStation::showCorrection(const Setup& setup) {
+    const Correction& c = *setup.correction;
+    const auto checks = judged(c);
+    findings_->setChecks(checks, worst(checks));
+    findings_->setNextStep(QStringLiteral("Hand it over"),
+                           setup.error.isEmpty()
+                               ? QStringLiteral("The file is read back by another engine before it counts.")
+                               : setup.error);
+    summary_->setText(QString::fromStdString(c.summary.message));
+    card_->show(setup);
+    weights_ = c.weights;
+    const QSignalBlocker blockModel(model_), blockIntent(intent_), blockLimits(limits_);
+    limits_->setCurrentText(QString::fromStdString(c.limits.name));
+    intent_->setCurrentIndex(static_cast<int>(c.intent));
+    if (model_->currentIndex() != 0) model_->setCurrentIndex(1 + static_cast<int>(c.model));
+}
+
+void CorrectionStation::markPatch(const QString& id) {
+    plot_->setMarkedPatch(id);
+    const int row = differences_.rowOf(id);
+    if (row >= 0) list_->selectRow(row);
+}
+
+// A factor of 0 makes it count once again.
+void CorrectionStation::favour(double factor) {
+    const QString id = list_->currentIndex().data(DifferenceModel::kIdRole).toString();
+    if (id.isEmpty()) return;
+    double& weight = weights_.try_emplace(id.toStdString(), 1).first->second;
+    weight = factor > 0 ? std::clamp(weight * factor, 1 / 16.0, 16.0) : 1;
+    rebuild();
+}
+
+void CorrectionStation::rebuild() {
+    FitOptions options;
+    options.weights = weights_;
+    if (model_->currentIndex() > 0)
+        options.model = kModels[static_cast<std::size_t>(model_->currentIndex() - 1)];
+    options.intent = static_cast<Intent>(intent_->currentIndex());
+    session_.correction().build(session_.currentId(), options);
+}
+
+void CorrectionStation::proceed() {
+    const Setup* s = session_.current();
+    if (!s || !s->reading) return emit readingWanted();
+    if (!s->correction) return rebuild();
+    card_->handOver();
+}
+
+}  // namespace refero

@@ -1,0 +1,88 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <map>
+#include <string>
+
+#include "app/station/station.h"
+#include "app/tables/contender_model.h"
+#include "app/tables/difference_model.h"
+
+class QComboBox;
+class QStackedWidget;
+
+namespace refero {
+
+class AbPlot;
+class CertaintyView;
+class ColoursPage;
+class Dialogs;
+class FinishPage;
+class HandoverCard;
+class JudgingView;
+class ProofPage;
+class RowTable;
+class ScopesPage;
+class SnapshotsPage;
+class StagesPage;
+namespace look {
+class Label;
+}
+
+/// What was built and why, the errors per patch before and after, before and after on a picture, and the way
+/// out.
+class CorrectionStation : public Station {
+    Q_OBJECT
+  public:
+    CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    enum class Page { patches, certainty, models, finish, scopes, snapshots, colours, proof, stages };
+    void showPage(Page page);
+    JudgingView& judging() { return *judging_; }
+    void setViewingOnly(bool only) override;
+
+  signals:
+    void readingWanted();
+
+  private:
+    QWidget* buildBar();
+    QWidget* buildErrors();
+    QWidget* buildPages(QWidget* parent);
+    QWidget* buildCertainty(QWidget* parent);
+    void show(const Setup* setup) override;
+    void showCorrection(const Setup& setup);
+    void connectJudging();
+    void markPatch(const QString& id);
+    void rebuild();
+    /// Makes the chosen patch count so many times more or less.
+    void favour(double factor);
+    void narrow(bool compact) override;
+    void proceed() override;
+
+    DifferenceModel differences_;
+    ContenderModel contenders_;
+    std::vector<QWidget*> captions_;
+    look::Label* summary_;
+    QComboBox* model_;
+    QComboBox* intent_;
+    QComboBox* limits_;
+    QComboBox* page_;
+    AbPlot* plot_;
+    RowTable* list_;
+    RowTable* models_;
+    CertaintyView* certainty_;
+    look::Label* price_;
+    QStackedWidget* pages_;
+    ProofPage* proof_;
+    FinishPage* finish_;
+    ScopesPage* scopes_;
+    SnapshotsPage* snapshots_;
+    ColoursPage* colours_;
+    StagesPage* stages_;
+    JudgingView* judging_;
+    HandoverCard* card_;
+    int shownSetup_ = 0;
+    std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
+};
+
+}  // namespace refero

@@ -1,0 +1,98 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/demo/demo.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+#include "app/demo/demo_day.h"
+#include "app/session/intake_actions.h"
+#include "app/session/job.h"
+#include "app/session/session.h"
+#include "core/embedded.h"
+#include "sim/shoot.h"
+
+namespace refero {
+namespace {
+
+std::string_view sceneText() {
+    return embedded::textOf(embedded::demo(), "harrow-fen.scene.json");
+}
+
+}  // namespace
+
+struct Demo::Plan {
+    sim::Scene scene;
+    QString folder;
+};
+
+Demo::Demo(Session& session, QObject* parent)
+    : QObject(parent), session_(session), alive_(std::make_shared<std::atomic<bool>>(true)) {}
+
+Demo::~Demo() {
+    *alive_ = false;
+}
+
+Result<sim::Scene> Demo::scene() {
+    return sim::parseScene(sceneText(), "the demo");
+}
+
+QString Demo::folder() {
+    // The frames show the charts as they are defined, so a changed chart asks for new ones as a changed scene
+    // does.
+    QCryptographicHash hash(QCryptographicHash::Sha1);
+    hash.addData(QByteArray(sceneText().data(), static_cast<qsizetype>(sceneText().size())));
+    for (const auto& chart : embedded::charts())
+        hash.addData(QByteArray(chart.text.data(), static_cast<qsizetype>(chart.text.size())));
+    const QByteArray version = hash.result().toHex().left(8);
+    const QString own = qEnvironmentVariable("REFERO_DEMO_FOLDER");
+    const QString base = own.isEmpty()
+                             ? QStandardPaths::writableLocation(QStandardPaths::GenericCacheLocation) +
+                                   QStringLiteral("/refero")
+                             : own;
+    return base + QStringLiteral("/demo-") + QString::fromLatin1(version);
+}
+
+void Demo::start() {
+    auto day = demoDay();
+    if (!day) return emit failed(QString::fromStdString(day.error().message));
+    // A fresh one beside that of an earlier start, which may still be open.
+    auto own = std::make_unique<QTemporaryDir>();
+    if (!own->isValid()) return emit failed(own->errorString());
+    const QString file = own->filePath(QStringLiteral("Harrow Fen demo.refero"));
+    const Status made = studio::writeNew(file.toStdString(), day->contents);
+    auto studio = made ? studio::Studio::open(file.toStdString()) : tl::unexpected(made.error());
+    if (!studio) return emit failed(QString::fromStdString(studio.error().message));
+    plan_ = std::make_shared<Plan>(Plan{std::move(day->scene), folder()});
+    session_.use(*std::move(studio));
+    studioFolder_ = std::move(own);
+    if (!session_.setups().empty()) session_.select(session_.setups().front().id);
+    shootNext(0);
+}
+
+// One frame after the other.
+void Demo::shootNext(std::size_t index) {
+    const auto all = plan_->scene.shots.size();
+    emit progress(static_cast<int>(index), static_cast<int>(all));
+    if (index == all) return emit finished();
+    runJob(
+        this,
+        [plan = plan_, index, alive = alive_]() -> Status {
+            const sim::Shot& shot = plan->scene.shots[index];
+            const QString file = plan->folder + QLatin1Char('/') + QString::fromStdString(shot.file);
+            if (QFileInfo::exists(file) || !*alive) return {};
+            return sim::shootToFile(shot, plan->folder.toStdString());
+        },
+        [this, index](const Status& status) {
+            if (!status) return emit failed(QString::fromStdString(status.error().message));
+            const sim::Shot& shot = plan_->scene.shots[index];
+            session_.intake().arrived(static_cast<int>(shot.setup),
+                                      plan_->folder + QLatin1Char('/') + QString::fromStdString(shot.file),
+                                      shot.chart ? studio::FrameRole::chart : studio::FrameRole::subject);
+            shootNext(index + 1);
+        });
+}
+
+}  // namespace refero

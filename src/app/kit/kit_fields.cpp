@@ -1,0 +1,312 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/kit/kit_fields.h"
+
+#include <QRegularExpression>
+#include <algorithm>
+
+#include "core/read/limits.h"
+
+namespace refero {
+namespace {
+
+Form::Row row(const char* key, const char* caption, const char* unit, const char* hint, bool beside = false) {
+    return {QLatin1String(key), QLatin1String(caption), QString::fromUtf8(unit), QLatin1String(hint), beside};
+}
+
+}  // namespace
+
+QString inWords(std::string_view name) {
+    QString text = QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
+    text.replace(QLatin1Char('-'), QLatin1Char(' '));
+    if (text == QLatin1String("led") || text == QLatin1String("jpeg")) return text.toUpper();
+    if (!text.isEmpty()) text[0] = text[0].toUpper();
+    return text;
+}
+
+std::vector<Binding<plan::Body>> bodyFields() {
+    using plan::Body;
+    return {
+        textField(row("bodyModel", "Model", "", "As the files of this body name it."), &Body::model),
+        textField(
+            row("bodySerial", "Serial number", "", "Two bodies of a model differ; this tells them apart."),
+            &Body::serial),
+        textField(row("bodyNickname", "Called", "", "What you call it on the day; may be left empty."),
+                  &Body::nickname),
+        yesField(row("bodyMotion", "Shoots", "", "Stills or film."), &Body::motion, QStringLiteral("Stills"),
+                 QStringLiteral("Film")),
+        numberField(row("sensorWidth", "Sensor", "mm", "Width of the part of the sensor that records."),
+                    &Body::sensorWidthMm),
+        numberField(row("sensorHeight", "Sensor's height", "mm", "Height of the part that records.", true),
+                    &Body::sensorHeightMm),
+        numberField(row("pixelsWide", "Frame", "px", "Pixels across the frame."), &Body::pixelsWide),
+        numberField(row("pixelsHigh", "Frame's height", "px", "Pixels down the frame.", true),
+                    &Body::pixelsHigh)};
+}
+
+std::vector<Binding<plan::Lens>> lensFields() {
+    using plan::Lens;
+    // A fixed lens has one focal length: entering it is enough.
+    Binding<Lens> shortest =
+        numberField(row("lensShortest", "Focal length", "mm", "The shortest; of a fixed lens, the only one."),
+                    &Lens::shortestMm);
+    shortest.take = [](Lens& l, const QString& text) -> Status {
+        return numberFrom(QStringLiteral("Focal length"), text).map([&](double mm) {
+            if (!l.zooms() || mm > l.longestMm) l.longestMm = mm;
+            l.shortestMm = mm;
+        });
+    };
+    return {textField(row("lensModel", "Model", "", "As the files name it."), &Lens::model),
+            textField(row("lensSerial", "Serial number", "", "May be left empty."), &Lens::serial),
+            shortest,
+            numberField(row("lensLongest", "Longest", "mm", "The longest focal length of a zoom.", true),
+                        &Lens::longestMm),
+            numberField(row("lensFallOff", "Fall-off", "stops",
+                            "From the middle to the corners; a flat-field frame fills it in."),
+                        &Lens::fallOffStops),
+            numberField(row("lensFallOffAt", "At f/", "f-no.", "The aperture of the flat-field frame.", true),
+                        &Lens::fallOffFNumber)};
+}
+
+std::vector<Binding<plan::Lamp>> lampFields() {
+    using plan::Lamp;
+    Binding<Lamp> kind{
+        row("lampKind", "Kind of light", "",
+            "Profiles of one kind may stand in for each other, as the weaker choice they are.")};
+    kind.choices = [](const Lamp&) {
+        QStringList all;
+        for (const plan::LightKind k : plan::kLightKinds) all << inWords(name(k));
+        return all;
+    };
+    kind.index = [](const Lamp& l) { return static_cast<int>(l.kind); };
+    kind.choose = [](Lamp& l, int i) {
+        l.kind = plan::kLightKinds[static_cast<std::size_t>(i)];
+        return true;
+    };
+    return {
+        textField(row("lampLabel", "Name", "", "A lamp, a flash, or daylight from one side."), &Lamp::label),
+        kind,
+        numberField(row("lampWarmUp", "Warm-up", "min", "Until its colour is steady; 0 for none."),
+                    &Lamp::warmUpMinutes),
+        yesField(row("lampMains", "Power from", "", "Mains power calls for cautions in the preparations."),
+                 &Lamp::mains, QStringLiteral("Battery or none"), QStringLiteral("Mains")),
+        yesField(row("lampHot", "Touch", "", "Hot lamps call for cautions in the preparations."), &Lamp::hot,
+                 QStringLiteral("Stays cool"), QStringLiteral("Gets hot"))};
+}
+
+std::vector<Binding<plan::ChartCopy>> chartCopyFields(std::function<std::vector<Chart>()> charts) {
+    using plan::ChartCopy;
+    Binding<ChartCopy> design{row("copyChart", "Chart", "", "Which design this is a copy of.")};
+    design.choices = [charts](const ChartCopy&) {
+        QStringList all;
+        for (const Chart& c : charts()) all << QString::fromStdString(c.name);
+        return all;
+    };
+    design.index = [charts](const ChartCopy& copy) {
+        const auto all = charts();
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (all[i].id == copy.chart) return static_cast<int>(i);
+        return -1;
+    };
+    design.choose = [charts](ChartCopy& copy, int i) {
+        const std::string chosen = charts()[static_cast<std::size_t>(i)].id;
+        // What was measured belongs to the other design.
+        if (chosen != copy.chart) copy.values.clear();
+        copy.chart = chosen;
+        return true;
+    };
+    // The copy's size is said as its width; what is kept is the scale against the chart file.
+    Binding<ChartCopy> width{row("copyWidth", "Width", "mm", "Of the whole chart; its height follows.")};
+    const auto chartWidth = [charts](const ChartCopy& copy) {
+        for (const Chart& c : charts())
+            if (c.id == copy.chart) return c.outlineMm.x();
+        return 0.0;
+    };
+    width.text = [chartWidth](const ChartCopy& copy) { return numberText(copy.scale * chartWidth(copy)); };
+    width.take = [chartWidth](ChartCopy& copy, const QString& text) -> Status {
+        return numberFrom(QStringLiteral("Width"), text).map([&](double mm) {
+            copy.scale = mm / chartWidth(copy);
+        });
+    };
+    width.applies = [chartWidth](const ChartCopy& copy) { return chartWidth(copy) > 0; };
+    return {textField(row("copyLabel", "Name", "", "What is written on this copy."), &ChartCopy::label),
+            design,
+            width,
+            textField(row("copyMade", "Made on", "", "As 2026-05-14; charts fade, so their age counts."),
+                      &ChartCopy::madeOn),
+            numberField(
+                row("copyLife", "Replace after", "months", "Of its making; common practice is two years."),
+                &ChartCopy::replaceAfterMonths),
+            textField(row("copyReference", "Values from", "",
+                          "Who measured this copy, with what, when; empty: the chart file's values."),
+                      &ChartCopy::reference)};
+}
+
+std::vector<Binding<plan::Checked>> checkedFields() {
+    using plan::Checked;
+    return {
+        yesField(row("checkedDisplay", "What it is", "", "A display to judge on, or a measuring instrument."),
+                 &Checked::display, QStringLiteral("Instrument"), QStringLiteral("Display")),
+        textField(row("checkedLabel", "Name", "", "What you call it."), &Checked::label),
+        textField(row("checkedSerial", "Serial number", "", "May be left empty."), &Checked::serial),
+        textField(row("checkedOn", "Last checked", "", "As 2026-05-14; empty: never, or not known."),
+                  &Checked::checkedOn),
+        numberField(row("checkedEvery", "Check every", "days", "A month is common practice for displays."),
+                    &Checked::everyDays)};
+}
+
+std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
+    std::function<std::vector<plan::Body>()> bodies) {
+    using plan::RecordingCurve;
+    Binding<RecordingCurve> body{row("curveBody", "Body", "", "Whose recording this is.")};
+    body.choices = [bodies](const RecordingCurve&) {
+        QStringList all{QStringLiteral("Any body")};
+        for (const plan::Body& b : bodies()) all << QString::fromStdString(b.label());
+        return all;
+    };
+    body.index = [bodies](const RecordingCurve& c) {
+        const auto all = bodies();
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (all[i].id == c.body) return static_cast<int>(i) + 1;
+        return 0;
+    };
+    body.choose = [bodies](RecordingCurve& c, int i) {
+        const auto all = bodies();
+        c.body = i == 0 ? 0 : all[static_cast<std::size_t>(i) - 1].id;
+        return true;
+    };
+    Binding<RecordingCurve> recording{
+        row("curveRecording", "Recording", "", "Which of its recordings is written like that.")};
+    recording.choices = [](const RecordingCurve&) {
+        QStringList all;
+        for (const plan::Recording r : plan::kRecordings) all << inWords(name(r));
+        return all;
+    };
+    recording.index = [](const RecordingCurve& c) { return static_cast<int>(c.recording); };
+    recording.choose = [](RecordingCurve& c, int i) {
+        c.recording = plan::kRecordings[static_cast<std::size_t>(i)];
+        return true;
+    };
+    const auto constant = [](Form::Row r, double LogCurve::*member) {
+        Binding<RecordingCurve> b{r};
+        b.text = [member](const RecordingCurve& c) { return QString::number(c.curve.*member, 'g', 12); };
+        b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
+            return numberFrom(caption, t).map([&](double v) { c.curve.*member = v; });
+        };
+        return b;
+    };
+    const auto optional = [](Form::Row r, std::optional<double> LogCurve::*member) {
+        Binding<RecordingCurve> b{r};
+        b.text = [member](const RecordingCurve& c) {
+            return c.curve.*member ? QString::number(*(c.curve.*member), 'g', 12) : QString();
+        };
+        b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
+            if (t.isEmpty()) {
+                (c.curve.*member).reset();
+                return {};
+            }
+            return numberFrom(caption, t).map([&](double v) { c.curve.*member = v; });
+        };
+        return b;
+    };
+    const char* const kAbove = "Stored = log slope x log(linear slope x light + linear offset) + log offset.";
+    return {textField(row("curveLabel", "Name", "", "What the camera calls it."), &RecordingCurve::label),
+            body,
+            recording,
+            constant(row("curveBase", "Base", "", "Of the logarithm: 2, 10 or 2.71828."), &LogCurve::base),
+            constant(row("curveLogSlope", "Log side", "", kAbove), &LogCurve::logSlope),
+            constant(row("curveLogOffset", "Log offset", "", kAbove, true), &LogCurve::logOffset),
+            constant(row("curveLinearSlope", "Light side", "", kAbove), &LogCurve::linearSlope),
+            constant(row("curveLinearOffset", "Linear offset", "", kAbove, true), &LogCurve::linearOffset),
+            optional(row("curveBreak", "Straight part", "",
+                         "Linear light under which the curve is a straight line; empty: nowhere."),
+                     &LogCurve::linearBreak),
+            optional(row("curveStraight", "Its slope", "",
+                         "Of the straight part; empty: it goes on smoothly.", true),
+                     &LogCurve::straightSlope)};
+}
+
+std::vector<Binding<plan::Shoot>> shootFields() {
+    using plan::Shoot;
+    Binding<Shoot> policy{row("shootPolicy", "A change is", "", "What calls for a new chart shot.")};
+    policy.choices = [](const Shoot&) {
+        QStringList all;
+        for (const plan::Policy p : plan::kPolicies) all << inWords(name(p));
+        return all;
+    };
+    policy.index = [](const Shoot& s) { return static_cast<int>(s.policy); };
+    policy.choose = [](Shoot& s, int i) {
+        s.policy = plan::kPolicies[static_cast<std::size_t>(i)];
+        return true;
+    };
+    Binding<Shoot> limits{
+        row("shootLimits", "Charts judged as", "",
+            "How strictly chart shots are judged; single limits are changed at their finding.")};
+    limits.choices = [](const Shoot&) {
+        QStringList all;
+        for (const Limits& l : limitSets()) all << QString::fromStdString(l.name);
+        return all;
+    };
+    limits.index = [](const Shoot& s) {
+        const auto& sets = limitSets();
+        const auto at =
+            std::find_if(sets.begin(), sets.end(), [&](const Limits& l) { return l.name == s.limits; });
+        return static_cast<int>(at == sets.end() ? 1 : at - sets.begin());
+    };
+    limits.choose = [](Shoot& s, int i) {
+        s.limits = limitSets()[static_cast<std::size_t>(i)].name;
+        s.limitChanges.clear();
+        return true;
+    };
+    return {textField(row("shootLabel", "Name", "", "On the call sheet and in the record."), &Shoot::label),
+            textField(row("shootClient", "Client", "", "May be left empty."), &Shoot::client),
+            textField(row("shootDate", "Date", "", "As 2026-05-14."), &Shoot::date),
+            policy,
+            limits,
+            numberField(row("shootStops", "Light may move", "stops",
+                            "How far the level of daylight may go before a chart shot is too old."),
+                        &Shoot::moveLimitStops),
+            numberField(row("shootMired", "Colour may move", "mired",
+                            "How far its colour may go before a chart shot is too old.", true),
+                        &Shoot::moveLimitMired)};
+}
+
+std::vector<Binding<plan::Place>> placeFields() {
+    using plan::Place;
+    Binding<Place> clock{row("placeClock", "Clock", "h from UTC", "Summer time included: 2 for UTC+2.")};
+    clock.text = [](const Place& p) { return numberText(p.offsetMinutes / 60.0); };
+    clock.take = [](Place& p, const QString& text) -> Status {
+        return numberFrom(QStringLiteral("Clock"), text).map([&](double hours) {
+            p.offsetMinutes = static_cast<int>(std::lround(std::clamp(hours, -100.0, 100.0) * 60));
+        });
+    };
+    Binding<Place> spot{
+        row("placeSpot", "Coordinates", "",
+            "Degrees north and east, as 52.35, 0.27; south and west are negative. With them the "
+            "sun's way is known.")};
+    spot.text = [](const Place& p) {
+        return p.latitude && p.longitude
+                   ? numberText(*p.latitude) + QStringLiteral(", ") + numberText(*p.longitude)
+                   : QString();
+    };
+    spot.take = [](Place& p, const QString& text) -> Status {
+        p.latitude.reset();
+        p.longitude.reset();
+        if (text.isEmpty()) return {};
+        static const QRegularExpression gap(QStringLiteral("[,;\\s]+"));
+        const QStringList parts = text.split(gap, Qt::SkipEmptyParts);
+        if (parts.size() != 2)
+            return failure("Coordinates are two numbers, degrees north and east, as 52.35, 0.27.");
+        const auto north = numberFrom(QStringLiteral("Degrees north"), parts[0]),
+                   east = numberFrom(QStringLiteral("Degrees east"), parts[1]);
+        if (!north) return tl::unexpected(north.error());
+        if (!east) return tl::unexpected(east.error());
+        p.latitude = *north;
+        p.longitude = *east;
+        return {};
+    };
+    return {textField(row("placeLabel", "Name", "", "A room, a window, a spot outdoors."), &Place::label),
+            spot, clock};
+}
+
+}  // namespace refero

@@ -1,0 +1,239 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/kit/kit_kind.h"
+
+#include <QDate>
+#include <QVBoxLayout>
+
+#include "app/forms/record_form.h"
+#include "app/kit/curve_plot.h"
+#include "app/kit/kit_fields.h"
+#include "app/look/text.h"
+#include "app/session/reading_actions.h"
+#include "studio/plan_edits.h"
+#include "workflow/shoots.h"
+
+namespace refero {
+namespace {
+
+QString labelOf(const plan::Body& b) {
+    return text(b.label());
+}
+QString labelOf(const plan::Lens& l) {
+    return text(l.model);
+}
+template <class R>
+QString labelOf(const R& r) {
+    return text(r.label);
+}
+
+QString detailOf(const plan::Body& b) {
+    const QString what = b.motion ? QStringLiteral("film, ") : QString();
+    const QString model =
+        b.nickname.empty() || b.nickname == b.model ? QString() : text(b.model) + QStringLiteral(", ");
+    return model + what +
+           QStringLiteral("%1 x %2 mm").arg(numberText(b.sensorWidthMm), numberText(b.sensorHeightMm));
+}
+QString detailOf(const plan::Lens& l) {
+    return l.zooms() ? QStringLiteral("%1 to %2 mm").arg(numberText(l.shortestMm), numberText(l.longestMm))
+                     : QStringLiteral("%1 mm").arg(numberText(l.shortestMm));
+}
+QString detailOf(const plan::Lamp& l) {
+    return inWords(name(l.kind)) + (l.mains ? QStringLiteral(", mains") : QString()) +
+           (l.hot ? QStringLiteral(", hot") : QString());
+}
+QString detailOf(const plan::ChartCopy& c) {
+    return c.madeOn.empty() ? QStringLiteral("age not known") : QStringLiteral("made ") + text(c.madeOn);
+}
+QString detailOf(const plan::Checked& c) {
+    return c.checkedOn.empty() ? QStringLiteral("never checked")
+                               : QStringLiteral("checked ") + text(c.checkedOn);
+}
+QString detailOf(const plan::RecordingCurve& c) {
+    return inWords(name(c.recording)) +
+           QStringLiteral(", mid-grey %1 %").arg(100 * c.curve.encode(kMidGrey), 0, 'f', 1);
+}
+QString detailOf(const plan::Place& p) {
+    return p.latitude ? QStringLiteral("%1°, %2°").arg(*p.latitude, 0, 'f', 2).arg(*p.longitude, 0, 'f', 2)
+                      : QStringLiteral("no coordinates");
+}
+QString detailOf(const plan::Shoot& s) {
+    return text(s.date);
+}
+
+plan::Body fresh(plan::Body b) {
+    b.model = "New body";
+    return b;
+}
+plan::Lens fresh(plan::Lens l) {
+    l.model = "New lens";
+    return l;
+}
+template <class R>
+R fresh(R r) {
+    r.label = "New " + std::string(studio::kindName<R>());
+    std::replace(r.label.begin(), r.label.end(), '_', ' ');
+    return r;
+}
+
+template <class R>
+class KindOf : public KitKind {
+  public:
+    KindOf(Session& session, const char* title, const char* one, std::vector<Binding<R>> fields)
+        : session_(session),
+          title_(QLatin1String(title)),
+          one_(QLatin1String(one)),
+          fields_(std::move(fields)) {}
+
+    QString title() const override { return title_; }
+    QString addText() const override { return QStringLiteral("Enter another ") + one_; }
+    std::vector<Line> lines() const override {
+        std::vector<Line> out;
+        for (const auto& [id, r] : contents().template all<R>())
+            if (isHere(r)) out.push_back({id, labelOf(r), detailOf(r)});
+        return out;
+    }
+    QWidget* makeForm(QWidget* parent) override {
+        form_ = new RecordForm<R>(
+            fields_, [this](const R& changed, const QString& what) { return put(changed, what); }, parent);
+        return form_;
+    }
+    void show(studio::Id id) override {
+        if (const R* r = contents().template find<R>(id)) form_->setRecord(*r);
+    }
+    Result<studio::Id> add() override {
+        studio::Id id = 0;
+        const Status kept = session_.perform(addText(), [&](studio::Edit& edit) -> Status {
+            id = addTo(edit);
+            return {};
+        });
+        if (!kept) return tl::unexpected(kept.error());
+        return id;
+    }
+    Status remove(studio::Id id) override {
+        const R* r = contents().template find<R>(id);
+        if (!r) return {};
+        return session_.perform(QStringLiteral("Take out %1").arg(labelOf(*r)),
+                                [&](studio::Edit& edit) { return removeFrom(edit, id); });
+    }
+
+  protected:
+    const studio::Contents& contents() const { return session_.studio()->contents(); }
+    virtual bool isHere(const R&) const { return true; }
+    virtual studio::Id addTo(studio::Edit& edit) const { return edit.add(fresh(R{})); }
+    virtual Status removeFrom(studio::Edit& edit, studio::Id id) {
+        return studio::removeUnused<R>(edit, contents(), id);
+    }
+    Status put(const R& changed, const QString& what) {
+        return session_.perform(labelOf(changed) + QStringLiteral(", ") + what,
+                                [&](studio::Edit& edit) -> Status {
+                                    if (auto ok = plan::validate(changed); !ok) return ok;
+                                    edit.put(changed);
+                                    return {};
+                                });
+    }
+
+    Session& session_;
+
+  private:
+    QString title_, one_;
+    std::vector<Binding<R>> fields_;
+    RecordForm<R>* form_ = nullptr;
+};
+
+class PlaceKind : public KindOf<plan::Place> {
+  public:
+    using KindOf::KindOf;
+
+  protected:
+    bool isHere(const plan::Place& p) const override { return p.shoot == session_.shootId(); }
+    studio::Id addTo(studio::Edit& edit) const override {
+        plan::Place p = fresh(plan::Place{});
+        p.shoot = session_.shootFor(edit);
+        p.position = static_cast<int>(contents().placesOf(p.shoot).size());
+        // A shoot is seldom spread over two time zones.
+        if (p.position > 0) p.offsetMinutes = contents().placesOf(p.shoot).back().offsetMinutes;
+        return edit.add(p);
+    }
+};
+
+class CheckedKind : public KindOf<plan::Checked> {
+  public:
+    using KindOf::KindOf;
+    QString deed() const override { return QStringLiteral("Checked today"); }
+    Status doDeed(studio::Id id) override {
+        const auto* r = contents().find<plan::Checked>(id);
+        if (!r) return {};
+        plan::Checked changed = *r;
+        changed.checkedOn = QDate::currentDate().toString(Qt::ISODate).toStdString();
+        return put(changed, deed());
+    }
+};
+
+// The form with the curve drawn under it.
+class CurveKind : public KindOf<plan::RecordingCurve> {
+  public:
+    explicit CurveKind(Session& session)
+        : KindOf(session, "Log recordings", "log recording",
+                 recordingCurveFields([&session] { return session.studio()->contents().kit().bodies; })) {}
+    QWidget* makeForm(QWidget* parent) override {
+        auto* whole = new QWidget(parent);
+        auto* column = new QVBoxLayout(whole);
+        column->setContentsMargins(0, 0, 0, 0);
+        column->addWidget(KindOf::makeForm(whole));
+        plot_ = new CurvePlot(whole);
+        column->addWidget(plot_);
+        return whole;
+    }
+    void show(studio::Id id) override {
+        KindOf::show(id);
+        if (const auto* r = contents().find<plan::RecordingCurve>(id)) plot_->setCurve(r->curve);
+    }
+
+  protected:
+    studio::Id addTo(studio::Edit& edit) const override {
+        plan::RecordingCurve c;
+        c.label = "New log recording";
+        return edit.add(c);
+    }
+
+  private:
+    CurvePlot* plot_ = nullptr;
+};
+
+class ShootKind : public KindOf<plan::Shoot> {
+  public:
+    using KindOf::KindOf;
+    QString addText() const override { return QStringLiteral("Begin another shoot"); }
+    void show(studio::Id id) override {
+        session_.openShoot(id);
+        KindOf::show(id);
+    }
+
+  protected:
+    studio::Id addTo(studio::Edit& edit) const override { return workflow::newShoot(edit); }
+    Status removeFrom(studio::Edit& edit, studio::Id id) override {
+        if (auto ok = KindOf::removeFrom(edit, id); !ok) return ok;
+        for (const plan::Place& p : contents().placesOf(id)) edit.remove<plan::Place>(p.id);
+        return {};
+    }
+};
+
+}  // namespace
+
+std::vector<std::unique_ptr<KitKind>> kitKinds(Session& s) {
+    std::vector<std::unique_ptr<KitKind>> out;
+    out.push_back(std::make_unique<KindOf<plan::Body>>(s, "Bodies", "body", bodyFields()));
+    out.push_back(std::make_unique<KindOf<plan::Lens>>(s, "Lenses", "lens", lensFields()));
+    out.push_back(std::make_unique<KindOf<plan::Lamp>>(s, "Lights", "light", lampFields()));
+    out.push_back(std::make_unique<CurveKind>(s));
+    out.push_back(std::make_unique<KindOf<plan::ChartCopy>>(
+        s, "Charts", "chart copy", chartCopyFields([&s] { return s.reading().charts(); })));
+    out.push_back(std::make_unique<CheckedKind>(s, "Displays and instruments", "display or instrument",
+                                                checkedFields()));
+    out.push_back(std::make_unique<PlaceKind>(s, "Places of this shoot", "place", placeFields()));
+    out.push_back(std::make_unique<ShootKind>(s, "Shoots", "shoot", shootFields()));
+    return out;
+}
+
+}  // namespace refero

@@ -1,0 +1,107 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/pictures/display_profile.h"
+
+#include <QGuiApplication>
+#include <mutex>
+#include <optional>
+
+#include "app/settings/own_settings.h"
+
+#if QT_CONFIG(xcb)
+#include <xcb/xcb.h>
+
+#include <QtGui/qguiapplication_platform.h>
+#endif
+
+namespace refero::display {
+namespace {
+
+// Pictures are drawn on worker threads.
+std::mutex mutex;
+io::DisplayTransform current;
+Source from = Source::assumed;
+
+const QString kSetting = QStringLiteral("displayProfile");
+
+void set(const io::DisplayTransform& t, Source s) {
+    const std::lock_guard lock(mutex);
+    current = t;
+    from = s;
+}
+
+// The property _ICC_PROFILE of the root window; nothing under other window systems.
+std::string fromSystem() {
+#if QT_CONFIG(xcb)
+    const auto* x11 = qGuiApp->nativeInterface<QNativeInterface::QX11Application>();
+    xcb_connection_t* const c = x11 ? x11->connection() : nullptr;
+    if (!c) return {};
+    constexpr std::string_view kName = "_ICC_PROFILE";
+    const auto freed = [](auto* p) {
+        return std::unique_ptr<std::remove_pointer_t<decltype(p)>, decltype(&std::free)>(p, &std::free);
+    };
+    const auto atom = freed(xcb_intern_atom_reply(
+        c, xcb_intern_atom(c, 1, static_cast<std::uint16_t>(kName.size()), kName.data()), nullptr));
+    if (!atom || atom->atom == XCB_ATOM_NONE) return {};
+    const auto root = xcb_setup_roots_iterator(xcb_get_setup(c)).data->root;
+    constexpr std::uint32_t kWords = 8u << 20;
+    const auto reply = freed(xcb_get_property_reply(
+        c, xcb_get_property(c, 0, root, atom->atom, XCB_ATOM_CARDINAL, 0, kWords), nullptr));
+    if (!reply || reply->format != 8) return {};
+    return {static_cast<const char*>(xcb_get_property_value(reply.get())),
+            static_cast<std::size_t>(xcb_get_property_value_length(reply.get()))};
+#else
+    return {};
+#endif
+}
+
+}  // namespace
+
+void find() {
+    if (const std::string bytes = fromSystem(); !bytes.empty())
+        if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, Source::system);
+    const QString chosen = ownSettings().value(kSetting).toString();
+    if (!chosen.isEmpty())
+        if (const auto t = io::DisplayTransform::fromFile(chosen.toStdString()))
+            return set(*t, Source::chosen);
+    set({}, Source::assumed);
+}
+
+Status choose(const QString& path) {
+    if (path.isEmpty()) {
+        ownSettings().remove(kSetting);
+        find();
+        return {};
+    }
+    const auto t = io::DisplayTransform::fromFile(path.toStdString());
+    if (!t) return tl::unexpected(t.error());
+    ownSettings().setValue(kSetting, path);
+    set(*t, Source::chosen);
+    return {};
+}
+
+io::DisplayTransform transform() {
+    const std::lock_guard lock(mutex);
+    return current;
+}
+
+Source source() {
+    const std::lock_guard lock(mutex);
+    return from;
+}
+
+QString inWords() {
+    const QString name = QString::fromStdString(transform().description());
+    switch (source()) {
+        case Source::system:
+            return QStringLiteral("Shown for this display by the system's profile, %1.").arg(name);
+        case Source::chosen:
+            return QStringLiteral("Shown for this display by the profile that you chose, %1.").arg(name);
+        case Source::assumed:
+            break;
+    }
+    return QStringLiteral(
+        "Shown for sRGB: the system names no profile for this display. On another display colours are off.");
+}
+
+}  // namespace refero::display

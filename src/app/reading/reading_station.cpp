@@ -1,0 +1,394 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/reading/reading_station.h"
+
+#include <QComboBox>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include "app/dialogs/dialogs.h"
+#include "app/findings/findings.h"
+#include "app/forms/encoding_choice.h"
+#include "app/look/button.h"
+#include "app/look/caption.h"
+#include "app/look/label.h"
+#include "app/meters/comparison.h"
+#include "app/meters/meter_panel.h"
+#include "app/pictures/display_colour.h"
+#include "app/pictures/frame_view.h"
+#include "app/session/correction_actions.h"
+#include "app/session/job.h"
+#include "app/session/reading_actions.h"
+#include "app/tables/patch_table.h"
+#include "core/read/encoding_fit.h"
+#include "core/read/swatch.h"
+
+namespace refero {
+namespace {
+
+constexpr int kLongEdge = 3200;  // of what is shown
+
+struct Shown {
+    PictureView::Levels levels;
+    QImage srgb;
+};
+
+}  // namespace
+
+ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : Station(session, parent), dialogs_(dialogs) {
+    setObjectName(QStringLiteral("readingStation"));
+    frame_ = new FrameView(this);
+    QWidget* bar = buildBar();
+    QWidget* figures = buildFigures();
+    connect(frame_, &FrameView::cornersMoved, this, [this](const Quad& corners, const QString& step) {
+        session_.reading().setCorners(session_.currentId(), corners, step);
+    });
+    connect(frame_, &FrameView::patchesEdited, this,
+            [this](const std::vector<PatchByHand>& byHand, const QString& step) {
+                session_.reading().setPatches(session_.currentId(), byHand, step);
+            });
+    connect(table_, &PatchTable::leaveOutWanted, frame_, &FrameView::toggleLeftOut);
+    connect(table_, &PatchTable::patchChosen, frame_, &FrameView::choosePatch);
+    connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::compare);
+    connect(&meters_->comparison(), &Comparison::wanted, this, [this](const QString& path) {
+        session_.reading().compareWith(session_.currentId(), path,
+                                       [this, path](const Result<std::vector<ReadingChange>>& changes) {
+                                           if (meters_->comparison().path() == path)
+                                               meters_->comparison().setChanges(changes);
+                                       });
+    });
+    connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
+    connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
+    connect(frame_, &FrameView::regionDrawn, this,
+            [this](const QRectF& region) { meters_->setRegion(region, shown_.get()); });
+    connect(findings_, &Findings::evidenceWanted, frame_, &FrameView::setEvidence);
+    connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
+        session_.reading().allow(check, value);
+    });
+    lay(bar, frame_, figures);
+}
+
+QWidget* ReadingStation::buildBar() {
+    auto* bar = new QWidget(this);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    const auto caption = [&](const char* text) {
+        auto* l = look::caption(QLatin1String(text));
+        row->addWidget(l);
+    };
+    caption("Chart");
+    chart_ = new QComboBox(bar);
+    chart_->setObjectName(QStringLiteral("chartChoice"));
+    chart_->setAccessibleName(QStringLiteral("Chart"));
+    chart_->setToolTip(QStringLiteral("Which chart the frame shows; it is recognised by itself."));
+    row->addWidget(chart_);
+    row->addSpacing(12);
+    caption("Encoding");
+    encoding_ = new EncodingChoice(bar);
+    encoding_->setObjectName(QStringLiteral("encodingChoice"));
+    encoding_->setAccessibleName(QStringLiteral("Encoding"));
+    encoding_->setToolTip(QStringLiteral("How the frame's numbers relate to light."));
+    encoding_->offerFile(QStringLiteral("Curve file..."));
+    row->addWidget(encoding_);
+    question_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
+    question_->setObjectName(QStringLiteral("encodingQuestion"));
+    question_->setWordWrap(false);
+    question_->setMinimumWidth(40);
+    question_->hide();
+    row->addWidget(question_);
+    answer_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take it"), bar);
+    answer_->setObjectName(QStringLiteral("encodingAnswer"));
+    answer_->hide();
+    row->addWidget(answer_);
+    connect(answer_, &QAbstractButton::clicked, this, [this] {
+        if (proposed_) session_.reading().setEncoding(session_.currentId(), *proposed_);
+    });
+    row->addSpacing(12);
+    view_ = new QComboBox(bar);
+    view_->setObjectName(QStringLiteral("viewChoice"));
+    view_->setAccessibleName(QStringLiteral("What the frame is shown as"));
+    view_->setToolTip(
+        QStringLiteral("The picture, its levels in stops from mid-grey, what is clipped, or where the "
+                       "aimed-at levels lie."));
+    view_->addItems({QStringLiteral("Picture"), QStringLiteral("Stops"), QStringLiteral("Clipping"),
+                     QStringLiteral("White 90 %"), QStringLiteral("White 96 %")});
+    row->addWidget(view_);
+    connect(view_, &QComboBox::currentIndexChanged, this, [this] {
+        if (const Setup* s = session_.current()) showPicture(*s);
+    });
+    treat_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Treat"), bar);
+    treat_->setObjectName(QStringLiteral("treatments"));
+    treat_->setToolTip(QStringLiteral(
+        "Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
+    treatments_ = new QMenu(treat_);
+    treatments_->setObjectName(QStringLiteral("treatmentsMenu"));
+    connect(treatments_, &QMenu::aboutToShow, this, &ReadingStation::fillTreatments);
+    connect(treat_, &QAbstractButton::clicked, this,
+            [this] { treatments_->popup(treat_->mapToGlobal(QPoint(0, treat_->height()))); });
+    row->addWidget(treat_);
+    row->addStretch(1);
+    auto* hint = look::caption(QStringLiteral("1 to 4, Page keys, arrows"));
+    hint->setMinimumWidth(1);
+    hint->setToolTip(QStringLiteral(
+        "Drag a corner, or choose it with 1 to 4; click a patch, or choose it with Page Up and Page Down. "
+        "The arrow keys nudge what is chosen; X leaves a patch out, R puts it back."));
+    row->addWidget(hint);
+    hint_ = hint;
+    connect(chart_, &QComboBox::activated, this, [this](int i) {
+        session_.reading().setChart(session_.currentId(),
+                                    session_.reading().charts()[static_cast<std::size_t>(i)]);
+    });
+    connect(encoding_, &EncodingChoice::chosen, this,
+            [this](const Transfer& t) { session_.reading().setEncoding(session_.currentId(), t); });
+    connect(encoding_, &EncodingChoice::fileWanted, this, [this] {
+        const QString path =
+            dialogs_.openFile(this, QStringLiteral("Open a curve from stored number to linear light"),
+                              QStringLiteral("Curves (*.cube *.clf *.spi1d *.csv *.txt)"));
+        if (!path.isEmpty()) session_.reading().setEncodingCurve(session_.currentId(), path);
+    });
+    return bar;
+}
+
+QWidget* ReadingStation::buildFigures() {
+    auto* figures = new QWidget(this);
+    figures->setFixedHeight(232);
+    auto* row = new QHBoxLayout(figures);
+    row->setContentsMargins(8, 8, 8, 8);
+    row->setSpacing(8);
+    table_ = new PatchTable(figures);
+    meters_ = new MeterPanel(figures);
+    row->addWidget(table_, 2);
+    row->addWidget(meters_, 1);
+    return figures;
+}
+
+void ReadingStation::show(const Setup* setup) {
+    const bool ready = setup && setup->reading;
+    chart_->setEnabled(setup && setup->frame);
+    encoding_->setEnabled(setup && !setup->busy);
+    const QSignalBlocker blockChart(chart_);
+    chart_->clear();
+    for (const Chart& c : session_.reading().charts()) chart_->addItem(QString::fromStdString(c.name));
+    if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
+    table_->patches().setReading(ready ? setup->reading : std::nullopt);
+    meters_->setReading(ready ? setup->reading : std::nullopt);
+    if (!setup) {
+        question_->hide();
+        answer_->hide();
+        frame_->clearPicture();
+        frame_->clearPlacement();
+        return findings_->setMessage({}, {});
+    }
+    showPicture(*setup);
+    if (ready) {
+        chart_->setCurrentText(QString::fromStdString(setup->reading->chart.name));
+        frame_->setPlacement(setup->reading->chart, setup->reading->corners,
+                             io::requestOf(*setup->reading).patches);
+    } else {
+        chart_->setCurrentIndex(-1);
+        frame_->clearPlacement();
+    }
+    treat_->setEnabled(ready && setup->frame);
+    ask(*setup);
+    showFindings(*setup);
+    compare();
+}
+
+// The other frame is only read where its comparison is looked at.
+void ReadingStation::compare() {
+    if (meters_->meter() != MeterPanel::Meter::comparison) return;
+    const plan::Day& day = session_.day();
+    int offset = 0;
+    for (const plan::Setup& s : day.setups)
+        for (const plan::Place& p : day.places)
+            if (s.id == session_.currentId() && p.id == s.conditions.place) offset = p.offsetMinutes;
+    const auto* record = workflow::readingOf(session_.studio()->contents(), session_.currentId());
+    meters_->comparison().setFrames(session_.reading().otherChartFrames(session_.currentId()), offset,
+                                    record ? std::hash<std::string>{}(record->document) : 0);
+}
+
+// What is done to the readings: each can be taken back.
+void ReadingStation::fillTreatments() {
+    treatments_->clear();
+    const Setup* s = session_.current();
+    if (!s || !s->reading) return;
+    const int id = s->id;
+    const Reading& r = *s->reading;
+    const auto add = [&](const QString& text, bool on, auto act) {
+        QAction* action = treatments_->addAction(text);
+        action->setCheckable(true);
+        action->setChecked(on);
+        connect(action, &QAction::triggered, this, act);
+        return action;
+    };
+    const bool lightOut = r.lightTakenOut.chart;
+    add(QStringLiteral("Take uneven light out"), lightOut, [this, id, lightOut] {
+        session_.reading().takeOutLight(id, !lightOut);
+    })->setEnabled(r.light.has_value());
+    const bool flat = !r.flatField.empty();
+    add(flat ? QStringLiteral("Flat field %1").arg(QFileInfo(QString::fromStdString(r.flatField)).fileName())
+             : QStringLiteral("Take out a flat field..."),
+        flat, [this, id, flat] {
+            if (flat) return session_.reading().takeOutFlatField(id, {});
+            const QStringList paths = dialogs_.openFrames(this);
+            if (!paths.isEmpty()) session_.reading().takeOutFlatField(id, paths.front());
+        });
+    const std::size_t others = session_.reading().otherChartFrames(id).size();
+    const bool mean = !r.averaged.empty();
+    add(others == 0 ? QStringLiteral("Average the chart frames (there is one)")
+                    : QStringLiteral("Average the %1 chart frames").arg(others + 1),
+        mean, [this, id, mean] { session_.reading().averageFrames(id, !mean); })
+        ->setEnabled(mean || others > 0);
+}
+
+// A file that does not say its encoding is a question, with what the greys answer.
+void ReadingStation::ask(const Setup& setup) {
+    proposed_.reset();
+    const bool open = setup.reading && setup.reading->encodingSource == EncodingSource::assumed;
+    question_->setVisible(open);
+    answer_->setVisible(open);
+    hint_->setVisible(!open && !compact_);
+    if (!open) return;
+    std::vector<Transfer> candidates(kEncodings.begin(), kEncodings.end());
+    for (const plan::RecordingCurve& recording : session_.day().kit.curves)
+        if (const auto t = Transfer::fromLog(recording.curve)) candidates.push_back(*t);
+    const Transfer assumed = setup.reading->encoding;
+    const auto better = betterEncodings(*setup.reading, candidates);
+    proposed_ = better.empty() ? assumed : better.front().encoding;
+    const auto text = [](const Transfer& t) {
+        return QString::fromUtf8(t.name().data(), static_cast<qsizetype>(t.name().size()));
+    };
+    const auto fitOf = [&](const Transfer& t) {
+        const auto fits = encodingFits(*setup.reading, {t});
+        return fits.empty() ? QStringLiteral("not at all")
+                            : QStringLiteral("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
+    };
+    question_->setText(QStringLiteral("The file does not state it:"));
+    question_->setToolTip(
+        better.empty() ? QStringLiteral("The greys agree with %1 %2.").arg(text(assumed), fitOf(assumed))
+                       : QStringLiteral("The greys agree with %1 %2, with %3 %4.")
+                             .arg(text(*proposed_), fitOf(*proposed_), text(assumed), fitOf(assumed)));
+    answer_->setText(better.empty() ? QStringLiteral("It is %1").arg(text(*proposed_))
+                                    : QStringLiteral("More likely %1").arg(text(*proposed_)));
+    answer_->setAccessibleName(answer_->text());
+    answer_->setToolTip(question_->toolTip());
+    answer_->updateGeometry();
+}
+
+void ReadingStation::narrow(bool compact) {
+    compact_ = compact;
+    hint_->setVisible(!compact && question_->isHidden());
+    table_->setCompact(compact);
+}
+
+void ReadingStation::showPicture(const Setup& setup) {
+    frame_->setFrame(setup.frame, setup.reading ? viewingGains(*setup.reading) : Vector3::Ones());
+    if (!setup.frame) {
+        shown_.reset();
+        meters_->clearPicture();
+        return frame_->clearPicture();
+    }
+    const Vector3 gains = setup.reading ? viewingGains(*setup.reading) : Vector3(0, 0, 0);
+    const bool alike = (gains - shownGains_).cwiseAbs().maxCoeff() < 0.02 * gains.maxCoeff();
+    const int view = view_->currentIndex();
+    if (shown_ == setup.frame && alike && shownView_ == view) return;
+    if (shown_ != setup.frame) frame_->clearPicture();
+    shown_ = setup.frame;
+    shownGains_ = gains;
+    shownView_ = view;
+    const std::optional<ExposureView> exposures =
+        view > 0 ? std::optional(static_cast<ExposureView>(view - 1)) : std::nullopt;
+    frame_->setKey(exposures ? exposureKey(*exposures) : std::vector<ExposureKey>{});
+    const QSize full(setup.frame->image.width(), setup.frame->image.height());
+    runJob(
+        this,
+        [frame = setup.frame, gains, exposures] {
+            const Vector3 balance = gains.isZero() ? roughGains(frame->image) : gains;
+            Rendering r = compileUntouched(OutputSpace::srgb);
+            r.gains = balance;
+            const QImage srgb = srgbImage(frame->image, r, kLongEdge);
+            const QImage shown =
+                exposures ? exposureImage(frame->image, balance, frame->encoding, *exposures, kLongEdge)
+                          : srgb;
+            // The scopes read full HD, and numbers that no display's profile has changed.
+            return Shown{PictureView::pyramid(forDisplay(shown)),
+                         srgb.scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
+        },
+        [this, frame = setup.frame, full, view](Shown shown) {
+            if (shown_ != frame || shownView_ != view) return;
+            frame_->setPicture(std::move(shown.levels), full);
+            meters_->setPicture(shown.srgb, full);
+        });
+}
+
+void ReadingStation::showFindings(const Setup& setup) {
+    if (setup.busy) {
+        findings_->setMessage(QStringLiteral("Reading"),
+                              QStringLiteral("The frame is being opened and searched for a chart."));
+        return findings_->setNextStep({}, {});
+    }
+    if (setup.chartFrame.empty()) return showAwaited(setup);
+    if (!setup.reading) {
+        findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
+                              setup.error);
+        if (setup.frame)
+            return findings_->setNextStep(
+                QStringLiteral("Set the corners by hand"),
+                QStringLiteral("Lays the outline over the frame for you to drag into place."));
+        return findings_->setNextStep({}, {});
+    }
+    findings_->setChecks(setup.reading->checks, setup.reading->verdict);
+    // Something asked for since then could not be done; the reading is as it was.
+    if (!setup.error.isEmpty())
+        return findings_->setNextStep(QStringLiteral("Build the correction"), setup.error);
+    if (setup.correction)
+        return findings_->setNextStep(QStringLiteral("See the correction"),
+                                      QStringLiteral("It was built from this reading."));
+    switch (setup.reading->verdict) {
+        case Verdict::pass:
+            return findings_->setNextStep(QStringLiteral("Build the correction"),
+                                          QStringLiteral("Everything a correction needs is here."));
+        case Verdict::review:
+            return findings_->setNextStep(QStringLiteral("Build the correction"),
+                                          QStringLiteral("It can be used; look at the findings first."));
+        case Verdict::reshoot:
+            return findings_->setNextStep(
+                QStringLiteral("Build it all the same"),
+                QStringLiteral("Better: mend what is named above and shoot the chart again."));
+    }
+}
+
+// Planned, and its chart not shot yet; or served by that of another setup.
+void ReadingStation::showAwaited(const Setup& setup) {
+    const Setup* other = session_.setup(static_cast<int>(setup.plan.shotOf));
+    const bool served = setup.plan.state == plan::DueState::done && other;
+    findings_->setMessage(
+        served ? QStringLiteral("No chart of its own") : QStringLiteral("No chart frame yet"),
+        QString::fromStdString(setup.plan.reason));
+    if (served)
+        return findings_->setNextStep(QStringLiteral("Go to %1").arg(text(other->light)),
+                                      QStringLiteral("Its chart shot holds here, too."));
+    findings_->setNextStep(QStringLiteral("Open its chart frame"),
+                           QStringLiteral("Or drop it anywhere on this window."));
+}
+
+void ReadingStation::proceed() {
+    const Setup* s = session_.current();
+    if (!s) return;
+    if (s->chartFrame.empty()) {
+        if (s->plan.state == plan::DueState::done) return session_.select(static_cast<int>(s->plan.shotOf));
+        const QStringList paths = dialogs_.openFrames(this);
+        if (!paths.isEmpty()) session_.reading().addChartFrame(s->id, paths.front());
+        return;
+    }
+    if (!s->reading) return session_.reading().setChart(s->id, session_.reading().charts().front());
+    if (!s->correction) session_.correction().build(s->id, {});
+    emit correctionWanted();
+}
+
+}  // namespace refero

@@ -1,0 +1,201 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/handover_actions.h"
+
+#include <QFileInfo>
+#include <utility>
+
+#include "app/session/session.h"
+#include "paper/document_pdf.h"
+
+namespace refero {
+
+using studio::Edit;
+using studio::HandoverRecord;
+using workflow::HandedItem;
+
+struct HandoverActions::Giving {
+    workflow::DeliveryRun run;
+    QStringList problems;
+};
+
+HandoverActions::HandoverActions(Session& session)
+    : QObject(&session), session_(session), queue_(new FrameQueue(this)) {
+    connect(queue_, &FrameQueue::finished, this, &HandoverActions::framesFinished);
+    connect(&session, &Session::studioChanged, this, [this] {
+        giving_ = nullptr;
+        reportedWith_.clear();
+        queue_->cancel();
+    });
+}
+
+HandoverActions::~HandoverActions() = default;
+
+void HandoverActions::foresee(int id, const io::ExportOptions& options,
+                              const std::function<void(const Result<io::Foreseen>&)>& done) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->correction) return;
+    session_.background([correction = *s->correction, options] { return io::foresee(correction, options); },
+                        done);
+}
+
+studio::Id HandoverActions::keep(int id, HandoverRecord record) {
+    const auto kept = workflow::recordHandover(*session_.studio(), id, std::move(record));
+    if (!kept) emit session_.refused(text(kept.error().message));
+    session_.rebuild();
+    return kept.value_or(0);
+}
+
+void HandoverActions::handOver(int id, const QString& target, const io::ExportOptions& options) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->correction) return;
+    session_.background([correction = *s->correction, path = target.toStdString(),
+                         options] { return workflow::exportTo(path, correction, options); },
+                        [this, id](Result<HandedItem> gone) {
+                            if (gone) keep(id, std::move(gone->record));
+                            emit handedOver(id, gone ? QString() : text(gone.error().message));
+                        });
+}
+
+studio::FramesToRender HandoverActions::framesFor(int id, const workflow::FramesWish& wish) const {
+    return workflow::framesFor(session_.contents(), session_.day(), id, wish);
+}
+
+void HandoverActions::conflicts(int id, const workflow::Delivery& delivery, const QString& folder,
+                                const std::function<void(const QStringList&)>& done) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->correction) return;
+    const std::vector<workflow::Setup> setups(session_.setups().begin(), session_.setups().end());
+    session_.background(
+        [delivery, correction = *s->correction, folder = folder.toStdString(),
+         frames = workflow::frameJob(session_.contents(), session_.day(), setups, id, delivery,
+                                     folder.toStdString())] {
+            QStringList out;
+            for (const std::string& name : workflow::conflicts(delivery, correction, frames, folder))
+                out << text(name);
+            return out;
+        },
+        done);
+}
+
+void HandoverActions::give(int id, const workflow::Delivery& delivery, const QString& folder) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->correction || giving_) return;
+    const std::vector<workflow::Setup> setups(session_.setups().begin(), session_.setups().end());
+    giving_ = std::make_shared<Giving>(
+        Giving{workflow::DeliveryRun(session_.contents(), session_.day(), setups, *s, delivery,
+                                     folder.toStdString(), paper::writeDocument, s->frame),
+               {}});
+    giveNext();
+}
+
+void HandoverActions::giveNext() {
+    const auto g = giving_;
+    if (g->run.itemsDone()) return giveFrames();
+    const auto item = static_cast<int>(g->run.next());
+    emit told(item, QStringLiteral("Writing"));
+    session_.background([g] { return g->run.make(); },
+                        [this, g, item](const Result<std::optional<HandedItem>>& made) {
+                            if (giving_ != g) return;
+                            if (!made) g->problems << text(made.error().message);
+                            if (auto record = g->run.advance(made))
+                                g->run.kept(keep(static_cast<int>(g->run.setup()), *std::move(record)));
+                            emit told(item, !made   ? g->problems.back()
+                                            : *made ? toldOf(**made)
+                                                    : QStringLiteral("Left as it was there"));
+                            giveNext();
+                        });
+}
+
+void HandoverActions::end() {
+    const auto g = std::exchange(giving_, nullptr);
+    emit given(static_cast<int>(g->run.setup()), g->problems);
+}
+
+void HandoverActions::giveFrames() {
+    const auto g = giving_;
+    if (!g->run.hasFrames()) return end();
+    session_.background([g] { return g->run.writeJob(); },
+                        [this, g](Result<HandoverRecord> record) {
+                            if (giving_ != g) return;
+                            if (!record) {
+                                g->problems << text(record.error().message);
+                                return end();
+                            }
+                            const std::string path = record->path;
+                            if (g->run.report() != 0)
+                                reportedWith_[path] = std::make_shared<workflow::WaitingReport>(
+                                    workflow::WaitingReport{g->run.takeContent(), g->run.report()});
+                            keep(static_cast<int>(g->run.setup()), *std::move(record));
+                            if (queue_->state() == FrameQueue::State::idle)
+                                queue_->run(text(path));
+                            else
+                                g->problems << QStringLiteral(
+                                    "Other frames are at work. When they are done, choose these under What "
+                                    "went out and go on with them.");
+                            end();
+                        });
+}
+
+void HandoverActions::framesFinished(const QString& job, int done, int failed, int all,
+                                     const QString& error) {
+    if (!session_.studio()) return;
+    std::optional<HandoverRecord> changed;
+    for (const auto& [id, h] : session_.contents().all<HandoverRecord>())
+        if (h.path == job.toStdString()) changed = h;
+    if (!changed) return;
+    changed->note = std::to_string(done) + " of " + std::to_string(all) + " frames";
+    if (failed > 0) changed->note += ", " + std::to_string(failed) + " failed";
+    if (!error.isEmpty()) changed->note = error.toStdString();
+    Edit edit = session_.studio()->edit("Frames of " + QFileInfo(job).fileName().toStdString());
+    edit.put(*changed);
+    session_.record(edit);
+    if (done > 0) reportFrames(*changed);
+}
+
+// It went out before its frames were done: it is written once more, with their checksums.
+void HandoverActions::reportFrames(const HandoverRecord& frames) {
+    std::shared_ptr<workflow::WaitingReport> waiting;
+    if (const auto kept = reportedWith_.extract(frames.path)) {
+        waiting = kept.mapped();
+    } else if (const Setup* s = session_.setup(static_cast<int>(frames.setup))) {
+        if (auto before = workflow::reportBefore(session_.contents(), session_.day(), *s, frames))
+            waiting = std::make_shared<workflow::WaitingReport>(*std::move(before));
+    }
+    const auto* report = waiting ? session_.contents().find<HandoverRecord>(waiting->record) : nullptr;
+    if (!report) return;
+    waiting->content.print = paper::writeDocument;
+    session_.background(
+        [waiting, path = report->path, reports = queue_->reports()] {
+            return workflow::rewriteReport(*waiting, path, reports);
+        },
+        [this, record = waiting->record](const Result<HandedItem>& made) {
+            const auto* before = session_.contents().find<HandoverRecord>(record);
+            if (!made) {
+                emit session_.refused(text(made.error().message));
+            } else if (before) {
+                HandoverRecord after = *before;
+                after.bytes = made->record.bytes;
+                after.sha256 = made->record.sha256;
+                Edit edit = session_.studio()->edit("Report with its frames");
+                edit.put(after);
+                session_.record(edit);
+            }
+        });
+}
+
+void HandoverActions::goOnWith(int handover) {
+    const auto* h = session_.contents().find<HandoverRecord>(handover);
+    if (h && h->format == workflow::kFrames) queue_->run(text(h->path));
+}
+
+QString toldOf(const HandedItem& item) {
+    if (item.record.format == workflow::kReport) return QStringLiteral("Written");
+    if (item.record.format == workflow::kRecipe)
+        return QStringLiteral("Leaves %1 on average, %2 at most")
+            .arg(item.left, 0, 'f', 1)
+            .arg(item.largest, 0, 'f', 1);
+    return text(workflow::proofInWords(item.record));
+}
+
+}  // namespace refero

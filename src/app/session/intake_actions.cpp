@@ -1,0 +1,188 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/intake_actions.h"
+
+#include <QElapsedTimer>
+#include <QFileInfo>
+#include <optional>
+#include <utility>
+
+#include "app/pictures/thumbnails.h"
+#include "app/session/reading_actions.h"
+#include "app/session/session.h"
+#include "io/media_path.h"
+#include "workflow/chart_shot.h"
+#include "workflow/intake.h"
+#include "workflow/shoots.h"
+
+namespace refero {
+namespace {
+
+using studio::Edit;
+
+// Keeping and showing take some milliseconds for each batch, however large it is.
+constexpr std::size_t kBatch = 16;
+constexpr qint64 kKeepEveryMs = 400;
+
+}  // namespace
+
+struct IntakeActions::Run {
+    std::optional<workflow::Intake> intake;  ///< nothing while the folders are gone through
+    std::size_t next = 0;
+    bool stopped = false;
+    std::vector<studio::Arrival> waiting;  ///< looked at, not in yet
+    QElapsedTimer clock, sinceKept;
+};
+
+IntakeActions::IntakeActions(Session& session) : QObject(&session), session_(session) {
+    connect(&session, &Session::studioChanged, this, [this] {
+        if (std::exchange(run_, nullptr)) emit finished(0, {});
+    });
+}
+
+IntakeActions::~IntakeActions() = default;
+
+void IntakeActions::bringIn(const QStringList& paths, const QString& copyTo) {
+    if (run_)
+        return emit session_.refused(
+            QStringLiteral("Other frames are still coming in; bring these in after them."));
+    run_ = std::make_shared<Run>();
+    emit progress(0, 0, -1);
+    std::vector<std::filesystem::path> dropped;
+    for (const QString& p : paths) dropped.emplace_back(p.toStdString());
+    studio::LookOptions look{session_.reading().charts(), copyTo.toStdString()};
+    session_.background([dropped] { return workflow::Intake::itemsBehind(dropped); },
+                        [this, run = run_, look = std::move(look)](std::vector<io::MediaItem> items) {
+                            if (run != run_) return;
+                            run->intake.emplace(std::move(items), look);
+                            run->clock.start();
+                            run->sinceKept.start();
+                            lookAtNext();
+                        });
+}
+
+void IntakeActions::stop() {
+    if (run_) run_->stopped = true;
+}
+
+void IntakeActions::lookAtNext() {
+    const auto run = run_;
+    const auto all = static_cast<int>(run->intake->size()), done = static_cast<int>(run->next);
+    if (run->stopped || done == all) return finish();
+    const qint64 left = done > 0 ? run->clock.elapsed() * (all - done) / done : -1;
+    emit progress(done, all, left);
+    session_.background(
+        [run, item = run->next] {
+            studio::Arrival a = run->intake->look(item);
+            Thumbnails::keep(thumbnailKey(a.sha256, a.path), std::exchange(a.small, {}));
+            return a;
+        },
+        [this, run](studio::Arrival arrival) {
+            if (run != run_) return;
+            ++run->next;
+            run->waiting.push_back(std::move(arrival));
+            if (run->waiting.size() >= kBatch || run->sinceKept.elapsed() > kKeepEveryMs) keep();
+            lookAtNext();
+        });
+}
+
+void IntakeActions::keep() {
+    const auto run = run_;
+    run->sinceKept.restart();
+    const auto before = run->intake->frames().size();
+    const auto arrivals = std::exchange(run->waiting, {});
+    if (arrivals.empty()) return;
+    if (const Status kept = run->intake->keep(*session_.studio(), session_.day(), arrivals); !kept) {
+        emit session_.refused(text(kept.error().message));
+        run->stopped = true;
+        return;
+    }
+    session_.undo().refresh();
+    if (run->intake->frames().size() != before || !arrivals.empty()) session_.rebuild();
+}
+
+void IntakeActions::finish() {
+    const auto run = run_;
+    keep();
+    if (const Status kept = run->intake->finish(*session_.studio(), session_.day()); !kept)
+        emit session_.refused(text(kept.error().message));
+    run_.reset();
+    session_.rebuild();
+    QStringList problems;
+    for (const std::string& p : run->intake->problems()) problems << text(p);
+    emit finished(static_cast<int>(run->intake->frames().size()), problems);
+}
+
+void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role) {
+    if (!session_.contents().find<plan::Setup>(id)) return;
+    Edit edit = session_.studio()->edit("Frame " + QFileInfo(path).fileName().toStdString() + " came in");
+    edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(), role,
+                                "It came in for this setup."));
+    session_.record(edit);
+}
+
+void IntakeActions::beginSetupWith(const std::vector<studio::Id>& frames) {
+    studio::Id id = 0;
+    const QString name = QStringLiteral("Begin a setup with %1 frames").arg(frames.size());
+    const Status kept = session_.perform(name, [&](Edit& edit) -> Status {
+        if (frames.empty()) return {};
+        id = workflow::addSetupWith(edit, session_.contents(), session_.shootFor(edit), frames);
+        return {};
+    });
+    if (!kept) return emit session_.refused(text(kept.error().message));
+    if (id != 0) session_.select(static_cast<int>(id));
+}
+
+void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id setup) {
+    const Setup* s = session_.setup(static_cast<int>(setup));
+    const QString where = s ? text(s->light) : QStringLiteral("no setup");
+    const QString what = frames.size() == 1
+                             ? QStringLiteral("Put a frame into %1").arg(where)
+                             : QStringLiteral("Put %1 frames into %2").arg(frames.size()).arg(where);
+    const Status kept = session_.perform(what, [&](Edit& edit) -> Status {
+        for (const studio::Id id : frames)
+            studio::putByHand(edit, session_.contents(), session_.day(), id, setup);
+        return {};
+    });
+    if (!kept) emit session_.refused(text(kept.error().message));
+}
+
+// Looked at like a new arrival, so that what the moment shows is known.
+void IntakeActions::takeMoment(studio::Id frame, double seconds) {
+    const auto* f = session_.contents().find<studio::Frame>(frame);
+    if (!f) return;
+    const std::string path = io::atMoment(io::mediaPath(f->path).file, seconds);
+    session_.background(
+        [path, context = session_.reading().contextOf(static_cast<int>(f->setup))](
+            const std::stop_token& stop) { return workflow::readShot(path, context, {}, stop); },
+        [this, frame, path](const workflow::ChartShot& shot) {
+            const auto* now = session_.contents().find<studio::Frame>(frame);
+            if (!now) return;
+            const auto& reading = shot.reading;
+            studio::Frame moved = *now;
+            moved.path = path;
+            moved.role = reading ? studio::FrameRole::chart : studio::FrameRole::subject;
+            moved.chart = reading ? reading->chart.id : std::string();
+            moved.certainty = reading ? reading->agreement : 0;
+            const Status kept = session_.perform(QStringLiteral("Take another moment of the clip"),
+                                                 [&](Edit& edit) -> Status {
+                                                     edit.put(moved);
+                                                     return {};
+                                                 });
+            if (!kept) return emit session_.refused(text(kept.error().message));
+            if (reading && moved.setup != 0) session_.reading().readNewest(static_cast<int>(moved.setup));
+        });
+}
+
+void IntakeActions::setCameraClock(studio::Id frame, int seconds) {
+    const auto* f = session_.contents().find<studio::Frame>(frame);
+    if (!f || f->clockSeconds == seconds) return;
+    const Status kept =
+        session_.perform(QStringLiteral("Set the clock of %1").arg(text(f->body)), [&](Edit& edit) -> Status {
+            studio::setClock(edit, session_.contents(), session_.day(), frame, seconds);
+            return {};
+        });
+    if (!kept) emit session_.refused(text(kept.error().message));
+}
+
+}  // namespace refero

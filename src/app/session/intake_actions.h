@@ -1,0 +1,57 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QObject>
+#include <QStringList>
+#include <memory>
+#include <vector>
+
+#include "studio/edit.h"
+
+namespace refero {
+
+class Session;
+
+/// Frames that come into the shoot, and where they belong.
+class IntakeActions : public QObject {
+    Q_OBJECT
+  public:
+    explicit IntakeActions(Session& session);
+    ~IntakeActions() override;
+
+    /// Brings files and folders into the shoot, one after the other in the background; each is sorted into a
+    /// setup with the reason. One step, however many they are. With `copyTo`, verified copies are made there
+    /// and those are the shoot's frames.
+    void bringIn(const QStringList& paths, const QString& copyTo = {});
+    void stop();
+    bool running() const { return run_ != nullptr; }
+    /// A frame of a setup has come by itself, such as the demo's; no step of a person. A chart frame is read.
+    void arrived(int id, const QString& path, studio::FrameRole role);
+
+    /// Puts frames into a setup (0: none) by hand.
+    void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
+    /// A new setup with the first frame's body and lens, and these frames in it.
+    void beginSetupWith(const std::vector<studio::Id>& frames);
+    /// A clip stands for another of its pictures; a chart in it is read.
+    void takeMoment(studio::Id frame, double seconds);
+    /// A camera's clock was behind by so many seconds; see studio::setClock.
+    void setCameraClock(studio::Id frame, int seconds);
+
+  signals:
+    /// Of what is coming in; `left` in milliseconds, -1 while that cannot be said.
+    void progress(int done, int all, qint64 left);
+    /// All came in, or it was stopped; what could not be read is named, a line each.
+    void finished(int broughtIn, const QStringList& problems);
+
+  private:
+    struct Run;
+    void lookAtNext();
+    void keep();
+    void finish();
+
+    Session& session_;
+    std::shared_ptr<Run> run_;
+};
+
+}  // namespace refero

@@ -1,0 +1,75 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/job.h"
+
+#include <QCoreApplication>
+#include <QThread>
+#include <QThreadPool>
+#include <list>
+#include <mutex>
+#include <utility>
+
+namespace refero::jobs {
+namespace {
+
+// The one queue of the program. It outlives every window and is empty when the application object goes.
+class Queue {
+  public:
+    Queue() {
+        pool_.setObjectName(QStringLiteral("jobs"));
+        // One more than there are cores: a worker that waits for a disk must not hold up a picture.
+        pool_.setMaxThreadCount(QThread::idealThreadCount() + 1);
+        qAddPostRoutine(stopAll);
+    }
+
+    void add(std::function<void()> work, Urgency urgency, const std::stop_source& source) {
+        const std::scoped_lock lock(mutex_);
+        const auto entry = sources_.insert(sources_.end(), source);
+        pool_.start(
+            [this, entry, work = std::move(work)] {
+                work();
+                const std::scoped_lock ended(mutex_);
+                sources_.erase(entry);
+            },
+            static_cast<int>(urgency));
+    }
+
+    void stop() {
+        {
+            const std::scoped_lock lock(mutex_);
+            for (std::stop_source& s : sources_) s.request_stop();
+        }
+        pool_.waitForDone();
+    }
+
+    std::size_t atWork() {
+        const std::scoped_lock lock(mutex_);
+        return sources_.size();
+    }
+
+  private:
+    std::mutex mutex_;
+    std::list<std::stop_source> sources_;  ///< of what is queued or running
+    QThreadPool pool_;                     ///< last: it waits for its workers
+};
+
+Queue& theQueue() {
+    static Queue queue;
+    return queue;
+}
+
+}  // namespace
+
+void queue(std::function<void()> work, Urgency urgency, const std::stop_source& source) {
+    theQueue().add(std::move(work), urgency, source);
+}
+
+void stopAll() {
+    theQueue().stop();
+}
+
+std::size_t atWork() {
+    return theQueue().atWork();
+}
+
+}  // namespace refero::jobs

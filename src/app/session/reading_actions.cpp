@@ -1,0 +1,319 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/reading_actions.h"
+
+#include <QFileInfo>
+#include <algorithm>
+
+#include "app/session/session.h"
+#include "core/read/flat_field.h"
+#include "io/curve_file.h"
+#include "studio/charts.h"
+
+namespace refero {
+
+using studio::Edit;
+using workflow::ChartShot;
+
+ReadingActions::ReadingActions(Session& session) : QObject(&session), session_(session) {}
+
+std::vector<Chart> ReadingActions::charts() const {
+    return studio::chartsOf(session_.contents());
+}
+
+workflow::ShotContext ReadingActions::contextOf(int id) const {
+    return workflow::contextOf(session_.contents(), session_.shootId(), id);
+}
+
+Limits ReadingActions::limits() const {
+    return workflow::limitsOf(session_.day().shoot);
+}
+
+void ReadingActions::allow(const Check& check, std::optional<double> value) {
+    const auto fields = limitFields();
+    const auto field =
+        std::find_if(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == check.id; });
+    plan::Shoot shoot = session_.day().shoot;
+    const auto set = limitsByName(shoot.limits);
+    if (field == fields.end() || !set) return;
+    Limits changed = limits();
+    changed.*(field->band) = value ? allowing(changed.*(field->band), *value) : (*set).*(field->band);
+    const std::string before = std::exchange(shoot.limitChanges, changesIn(changed));
+    if (shoot.limitChanges == before) return;
+    Edit edit = session_.studio()->edit((value ? "Allow this value of " : "Back to the set's limit of ") +
+                                        check.title);
+    edit.put(shoot);
+    session_.commit(edit);
+}
+
+void ReadingActions::addChartFrame(int id, const QString& path) {
+    const Setup* s = session_.setup(id);
+    if (!s) return;
+    session_.forgetHand(id);
+    Edit edit = session_.studio()->edit("Chart frame of " + s->light + ": " +
+                                        QFileInfo(path).fileName().toStdString());
+    edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(),
+                                studio::FrameRole::chart, "Opened as its chart frame."));
+    session_.commit(edit);
+    session_.select(id);
+}
+
+void ReadingActions::readNewest(int id) {
+    if (const auto* newest = workflow::newestChartFrame(session_.contents(), id)) readFrame(id, newest->path);
+}
+
+void ReadingActions::readIfUnread(int id) {
+    const Setup* s = session_.setup(id);
+    if (!s || s->chartFrame.empty() || s->reading) return;
+    const Session::AtHand& hand = session_.hand(id);
+    if (hand.busy || hand.frame || !hand.error.isEmpty()) return;
+    readFrame(id, s->chartFrame);
+}
+
+void ReadingActions::readFrame(int id, const std::string& path) {
+    if (!session_.setup(id)) return;
+    Session::AtHand& hand = session_.hand(id);
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    const auto& done = session_.studio()->done();
+    const std::int64_t step = done.empty() ? 0 : done.back().id;
+    session_.background(
+        [path, context = contextOf(id), frames = session_.sharedFrames()](const std::stop_token& stop) {
+            workflow::ReadShotOptions options;
+            options.hash = true;
+            options.frames = frames.get();
+            return workflow::readShot(path, context, options, stop);
+        },
+        [this, id, job, step](const ChartShot& shot) {
+            if (session_.hand(id).job == job) frameRead(id, step, shot);
+        });
+}
+
+// What the frame says belongs to the step that opened it. Where that was undone meanwhile, nothing is kept.
+void ReadingActions::frameRead(int id, std::int64_t step, const ChartShot& shot) {
+    Session::AtHand& hand = session_.hand(id);
+    hand.busy = false;
+    // Of a setup that is not looked at the cache alone keeps it.
+    hand.frame = id == session_.currentId() || !shot.reading ? shot.frame : nullptr;
+    hand.error = shot.reading ? QString() : text(shot.reading.error().message);
+    if (const auto* s = session_.contents().find<plan::Setup>(id)) {
+        Edit edit = session_.studio()->edit("Read the frame of " + s->label);
+        workflow::keepShot(edit, session_.contents(), id, shot);
+        if (const Status kept = session_.studio()->amend(edit, step); !kept)
+            emit session_.refused(text(kept.error().message));
+    }
+    session_.rebuild();
+}
+
+void ReadingActions::loadFrame(int id) {
+    const Setup* s = session_.setup(id);
+    if (!s || s->chartFrame.empty() || !s->reading) return;
+    Session::AtHand& hand = session_.hand(id);
+    if (hand.busy || (hand.frame && hand.frame->encoding == s->reading->encoding)) return;
+    if (!hand.frame && !hand.error.isEmpty()) return;
+    if (auto kept = session_.frames().find(s->chartFrame, s->reading->encoding)) {
+        hand.frame = std::move(kept);
+        return session_.showAtHand(id);
+    }
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    session_.background([path = s->chartFrame, encoding = s->reading->encoding,
+                         frames = session_.sharedFrames()] { return frames->read(path, encoding); },
+                        [this, id, job](const Result<FramePointer>& frame) {
+                            Session::AtHand& now = session_.hand(id);
+                            if (now.job != job) return;
+                            now.busy = false;
+                            if (frame && id == session_.currentId()) now.frame = *frame;
+                            now.error = frame ? QString() : text(frame.error().message);
+                            session_.showAtHand(id);
+                        },
+                        Urgency::now);
+}
+
+// A new reading makes the correction that was built from the old one stale: it goes with the old reading,
+// undoably.
+void ReadingActions::replaceReading(int id, const QString& step, const Reading& reading) {
+    if (!session_.setup(id)) return;
+    Edit edit = session_.studio()->edit(step.toStdString());
+    workflow::putReading(edit, session_.contents(), id, reading);
+    edit.removeCorrections(id);
+    session_.hand(id).error.clear();
+    session_.commit(edit);
+    session_.select(id);
+}
+
+// As it was asked for last, with something changed.
+void ReadingActions::readAgain(int id, const QString& step,
+                               const std::function<void(io::ReadRequest&)>& change) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->frame) return;
+    io::ReadRequest request{s->frame->path, charts().front()};
+    if (s->reading) request = io::requestOf(*s->reading);
+    request.limits = limits();
+    change(request);
+    session_.background([frame = s->frame, request](
+                            const std::stop_token& stop) { return io::readChartIn(*frame, request, stop); },
+                        [this, id, step](const Result<Reading>& r) {
+                            if (r) return replaceReading(id, step, *r);
+                            session_.refuse(id, text(r.error().message));
+                        },
+                        Urgency::now);
+}
+
+void ReadingActions::setCorners(int id, const Quad& corners, const QString& step) {
+    readAgain(id, step, [&](io::ReadRequest& request) {
+        request.corners = corners;
+        request.cornersByHand = true;
+    });
+}
+
+void ReadingActions::setPatches(int id, const std::vector<PatchByHand>& byHand, const QString& step) {
+    readAgain(id, step, [&](io::ReadRequest& request) { request.patches = byHand; });
+}
+
+void ReadingActions::takeOutLight(int id, bool out) {
+    readAgain(id, out ? QStringLiteral("Take uneven light out") : QStringLiteral("Leave uneven light in"),
+              [&](io::ReadRequest& request) { request.takeOutLight = out; });
+}
+
+std::vector<studio::Frame> ReadingActions::otherChartFrames(int id) const {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->reading) return {};
+    return workflow::otherChartFrames(session_.contents(), id, s->reading->framePath);
+}
+
+void ReadingActions::averageFrames(int id, bool all) {
+    std::vector<std::filesystem::path> paths;
+    if (all)
+        for (const studio::Frame& f : otherChartFrames(id)) paths.emplace_back(f.path);
+    readAgain(id, all ? QStringLiteral("Average the chart frames") : QStringLiteral("Read one frame alone"),
+              [&](io::ReadRequest& request) { request.averagedWith = paths; });
+}
+
+// Of the lens itself only what the flat field tells at this aperture is kept.
+void ReadingActions::takeOutFlatField(int id, const QString& path) {
+    if (path.isEmpty())
+        return readAgain(id, QStringLiteral("Leave the flat field in"),
+                         [](io::ReadRequest& request) { request.flatField.clear(); });
+    const Setup* s = session_.setup(id);
+    if (!s || !s->frame || !s->reading) return;
+    struct Outcome {
+        Result<Reading> reading;
+        double cornerStops = 0, fNumber = 0;
+    };
+    io::ReadRequest request = io::requestOf(*s->reading);
+    request.limits = limits();
+    request.flatField = path.toStdString();
+    session_.background(
+        [frame = s->frame, request]() -> Outcome {
+            Outcome out{io::readChartIn(*frame, request)};
+            if (!out.reading) return out;
+            if (const auto card = io::readFrame(request.flatField, frame->encoding))
+                if (const auto field = FlatField::from(card->image)) out.cornerStops = field->cornerStops();
+            out.fNumber = io::readMetadata(request.flatField).fNumber;
+            return out;
+        },
+        [this, id, path](const Outcome& outcome) {
+            if (!outcome.reading) return session_.refuse(id, text(outcome.reading.error().message));
+            if (!session_.setup(id)) return;
+            const studio::Contents& contents = session_.contents();
+            Edit edit = session_.studio()->edit("Take out the flat field " +
+                                                QFileInfo(path).fileName().toStdString());
+            workflow::putReading(edit, contents, id, *outcome.reading);
+            edit.removeCorrections(id);
+            const auto* planned = contents.find<plan::Setup>(id);
+            if (const auto* lens = planned ? contents.find<plan::Lens>(planned->conditions.lens) : nullptr) {
+                plan::Lens known = *lens;
+                known.fallOffStops = std::max(0.0, outcome.cornerStops);
+                known.fallOffFNumber = outcome.fNumber;
+                edit.put(known);
+            }
+            session_.hand(id).error.clear();
+            session_.commit(edit);
+        });
+}
+
+void ReadingActions::compareWith(int id, const QString& path,
+                                 const std::function<void(const Result<std::vector<ReadingChange>>&)>& done) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->reading) return;
+    session_.background(
+        [path = path.toStdString(), later = *s->reading] { return workflow::changesSince(path, later); },
+        done);
+}
+
+void ReadingActions::markGrey(studio::Id frame, const Vector3& linear) {
+    const auto* found = session_.contents().find<studio::Frame>(frame);
+    if (!found) return;
+    studio::Frame f = *found;
+    f.greyRed = linear.x();
+    f.greyGreen = linear.y();
+    f.greyBlue = linear.z();
+    const std::string name = QFileInfo(text(f.path)).fileName().toStdString();
+    Edit edit = session_.studio()->edit((linear.isZero() ? "Nothing is grey in " : "Mark a grey in ") + name);
+    edit.put(f);
+    session_.commit(edit);
+}
+
+void ReadingActions::setChart(int id, const Chart& chart) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->frame || (s->reading && s->reading->chart.id == chart.id)) return;
+    session_.background(
+        [frame = s->frame, chart, limits = limits()](const std::stop_token& stop) {
+            io::ReadRequest request{frame->path, chart};
+            request.limits = limits;
+            auto found = io::readChartIn(*frame, request, stop);
+            if (found || found.error().kind == ErrorKind::stopped) return found;
+            request.corners = workflow::laidInTheMiddle(frame->image, chart);
+            return io::readChartIn(*frame, request, stop);
+        },
+        [this, id, step = QStringLiteral("Read as %1").arg(text(chart.name))](const Result<Reading>& r) {
+            if (r) replaceReading(id, step, *r);
+        });
+}
+
+void ReadingActions::setEncoding(int id, const Transfer& encoding) {
+    const Setup* s = session_.setup(id);
+    // Another curve is only stated where a person did so; else the file speaks for itself.
+    const bool same = s && s->reading && s->reading->encodingSource == EncodingSource::stated &&
+                      s->reading->encoding == encoding;
+    if (!s || s->busy || s->chartFrame.empty() || same) return;
+    const QString step = QStringLiteral("State encoding %1").arg(text(std::string(encoding.name())));
+    Session::AtHand& hand = session_.hand(id);
+    hand.busy = true;
+    const int job = hand.job = ++jobs_;
+    session_.showAtHand(id);
+    session_.background(
+        [path = s->chartFrame, encoding, reading = s->reading, context = contextOf(id),
+         frames = session_.sharedFrames()](const std::stop_token& stop) -> ChartShot {
+            workflow::ReadShotOptions options;
+            options.encoding = encoding;
+            options.frames = frames.get();
+            if (!reading) return workflow::readShot(path, context, options, stop);
+            auto frame = frames->read(path, encoding);
+            if (!frame) return {nullptr, tl::unexpected(frame.error())};
+            // Another curve moves no corner.
+            io::ReadRequest request = io::requestOf(*reading);
+            request.limits = context.limits;
+            return {*frame, io::readChartIn(**frame, request, stop)};
+        },
+        [this, id, job, step](const ChartShot& shot) {
+            Session::AtHand& now = session_.hand(id);
+            if (now.job != job) return;
+            now.busy = false;
+            if (shot.frame) now.frame = shot.frame;
+            if (shot.reading) return replaceReading(id, step, *shot.reading);
+            session_.refuse(id, text(shot.reading.error().message));
+        },
+        Urgency::now);
+}
+
+void ReadingActions::setEncodingCurve(int id, const QString& path) {
+    session_.background([path = path.toStdString()] { return io::readCurve(path); },
+                        [this, id](const Result<Transfer>& curve) {
+                            if (curve) return setEncoding(id, *curve);
+                            session_.refuse(id, text(curve.error().message));
+                        });
+}
+
+}  // namespace refero

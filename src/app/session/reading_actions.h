@@ -1,0 +1,82 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QObject>
+#include <functional>
+#include <optional>
+#include <vector>
+
+#include "core/read/compare.h"
+#include "core/read/limits.h"
+#include "core/read/placement.h"
+#include "io/read_frame.h"
+#include "studio/edit.h"
+#include "workflow/chart_shot.h"
+
+namespace refero {
+
+class Session;
+
+/// What a person does to chart shots. All of it reads in the background, and is a step.
+class ReadingActions : public QObject {
+    Q_OBJECT
+  public:
+    explicit ReadingActions(Session& session);
+
+    /// The charts that are looked for: shipped, and the studio's own.
+    std::vector<Chart> charts() const;
+    /// What a chart shot of a setup (0: of none yet) is read and judged with.
+    workflow::ShotContext contextOf(int id) const;
+    /// What chart shots are judged by in this shoot.
+    Limits limits() const;
+    /// Changes one limit for the shoot, so that this value is good; nothing gives its set's limit back.
+    void allow(const Check& check, std::optional<double> value);
+
+    /// The frame becomes the chart frame of a setup that was planned; it is read.
+    void addChartFrame(int id, const QString& path);
+    /// The newest chart frame of a setup counts from now on: it is read, and what was built from an older one
+    /// goes.
+    void readNewest(int id);
+    /// Reads a setup's chart frame where that was not tried yet.
+    void readIfUnread(int id);
+    /// Decodes the chart frame for looking at, where that was not done yet or its encoding has changed since.
+    void loadFrame(int id);
+
+    /// Moves the chart's corners and reads again.
+    void setCorners(int id, const Quad& corners, const QString& step);
+    /// Moves single patches or leaves them out, and reads again; these are all that is done to them then.
+    void setPatches(int id, const std::vector<PatchByHand>& byHand, const QString& step);
+    /// Brings every patch to the light's mean over the chart, or leaves the light in.
+    void takeOutLight(int id, bool out);
+    /// Takes a flat-field frame out of the patches, and keeps the lens's fall-off in the kit; an empty path
+    /// leaves it in.
+    void takeOutFlatField(int id, const QString& path);
+    /// The mean of the setup's chart frames, or the one frame alone.
+    void averageFrames(int id, bool all);
+    /// Chart frames of the setup other than the one that is read, the latest first.
+    std::vector<studio::Frame> otherChartFrames(int id) const;
+    /// What moved since another chart frame of the setup was shot; `done` gets it, or why it cannot be said.
+    void compareWith(int id, const QString& path,
+                     const std::function<void(const Result<std::vector<ReadingChange>>&)>& done);
+    /// Something in a subject's frame is grey: its light is compared with the chart's from now on. Zero takes
+    /// that back.
+    void markGrey(studio::Id frame, const Vector3& linear);
+    /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
+    /// middle.
+    void setChart(int id, const Chart& chart);
+    void setEncoding(int id, const Transfer& encoding);
+    /// As setEncoding, from a curve file; where it cannot be used, the setup says why and stays as it is.
+    void setEncodingCurve(int id, const QString& path);
+
+  private:
+    void readFrame(int id, const std::string& path);
+    void frameRead(int id, std::int64_t step, const workflow::ChartShot& shot);
+    void replaceReading(int id, const QString& step, const Reading& reading);
+    void readAgain(int id, const QString& step, const std::function<void(io::ReadRequest&)>& change);
+
+    Session& session_;
+    int jobs_ = 0;
+};
+
+}  // namespace refero

@@ -1,0 +1,35 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/settings/own_studio.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+namespace refero {
+
+QString ownStudioFolder() {
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/refero");
+}
+
+OwnStudio ownStudio(const QString& folder) {
+    QDir().mkpath(folder);
+    const QString file = folder + QStringLiteral("/studio.refero");
+    const bool there = QFileInfo::exists(file);
+    auto own = there ? studio::Studio::open(file.toStdString()) : studio::Studio::create(file.toStdString());
+    if (own) {
+        const QString why = QString::fromStdString((*own)->readOnlyBecause());
+        return {*std::move(own), why};
+    }
+    const QString message = QString::fromStdString(own.error().message);
+    const QString beside =
+        QStringLiteral("%1/studio-%2.refero")
+            .arg(folder, QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss")));
+    auto fresh = studio::Studio::create(beside.toStdString());
+    if (!fresh) return {nullptr, message};
+    return {*std::move(fresh),
+            message + QStringLiteral(" A new one was begun: %1.").arg(QFileInfo(beside).fileName())};
+}
+
+}  // namespace refero

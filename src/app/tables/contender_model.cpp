@@ -1,0 +1,86 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/tables/contender_model.h"
+
+#include "app/look/tokens.h"
+#include "words/fit_words.h"
+
+namespace refero {
+
+QString inWords(Model model) {
+    const std::string_view label = words::label(model);
+    return QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size()));
+}
+
+void ContenderModel::setCorrection(const std::optional<Correction>& correction) {
+    beginResetModel();
+    rows_ = correction ? correction->considered : std::vector<Contender>{};
+    endResetModel();
+}
+
+int ContenderModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(rows_.size());
+}
+
+int ContenderModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : columns;
+}
+
+QString ContenderModel::text(const Contender& c, int column) const {
+    const bool can = c.against.empty();
+    switch (column) {
+        case model:
+            return inWords(c.model);
+        case fittedTo:
+            if (c.model == Model::balance) return QStringLiteral("greys");
+            if (c.training) return QStringLiteral("chart, surfaces");
+            return c.objective == Objective::ciede2000 ? QStringLiteral("chart, mean")
+                                                       : QStringLiteral("chart, squares");
+        case expected:
+            return can ? QString::number(c.expected, 'f', 2) : QStringLiteral("–");
+        case noise:
+            return can ? QString::number(c.chromaGain, 'f', 2) : QStringLiteral("–");
+        default:
+            return {};
+    }
+}
+
+QVariant ContenderModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid()) return {};
+    const Contender& c = rows_[static_cast<std::size_t>(index.row())];
+    const bool number = index.column() >= expected;
+    const auto weight = index.row() == 0 ? QFont::DemiBold : QFont::Normal;
+    switch (role) {
+        case Qt::DisplayRole:
+            return text(c, index.column());
+        case Qt::AccessibleTextRole:
+            return index.row() == 0 && index.column() == model ? text(c, model) + QStringLiteral(", taken")
+                                                               : text(c, index.column());
+        case Qt::ToolTipRole:
+            return QString::fromStdString(c.against);
+        case Qt::FontRole:
+            return number ? look::figures(look::Size::small, weight) : look::font(look::Size::small, weight);
+        case Qt::TextAlignmentRole:
+            return int((number ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        default:
+            return {};
+    }
+}
+
+QVariant ContenderModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    static constexpr const char* names[] = {"Model", "Fitted to", "Unseen", "Noise"};
+    static constexpr const char* hints[] = {
+        "In bold: the one that was taken.",
+        "Squares or the mean of the differences on the chart; or the chart and 1,500 made-up surfaces.",
+        "Mean CIEDE2000 of patches that the fit did not see, over many ways of leaving some out.",
+        "How many times balance alone's noise in colour."};
+    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
+    if (role == Qt::ToolTipRole) return QLatin1String(hints[section]);
+    if (role == Qt::FontRole) return look::font(look::Size::small);
+    if (role == Qt::TextAlignmentRole)
+        return int((section >= expected ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    return {};
+}
+
+}  // namespace refero

@@ -1,0 +1,21 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <optional>
+#include <string>
+
+#include "studio/edit.h"
+
+namespace refero::workflow {
+
+/// The kit's body or lens of that model, entered where it is not there yet; 0 for an empty name.
+studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model);
+studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                   double focalLengthMm);
+
+/// EXIF's "2026:05:14 09:12:08" as a moment in ISO 8601. EXIF of that form has no zone: it is what a clock
+/// said that is so far ahead of UTC.
+std::optional<std::string> shotAt(const std::string& exif, int offsetMinutes);
+
+}  // namespace refero::workflow

@@ -1,0 +1,89 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/receivers.h"
+
+#include <initializer_list>
+
+namespace refero::workflow {
+namespace {
+
+using io::Format;
+
+std::vector<io::ExportOptions> as(std::initializer_list<Format> formats) {
+    std::vector<io::ExportOptions> out;
+    for (const Format f : formats) {
+        io::ExportOptions o;
+        o.format = f;
+        out.push_back(o);
+    }
+    return out;
+}
+
+FramesWish frames(io::FrameOutput output) {
+    FramesWish out;
+    out.output = std::move(output);
+    return out;
+}
+
+}  // namespace
+
+std::string_view name(Receiver receiver) {
+    static constexpr std::array<std::string_view, 5> names{"raw", "editor", "compositor", "client",
+                                                           "archive"};
+    return names[static_cast<std::size_t>(receiver)];
+}
+
+Result<Receiver> receiverByName(std::string_view wanted) {
+    for (const Receiver r : kReceivers)
+        if (name(r) == wanted) return r;
+    return failure("\"" + std::string(wanted) +
+                   "\" is no receiver; it is raw, editor, compositor, client or archive.");
+}
+
+std::string_view title(Receiver receiver) {
+    static constexpr std::array<std::string_view, 5> titles{"Raw developer", "Editor", "Compositor", "Client",
+                                                            "Archive"};
+    return titles[static_cast<std::size_t>(receiver)];
+}
+
+Delivery deliveryFor(Receiver receiver, const Correction& c) {
+    Delivery p;
+    p.receiver = title(receiver);
+    const bool raw = c.inputEncoding == Encoding::linear;
+    switch (receiver) {
+        case Receiver::rawDeveloper:
+            p.exports = raw ? as({Format::dcp, Format::icc}) : as({Format::icc, Format::icc2});
+            break;
+        case Receiver::editor:
+            p.exports = as({Format::cube});
+            p.exports.front().space = OutputSpace::rec709;
+            p.recipe = true;
+            break;
+        case Receiver::compositor: {
+            p.exports = as({Format::ocio});
+            io::FrameOutput plate;
+            plate.kind = "exr";
+            plate.space = OutputSpace::acescg;
+            plate.finish = false;
+            p.check = plate;
+            p.frames = frames(plate);
+            break;
+        }
+        case Receiver::client: {
+            io::FrameOutput jpeg;
+            jpeg.kind = "jpg";
+            jpeg.longEdge = 2560;
+            p.frames = frames(jpeg);
+            p.report = true;
+            break;
+        }
+        case Receiver::archive:
+            p.exports = as({Format::json, Format::csv});
+            p.frames = frames({});
+            p.report = true;
+            break;
+    }
+    return p;
+}
+
+}  // namespace refero::workflow

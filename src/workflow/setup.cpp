@@ -1,0 +1,19 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/setup.h"
+
+namespace refero::workflow {
+
+Progress Setup::progress() const {
+    if (!reading) {
+        if (plan.state == plan::DueState::done) return Progress::served;
+        return plan.state == plan::DueState::due ? Progress::chartDue : Progress::chartMissing;
+    }
+    if (reading->verdict == Verdict::reshoot) return Progress::shootAgain;
+    if (plan.state == plan::DueState::stale) return Progress::stale;
+    if (!correction) return Progress::read;
+    if (!handover) return handedOver.empty() ? Progress::corrected : Progress::changed;
+    return Progress::done;
+}
+
+}  // namespace refero::workflow

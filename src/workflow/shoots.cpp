@@ -1,0 +1,112 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/shoots.h"
+
+#include <ctime>
+#include <filesystem>
+#include <random>
+
+#include "core/plan/slip.h"
+#include "workflow/chart_shot.h"
+#include "workflow/kit_lookup.h"
+#include "workflow/shoot_state.h"
+
+namespace refero::workflow {
+namespace {
+
+using studio::Contents;
+using studio::Edit;
+using studio::Id;
+
+std::string today() {
+    const std::time_t now = std::time(nullptr);
+    std::tm local{};
+    localtime_r(&now, &local);
+    char text[16];
+    std::strftime(text, sizeof text, "%Y-%m-%d", &local);
+    return text;
+}
+
+std::uint64_t drawn() {
+    std::random_device device;
+    return (std::uint64_t{device()} << 32) | device();
+}
+
+plan::Setup lastOf(const Contents& contents, Id shoot) {
+    plan::Setup s;
+    s.shoot = shoot;
+    s.position = static_cast<int>(contents.setupsOf(shoot).size());
+    return s;
+}
+
+}  // namespace
+
+Id newShoot(Edit& edit) {
+    plan::Shoot shoot;
+    shoot.code = plan::shootCode(drawn());
+    shoot.date = today();
+    shoot.label = "Shoot of " + shoot.date;
+    return edit.add(shoot);
+}
+
+Id latestShoot(const Contents& contents) {
+    const auto& shoots = contents.all<plan::Shoot>();
+    return shoots.empty() ? 0 : shoots.rbegin()->first;
+}
+
+Id placeFor(Edit& edit, const Contents& contents, Id shoot, const std::string& label) {
+    for (const plan::Place& p : contents.placesOf(shoot))
+        if (p.label == label) return p.id;
+    plan::Place place;
+    place.shoot = shoot;
+    place.label = label;
+    place.position = static_cast<int>(contents.placesOf(shoot).size());
+    return edit.add(place);
+}
+
+Id addSetupForFrame(Edit& edit, const Contents& contents, Id shoot, const std::string& path) {
+    plan::Setup s = lastOf(contents, shoot);
+    s.label = std::filesystem::path(path).stem().string();
+    s.conditions.place = placeFor(edit, contents, shoot, kNoPlace);
+    const Id id = edit.add(s);
+    edit.add(frameFor(contents, shoot, id, path, studio::FrameRole::chart, "Opened as its chart frame."));
+    return id;
+}
+
+Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vector<Id>& frames) {
+    const auto* first = frames.empty() ? nullptr : contents.find<studio::Frame>(frames.front());
+    if (!first) return 0;
+    plan::Setup s = lastOf(contents, shoot);
+    s.label = "Setup " + std::to_string(s.position + 1);
+    s.conditions.place = placeFor(edit, contents, shoot, kNoPlace);
+    s.conditions.body = bodyFor(edit, contents, first->body);
+    s.conditions.lens = lensFor(edit, contents, first->lens, first->focalLengthMm);
+    const Id id = edit.add(s);
+    for (const Id frame : frames)
+        if (const auto* known = contents.find<studio::Frame>(frame)) {
+            studio::Frame f = *known;
+            f.setup = id;
+            f.placement = studio::Placement::byHand;
+            f.because = "Its setup was begun with it.";
+            f.doubt.clear();
+            edit.put(f);
+        }
+    return id;
+}
+
+void nameSetup(Edit& edit, const Contents& contents, Id setup, const std::string& place,
+               const std::string& light) {
+    const auto* known = contents.find<plan::Setup>(setup);
+    if (!known) return;
+    plan::Setup s = *known;
+    s.label = light;
+    s.conditions.place = placeFor(edit, contents, s.shoot, place);
+    edit.put(s);
+    if (const auto* r = readingOf(contents, setup)) {
+        studio::ReadingRecord record = *r;
+        record.conditions.place = s.conditions.place;
+        edit.put(record);
+    }
+}
+
+}  // namespace refero::workflow

@@ -1,0 +1,112 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/chart_shot.h"
+
+#include <thread>
+
+#include "studio/charts.h"
+#include "workflow/one_shoot.h"
+
+namespace refero::workflow {
+namespace {
+
+class Shots : public OneShoot {};
+
+TEST_F(Shots, AreJudgedByTheShootsLimitsWhereverTheyComeFrom) {
+    const std::string frame = shot(test::plainShot(), "good.tif");
+    act([&](studio::Edit& e) {
+        plan::Shoot strict = *studio->contents().find<plan::Shoot>(shoot);
+        Limits limits;
+        limits.sharePercent = {60, 80, 50, 90};
+        strict.limitChanges = changesIn(limits);
+        e.put(strict);
+    });
+    EXPECT_EQ(readShot(frame, ShotContext::plain()).reading->verdict, Verdict::pass);
+    const auto ofNoSetup = readShot(frame, contextOf(studio->contents(), shoot, 0));
+    EXPECT_EQ(ofNoSetup.reading->verdict, Verdict::reshoot) << "on the set no setup has it yet";
+    const studio::Id id = readSetup(frame);
+    EXPECT_EQ(setup(id).reading->verdict, ofNoSetup.reading->verdict);
+}
+
+TEST_F(Shots, AreReadWithTheCopysOwnValues) {
+    const std::string frame = shot(test::plainShot(), "good.tif");
+    Chart measured = *io::chartByNameOrPath("fen-24");
+    measured.patches[0].labD50.L -= 7;
+    studio::Id id = 0;
+    act([&](studio::Edit& e) {
+        id = addSetupForFrame(e, studio->contents(), shoot, frame);
+        plan::ChartCopy copy;
+        copy.chart = "fen-24";
+        copy.label = "Ours";
+        plan::Setup planned = e.latest<plan::Setup>(id);
+        planned.chart = e.add(copy);
+        e.put(planned);
+    });
+    act([&](studio::Edit& e) {
+        const auto& copies = studio->contents().all<plan::ChartCopy>();
+        ASSERT_TRUE(studio::keepValues(e, studio->contents(), copies.begin()->first, measured, "us, today"));
+    });
+    const auto own = readShot(frame, contextOf(studio->contents(), shoot, id));
+    ASSERT_TRUE(own.reading) << own.reading.error().message;
+    EXPECT_NEAR(own.reading->chart.patches[0].labD50.L, measured.patches[0].labD50.L, 1e-6);
+    const auto design = readShot(frame, contextOf(studio->contents(), shoot, 0));
+    EXPECT_NEAR(design.reading->chart.patches[0].labD50.L, measured.patches[0].labD50.L + 7, 1e-6);
+}
+
+TEST_F(Shots, OfANewFrameLetGoOfWhatWasBuiltFromTheOld) {
+    const studio::Id id = readSetup(shot(test::plainShot(), "good.tif"));
+    act([&](studio::Edit& e) {
+        studio::CorrectionRecord c;
+        c.setup = id;
+        c.reading = readingOf(studio->contents(), id)->id;
+        e.add(c);
+    });
+    const std::string second = shot(test::plainShot(), "second.tif");
+    act([&](studio::Edit& e) {
+        e.add(frameFor(studio->contents(), shoot, id, second, studio::FrameRole::chart, "Shot again."));
+    });
+    const auto read = readShot(second, contextOf(studio->contents(), shoot, id));
+    act([&](studio::Edit& e) { keepShot(e, studio->contents(), id, read); });
+    EXPECT_FALSE(correctionOf(studio->contents(), id));
+    EXPECT_EQ(setup(id).reading->framePath, second);
+    EXPECT_EQ(otherChartFrames(studio->contents(), id, second).size(), 1u);
+}
+
+TEST_F(Shots, StopWithinATenthOfASecond) {
+    sim::Shot large = test::plainShot();
+    large.width = 3000;
+    large.height = 2000;
+    large.chart.reset();  // the whole search is gone through
+    large.set = sim::Set::clutter;
+    const std::string frame = shot(large, "clutter.tif");
+    FrameCache frames;
+    ASSERT_TRUE(frames.read(frame));
+    ReadShotOptions options;
+    options.frames = &frames;
+    std::stop_source stop;
+    std::jthread later([&] {
+        std::this_thread::sleep_for(std::chrono::milliseconds(20));
+        stop.request_stop();
+    });
+    const auto read = readShot(frame, ShotContext::plain(), options, stop.get_token());
+    ASSERT_FALSE(read.reading);
+    EXPECT_EQ(read.reading.error().kind, ErrorKind::stopped);
+}
+
+TEST(ShotErrors, TellByTheirKindWhetherAChartWasThere) {
+    const test::TemporaryFolder folder;
+    sim::Shot none = test::plainShot();
+    none.file = "none.tif";
+    none.chart.reset();
+    ASSERT_TRUE(sim::shootToFile(none, folder.path()));
+    const auto read = readShot(folder / "none.tif", ShotContext::plain());
+    ASSERT_TRUE(read.frame);
+    ASSERT_FALSE(read.reading);
+    EXPECT_EQ(read.reading.error().kind, ErrorKind::notFound);
+    const auto gone = readShot(folder / "gone.tif", ShotContext::plain());
+    EXPECT_FALSE(gone.frame);
+    EXPECT_EQ(gone.reading.error().kind, ErrorKind::other);
+}
+
+}  // namespace
+}  // namespace refero::workflow
