@@ -146,9 +146,9 @@ class Correct : public Verb {
         if (c.noise.stopsToBlotches)
             print("Blotches are to be expected from %.1f stops more sensitivity on.\n",
                   *c.noise.stopsToBlotches);
-        if (c.summary.unmendable)
+        if (c.summary.irreducibleError)
             print("No correction could mend %.2f on average over 1500 made-up surfaces.\n",
-                  *c.summary.unmendable);
+                  *c.summary.irreducibleError);
         for (const Contender& k : c.considered) {
             const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
                                     (k.training ? ", with training colours" : "");

@@ -38,26 +38,31 @@ struct ClipPicture {
     double seconds = 0;  ///< when it begins to be shown, from the clip's first picture
 };
 
+/// What an open clip is read by.
+class ClipReader {
+  public:
+    virtual ~ClipReader() = default;
+    virtual const ClipInfo& info() const = 0;
+    virtual Result<ClipPicture> at(double seconds) = 0;
+    virtual Result<std::optional<ClipPicture>> next() = 0;
+};
+
 /// An open clip, for picking pictures by time. One thread at a time.
 class Clip {
   public:
     /// Errors: no video in it, a codec or a size that cannot be read, damaged.
     static Result<Clip> open(const std::filesystem::path& path);
-    Clip(Clip&&) noexcept;
-    Clip& operator=(Clip&&) noexcept;
-    ~Clip();
 
-    const ClipInfo& info() const;
+    const ClipInfo& info() const { return reader_->info(); }
     /// The picture that is shown at that moment, at constant and variable rate alike; times beyond either end
     /// give the first or last.
-    Result<ClipPicture> at(double seconds);
+    Result<ClipPicture> at(double seconds) { return reader_->at(seconds); }
     /// One picture after the other, from the first; nothing after the last. Going to a moment begins anew.
-    Result<std::optional<ClipPicture>> next();
+    Result<std::optional<ClipPicture>> next() { return reader_->next(); }
 
   private:
-    struct Open;
-    explicit Clip(std::unique_ptr<Open> open);
-    std::unique_ptr<Open> open_;
+    explicit Clip(std::unique_ptr<ClipReader> reader) : reader_(std::move(reader)) {}
+    std::unique_ptr<ClipReader> reader_;
 };
 
 }  // namespace refero::io

@@ -85,14 +85,14 @@ Contender contenderFrom(const Node& n) {
             n.number("expected", 0),  n.number("chroma_noise_gain", 1), n.text("against", "")};
 }
 
-Json noiseJson(const NoisePrice& n) {
+Json noiseJson(const NoiseAmplification& n) {
     Json j{{"gain_linear_srgb", vector(n.gain)}, {"chroma", n.chroma}, {"chroma_gain", n.chromaGain}};
     if (n.stopsToBlotches) j["stops_to_blotches"] = *n.stopsToBlotches;
     return j;
 }
 
-NoisePrice noiseFrom(const Node& n) {
-    NoisePrice p{
+NoiseAmplification noiseFrom(const Node& n) {
+    NoiseAmplification p{
         vectorFrom(n.at("gain_linear_srgb")), n.at("chroma").number(), n.at("chroma_gain").number(), {}};
     if (n.has("stops_to_blotches")) p.stopsToBlotches = n.at("stops_to_blotches").number();
     return p;
@@ -339,11 +339,11 @@ Correction correctionFrom(const Node& root) {
         c.summary.before = spreadFrom(s.at("ciede2000_before"));
         c.summary.after = spreadFrom(s.at("ciede2000_after"));
         c.summary.crossValidated = spreadFrom(s.at("ciede2000_cross_validated"));
-        c.summary.promised = s.number("ciede2000_promised", c.summary.crossValidated.mean);
+        c.summary.expectedError = s.number("ciede2000_promised", c.summary.crossValidated.mean);
         c.summary.used = s.whole<std::size_t>("used", 0);
         c.summary.message = s.text("message", "");
         c.summary.repeatedFolds = s.number("ciede2000_repeated_folds", c.summary.crossValidated.mean);
-        if (s.has("unmendable")) c.summary.unmendable = s.at("unmendable").number();
+        if (s.has("unmendable")) c.summary.irreducibleError = s.at("unmendable").number();
     }
     if (root.has("considered"))
         for (const Node& n : root.at("considered").items()) c.considered.push_back(contenderFrom(n));
@@ -394,11 +394,11 @@ Json toJson(const Correction& c) {
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
                     {"ciede2000_after", spreadJson(c.summary.after)},
                     {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
-                    {"ciede2000_promised", c.summary.promised},
+                    {"ciede2000_promised", c.summary.expectedError},
                     {"ciede2000_repeated_folds", c.summary.repeatedFolds},
                     {"used", c.summary.used},
                     {"message", c.summary.message}};
-    if (c.summary.unmendable) j["summary"]["unmendable"] = *c.summary.unmendable;
+    if (c.summary.irreducibleError) j["summary"]["unmendable"] = *c.summary.irreducibleError;
     j["considered"] = Json::array();
     for (const Contender& each : c.considered) j["considered"].push_back(contenderJson(each));
     j["noise"] = noiseJson(c.noise);

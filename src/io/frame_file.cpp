@@ -2,28 +2,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/frame_file.h"
 
-#include <OpenImageIO/imageio.h>
-
 #include <algorithm>
-#include <array>
 
-#include "core/frame/orientation.h"
 #include "io/clip.h"
-#include "io/detail/picture_output.h"
-#include "io/detail/picture_spec.h"
 #include "io/files/safe_write.h"
-#include "io/icc/icc_input.h"
 #include "io/media_path.h"
+#include "io/module/media_module.h"
+#include "io/picture_kind.h"
 #include "io/raw_file.h"
+#include "io/tiff_file.h"
 
 namespace refero::io {
 namespace {
 
 namespace fs = std::filesystem;
-using OIIO::ImageInput;
-using OIIO::ImageSpec;
-using OIIO::TypeDesc;
-using namespace detail;
 
 Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& stated) {
     if (stated && !(*stated == Transfer(Encoding::linear)))
@@ -72,47 +64,11 @@ Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) 
         return failure(path.string() + " is empty: it has no bytes in it. Copy it from the card again.");
     if (isClip(media.file)) return readMoment(path, media, stated);
     if (!isRendered(lowerEnding(path)) && isRaw(path)) return readRaw(path, stated);
-    auto input = ImageInput::open(path.string());
-    if (!input)
-        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
-                       ".");
-    const ImageSpec spec = input->spec();
-    if (auto ok = acceptable(spec, path.string(), kMaxMegapixels); !ok) return tl::unexpected(ok.error());
-
-    if (cutShort(path, lowerEnding(path)))
-        return failure(path.string() +
-                       " is incomplete: the file ends before its picture does. Copy it from the card again.");
-    EncodedImage stored(spec.width, spec.height);
-    if (!input->read_image(0, 0, 0, 3, TypeDesc::FLOAT, stored.values().data()) || input->has_error())
-        return failure(path.string() + " is damaged or incomplete: " + reasonOf(input->geterror()) +
-                       ". Copy it from the card again.");
-    Frame frame;
-    frame.path = path;
-    frame.metadata = metadataOf(path, spec);
-    const KnownEncoding known = encodingOf(spec, lowerEnding(path));
-    frame.encoding = stated.value_or(known.encoding);
-    frame.encodingSource = stated ? EncodingSource::stated : known.source;
-    stored = shownUpright(std::move(stored), spec.get_int_attribute("Orientation", 1));
-    if (const auto profile = stated ? std::nullopt : profileOf(spec, frame.notes)) {
-        frame.notes.push_back("Its embedded profile is \"" + profile->description() + "\".");
-        frame.encodingSource = EncodingSource::file;
-        frame.encoding = profile->curve().value_or(Encoding::linear);
-        if (!profile->curve()) {
-            auto image = profile->linear(stored);
-            if (!image) return failure(path.string() + " could not be read. " + image.error().message);
-            frame.image = *std::move(image);
-            return frame;
-        }
-    }
-    frame.image = toLinear(std::move(stored), frame.encoding, &frame.replacedValues);
-    return frame;
-}
-
-Status write(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
-    auto output = PictureOutput::begin(path, image.width(), image.height(), options);
-    if (!output) return tl::unexpected(output.error());
-    if (auto ok = output->rows(0, image); !ok) return ok;
-    return output->end();
+    if (const std::string ending = lowerEnding(path); ending == ".tif" || ending == ".tiff")
+        if (auto frame = readPlainTiff(path, stated)) return *std::move(frame);
+    const auto module = mediaModule();
+    if (!module) return tl::unexpected(module.error());
+    return (*module)->readPicture(path, stated);
 }
 
 }  // namespace
@@ -157,7 +113,10 @@ Result<Frame> readForLooking(const fs::path& path, int longEdge) {
 
 Status writeFrame(const fs::path& path, const EncodedImage& image, const WriteOptions& options) {
     if (auto ok = writable(path); !ok) return ok;
-    return writeFile(path, [&](const fs::path& side) { return write(side, image, options); });
+    const auto module = mediaModule();
+    if (!module) return tl::unexpected(module.error());
+    return writeFile(path,
+                     [&](const fs::path& side) { return (*module)->writePicture(side, image, options); });
 }
 
 }  // namespace refero::io

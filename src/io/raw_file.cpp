@@ -2,14 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/raw_file.h"
 
-#include <OpenImageIO/filesystem.h>
-#include <OpenImageIO/imageio.h>
 #include <libraw/libraw.h>
 #include <tbb/parallel_for.h>
 
 #include <memory>
 #include <optional>
 #include <string_view>
+
+#include "io/module/media_module.h"
 
 namespace refero::io {
 namespace {
@@ -103,13 +103,11 @@ Result<RawPreview> readRawPreview(const std::filesystem::path& path) {
         return none();
     const auto& thumb = raw->imgdata.thumbnail;
     if (thumb.tformat != LIBRAW_THUMBNAIL_JPEG || !thumb.thumb || thumb.tlength < 4) return none();
-    OIIO::Filesystem::IOMemReader bytes(thumb.thumb, thumb.tlength);
-    const auto in = OIIO::ImageInput::open("preview.jpg", nullptr, &bytes);
-    if (!in || in->spec().nchannels != 3) return none();
-    const OIIO::ImageSpec& spec = in->spec();
-    RawPreview preview{EncodedImage(spec.width, spec.height), exifOrientation(raw->imgdata.sizes.flip)};
-    if (!in->read_image(0, 0, 0, 3, OIIO::TypeDesc::FLOAT, preview.image.values().data())) return none();
-    return preview;
+    const auto module = mediaModule();
+    if (!module) return tl::unexpected(module.error());
+    auto image = (*module)->decodeJpeg({reinterpret_cast<const unsigned char*>(thumb.thumb), thumb.tlength});
+    if (!image) return none();
+    return RawPreview{*std::move(image), exifOrientation(raw->imgdata.sizes.flip)};
 }
 
 }  // namespace refero::io

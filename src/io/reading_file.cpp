@@ -134,13 +134,13 @@ Json lightJson(const Reading& r) {
            {"residual_stops", l.residualStops},
            {"white", vector(l.white)},
            {"xyz_to_rgb", flat(l.xyzToRgb)},
-           {"veil", vector(l.veil)},
-           {"veil_share", l.veilShare},
+           {"veil", vector(l.flare)},
+           {"veil_share", l.flareShare},
            {"covered", ids(r, l.covered)},
            {"covered_mm", points(l.coveredMm)},
-           {"shining", ids(r, l.shining)},
-           {"shining_mm", points(l.shiningMm)},
-           {"shine_share", l.shineShare}};
+           {"shining", ids(r, l.specular)},
+           {"shining_mm", points(l.specularMm)},
+           {"shine_share", l.specularShare}};
     if (l.shadow)
         j["shadow"] = {{"through_mm", point(l.shadow->throughMm)},
                        {"darker_way", point(l.shadow->darkerWay)},
@@ -162,13 +162,13 @@ ChartLight lightFrom(const Node& n, const Chart& chart) {
     l.residualStops = n.number("residual_stops", 0);
     l.white = vectorFrom(n.at("white"));
     l.xyzToRgb = matrixFrom(n.at("xyz_to_rgb"));
-    l.veil = vectorFrom(n.at("veil"));
-    l.veilShare = n.number("veil_share", 0);
+    l.flare = vectorFrom(n.at("veil"));
+    l.flareShare = n.number("veil_share", 0);
     l.covered = idsFrom(n.at("covered"), chart);
     l.coveredMm = pointsFrom(n.at("covered_mm"));
-    l.shining = idsFrom(n.at("shining"), chart);
-    l.shiningMm = pointsFrom(n.at("shining_mm"));
-    l.shineShare = n.number("shine_share", 0);
+    l.specular = idsFrom(n.at("shining"), chart);
+    l.specularMm = pointsFrom(n.at("shining_mm"));
+    l.specularShare = n.number("shine_share", 0);
     if (n.has("shadow")) {
         const Node s = n.at("shadow");
         l.shadow = ShadowEdge{pointFrom(s.at("through_mm")), pointFrom(s.at("darker_way")),

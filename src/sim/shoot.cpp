@@ -41,11 +41,12 @@ using detail::Stage;
 using detail::Vector3f;
 
 // Radiance with edges smoothed: pixels whose neighbours hit something else are sampled 4 x 4.
-LinearImage radiance(const Shot& shot, const Stage& stage) {
+LinearImage radiance(const Shot& shot, const Stage& stage, const std::stop_token& stop) {
     const int w = shot.width, h = shot.height;
     LinearImage out(w, h);
     std::vector<std::uint16_t> ids(static_cast<std::size_t>(w) * static_cast<std::size_t>(h));
     tbb::parallel_for(0, h, [&](int y) {
+        if (stop.stop_requested()) return;
         for (int x = 0; x < w; ++x) {
             const auto hit = stage.at(x + 0.5, y + 0.5);
             ids[static_cast<std::size_t>(y) * static_cast<std::size_t>(w) + static_cast<std::size_t>(x)] =
@@ -58,6 +59,7 @@ LinearImage radiance(const Shot& shot, const Stage& stage) {
                    static_cast<std::size_t>(std::clamp(x, 0, w - 1))];
     };
     tbb::parallel_for(0, h, [&](int y) {
+        if (stop.stop_requested()) return;
         for (int x = 0; x < w; ++x) {
             const auto here = id(x, y);
             bool edge = false;
@@ -177,7 +179,7 @@ EncodedImage record(const Shot& shot, const Body& body, const LinearImage& light
 
 // Means over the inner half of each patch, on a grid of points: the noise-free picture as a reader should see
 // it.
-Truth truthOf(const Shot& shot, const Stage& stage, const Vector3f& veil, const Vector3f& gains) {
+Truth truthOf(const Shot& shot, const Stage& stage, const Vector3f& flare, const Vector3f& gains) {
     const Chart& chart = *stage.chart();
     Truth t{chart.id, stage.map(), {}, {}, true};
     const auto seen = [&](const Point& mm) { return stage.seen(stage.map()(mm)); };
@@ -200,7 +202,7 @@ Truth truthOf(const Shot& shot, const Stage& stage, const Vector3f& veil, const 
             added += shine.cwiseProduct(light);
             covered += (stage.hiddenAt(mm) || shine.y() > 0.01f * even.y()) / double(n * n);
         }
-        const Vector3f lit = even.cwiseProduct(through) + added + veil;
+        const Vector3f lit = even.cwiseProduct(through) + added + flare;
         t.patches.push_back({p.id, seen(p.centreMm), lit.cwiseProduct(gains).cast<double>(),
                              even.cwiseProduct(gains).cast<double>(), covered});
     }
@@ -301,7 +303,7 @@ Homography chartToFrame(const Shot& shot, const Chart& chart) {
 
 namespace {
 
-Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart) {
+Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart, const std::stop_token& stop) {
     if (auto ok = validate(shot); !ok) return tl::unexpected(ok.error());
     const auto body = bodyById(shot.camera);
     if (!body) return tl::unexpected(body.error());
@@ -314,40 +316,44 @@ Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart) {
         second = *std::move(found);
     }
     const Stage stage(shot, *body, *light, std::move(chart), std::move(second));
-    LinearImage image = radiance(shot, stage);
+    LinearImage image = radiance(shot, stage, stop);
+    if (stop.stop_requested()) return stoppedEarly();
     smear(image, shot.motionPixels, shot.motionDegrees);
     blur(image, shot.blurPixels);
-    const Vector3f veil = meanOf(image).cwiseProduct(shot.glareTint.cast<float>()) * float(shot.glare);
+    if (stop.stop_requested()) return stoppedEarly();
+    const Vector3f flare = meanOf(image).cwiseProduct(shot.glareTint.cast<float>()) * float(shot.glare);
     tbb::parallel_for(0, image.height(), [&](int y) {
-        for (int x = 0; x < image.width(); ++x) Eigen::Map<Vector3f>(image.pixel(x, y)) += veil;
+        for (int x = 0; x < image.width(); ++x) Eigen::Map<Vector3f>(image.pixel(x, y)) += flare;
     });
     const Vector3f gains = balanceGains(shot, *body, *light);
     Exposure out{record(shot, *body, image, gains), {}};
-    if (stage.chart()) out.truth = truthOf(shot, stage, veil, gains);
+    if (stage.chart()) out.truth = truthOf(shot, stage, flare, gains);
     return out;
 }
 
 }  // namespace
 
-Result<Exposure> shoot(const Shot& shot) {
-    if (!shot.chart) return taken(shot, {});
+Result<Exposure> shoot(const Shot& shot, const std::stop_token& stop) {
+    if (!shot.chart) return taken(shot, {}, stop);
     auto chart = io::chartByNameOrPath(*shot.chart);
     if (!chart) return tl::unexpected(chart.error());
-    return taken(shot, *std::move(chart));
+    return taken(shot, *std::move(chart), stop);
 }
 
 Result<Exposure> shoot(const Shot& shot, const Chart& chart) {
-    return taken(shot, chart);
+    return taken(shot, chart, {});
 }
 
-Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth) {
+Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth,
+                   const std::stop_token& stop) {
     std::error_code error;
     std::filesystem::create_directories(folder, error);
     if (error)
         return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
-    auto exposure = shoot(shot);
+    auto exposure = shoot(shot, stop);
     if (!exposure) return tl::unexpected(exposure.error());
     const auto body = bodyById(shot.camera);
+    if (stop.stop_requested()) return stoppedEarly();
     if (truth) *truth = std::move(exposure->truth);
     if (std::filesystem::path(shot.file).extension() == ".dng")
         return writeRaw(shot, *body, *exposure, folder);

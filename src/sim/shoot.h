@@ -5,6 +5,7 @@
 #include <filesystem>
 #include <functional>
 #include <optional>
+#include <stop_token>
 #include <string>
 #include <vector>
 
@@ -39,7 +40,7 @@ struct Exposure {
 };
 
 /// Takes the picture. The same shot gives the same numbers on every machine and any number of threads.
-Result<Exposure> shoot(const Shot& shot);
+Result<Exposure> shoot(const Shot& shot, const std::stop_token& stop = {});
 /// The same of a chart that need not be a file; the shot's own is not looked at.
 Result<Exposure> shoot(const Shot& shot, const Chart& chart);
 
@@ -48,7 +49,7 @@ Homography chartToFrame(const Shot& shot, const Chart& chart);
 
 /// Takes one picture into a folder, which is made if it is not there.
 Status shootToFile(const Shot& shot, const std::filesystem::path& folder,
-                   std::optional<Truth>* truth = nullptr);
+                   std::optional<Truth>* truth = nullptr, const std::stop_token& stop = {});
 
 /// Shoots a scene into a folder: the frames and truth.json. `progress` is told (done, all) and returns false
 /// to stop.

@@ -330,7 +330,7 @@ SurveyShot faultyShot(Fault fault, unsigned seed) {
         case Fault::dirt:
             addDirt(s, out.chart, r, 1 + static_cast<int>(r.below(3)), 0.30, 0.45);
             break;
-        case Fault::veil:
+        case Fault::flare:
             // In the darkest of the sets, too, more than the limit's 0.6 % of white.
             s.glare = r.in(0.04, 0.10);
             break;

@@ -46,7 +46,7 @@ enum class Fault {
     shadow,
     finger,
     dirt,
-    veil,
+    flare,
     shine,
     noisy,
     crossedCurves,

@@ -177,7 +177,7 @@ std::vector<std::string_view> checksFor(Fault fault) {
         case Fault::finger:
         case Fault::dirt:
             return {"covered"};
-        case Fault::veil:
+        case Fault::flare:
             return {"glare"};
         case Fault::shine:
             return {"shine"};

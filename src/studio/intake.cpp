@@ -28,7 +28,7 @@ std::optional<plan::Moment> momentOf(const io::FrameMetadata& m, const plan::Day
 plan::FrameFacts factsOf(const Frame& f) {
     plan::FrameFacts facts{f.id, f.body, f.serial, f.lens, f.focalLengthMm, {}, {}};
     if (const auto taken = plan::momentFrom(f.taken)) facts.taken = *taken;
-    if (const auto slip = plan::slipFrom(f.slip)) facts.slip = *slip;
+    if (const auto slip = plan::slateFrom(f.slip)) facts.slip = *slip;
     return facts;
 }
 

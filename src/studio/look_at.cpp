@@ -65,7 +65,7 @@ void describe(Arrival& a, const Sight& s) {
     const LinearImage& image = s.frame.image;
     a.small = shrunk(image, std::max(1, std::max(image.width(), image.height()) / kSmallEdge));
     for (const std::string& code : io::codesIn(image))
-        if (plan::slipFrom(code)) a.slip = code;
+        if (plan::slateFrom(code)) a.slip = code;
     if (s.reading) {
         a.chart = s.reading->chart.id;
         a.certainty = s.reading->agreement;

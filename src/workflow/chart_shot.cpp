@@ -66,15 +66,17 @@ ChartShot readShot(const std::filesystem::path& path, const ShotContext& context
         frame = frames.read(path, context.curve);
     if (!frame) return {nullptr, tl::unexpected(frame.error())};
     if (stop.stop_requested()) return {*frame, stoppedEarly()};
+    if (options.decoded) options.decoded(*frame);
     ChartShot out{*frame, io::readAnyChart(**frame, context.charts, context.limits, stop)};
     if (options.hash && !stop.stop_requested())
         out.sha256 = io::contentHash(io::mediaPath(path).file).value_or("");
     return out;
 }
 
-void keepShot(studio::Edit& edit, const Contents& contents, Id setup, const ChartShot& shot) {
+std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents& contents, Id setup,
+                                              const ChartShot& shot) {
     const auto* s = contents.find<plan::Setup>(setup);
-    if (!s || !shot.frame) return;
+    if (!s || !shot.frame) return {};
     plan::Setup known = *s;
     const Reading about = io::aboutFrame(*shot.frame);
     if (known.conditions.body == 0) known.conditions.body = bodyFor(edit, contents, about.body);
@@ -86,10 +88,12 @@ void keepShot(studio::Edit& edit, const Contents& contents, Id setup, const Char
         hashed.sha256 = shot.sha256;
         edit.put(hashed);
     }
-    if (shot.reading) putReading(edit, contents, setup, *shot.reading);
+    if (!shot.reading) return {};
+    return putReading(edit, contents, setup, *shot.reading);
 }
 
-void putReading(studio::Edit& edit, const Contents& contents, Id id, const Reading& reading) {
+studio::ReadingRecord putReading(studio::Edit& edit, const Contents& contents, Id id,
+                                 const Reading& reading) {
     const auto* before = readingOf(contents, id);
     const auto* read = chartFrameAt(contents, id, reading.framePath);
     studio::ReadingRecord record = before ? *before : studio::ReadingRecord{};
@@ -107,8 +111,11 @@ void putReading(studio::Edit& edit, const Contents& contents, Id id, const Readi
     }
     record.verdict = name(reading.verdict);
     record.document = io::toJson(reading).dump();
-    if (before) return edit.put(record);
-    edit.add(record);
+    if (before)
+        edit.put(record);
+    else
+        record.id = edit.add(record);
+    return record;
 }
 
 const studio::Frame* newestChartFrame(const Contents& contents, Id setup) {

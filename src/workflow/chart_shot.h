@@ -3,6 +3,7 @@
 #pragma once
 
 #include <filesystem>
+#include <functional>
 #include <memory>
 #include <optional>
 #include <stop_token>
@@ -39,6 +40,8 @@ struct ReadShotOptions {
     std::optional<Transfer> encoding{};  ///< stated by the person
     bool hash = false;
     FrameCache* frames = nullptr;  ///< where decoded frames are kept, if they are
+    /// Hears of the frame before it is searched, so that it can be looked at meanwhile. The reader's thread.
+    std::function<void(const FramePointer&)> decoded{};
 };
 
 /// From a file to a verdict. Every caller does it by this: the window, the page on the set, the command line.
@@ -46,13 +49,15 @@ ChartShot readShot(const std::filesystem::path& path, const ShotContext& context
                    const ReadShotOptions& options = {}, const std::stop_token& stop = {});
 
 /// Keeps what a shot said under the step that brought it: the reading, the body and lens that its file
-/// names, its checksum. Where there is no reading, what is known of the frame is kept all the same.
-void keepShot(studio::Edit& edit, const studio::Contents& contents, studio::Id setup, const ChartShot& shot);
+/// names, its checksum. Where there is no reading, what is known of the frame is kept all the same. The
+/// reading's record as it will be.
+std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const studio::Contents& contents,
+                                              studio::Id setup, const ChartShot& shot);
 
-/// Puts the reading in the place of the setup's. Of another frame than before, corrections that were built
-/// from the old one go.
-void putReading(studio::Edit& edit, const studio::Contents& contents, studio::Id setup,
-                const Reading& reading);
+/// Puts the reading in the place of the setup's; the record as it will be. Of another frame than before,
+/// corrections that were built from the old one go.
+studio::ReadingRecord putReading(studio::Edit& edit, const studio::Contents& contents, studio::Id setup,
+                                 const Reading& reading);
 
 /// The setup's newest chart frame, or null.
 const studio::Frame* newestChartFrame(const studio::Contents& contents, studio::Id setup);

@@ -53,16 +53,23 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
     return task;
 }
 
-Status keepCorrection(studio::Edit& edit, const studio::Contents& contents, studio::Id setup,
-                      const Correction& c) {
+Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
+                                                studio::Id setup, const Correction& c) {
     const auto* reading = readingOf(contents, setup);
     if (!reading)
         return failure("The setup's reading is gone, so there is nothing to keep a correction for.");
     edit.removeCorrections(setup);
-    edit.add(studio::CorrectionRecord{0, setup, reading->id, plan::isoText(plan::now()), c.name,
-                                      std::string(name(c.model)), c.summary.after.mean,
-                                      c.summary.crossValidated.mean, io::toJson(c).dump()});
-    return {};
+    studio::CorrectionRecord record{0,
+                                    setup,
+                                    reading->id,
+                                    plan::isoText(plan::now()),
+                                    c.name,
+                                    std::string(name(c.model)),
+                                    c.summary.after.mean,
+                                    c.summary.crossValidated.mean,
+                                    io::toJson(c).dump()};
+    record.id = edit.add(record);
+    return record;
 }
 
 Result<Verification> proofOn(const Correction& correction, const std::filesystem::path& path,

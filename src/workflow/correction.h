@@ -39,9 +39,10 @@ struct CorrectionTask {
 CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitOptions wish,
                               const std::optional<CorrectionChoices>& choices = {});
 
-/// Puts it in the place of the setup's corrections. An error where the reading has gone since.
-Status keepCorrection(studio::Edit& edit, const studio::Contents& contents, studio::Id setup,
-                      const Correction& correction);
+/// Puts it in the place of the setup's corrections; the record as it will be. An error where the reading has
+/// gone since.
+Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
+                                                studio::Id setup, const Correction& correction);
 
 /// Holds a correction against another chart shot, of any of these charts.
 Result<Verification> proofOn(const Correction& correction, const std::filesystem::path& frame,

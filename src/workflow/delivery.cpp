@@ -93,7 +93,7 @@ std::vector<std::string> conflicts(const Delivery& delivery, const Correction& c
     std::vector<std::string> out;
     for (const DeliveryItem& item : itemsOf(delivery, correction))
         for (std::string& name : filesThere(item, folder)) out.push_back(std::move(name));
-    for (std::string& name : io::inTheWay(frames.job)) out.push_back(std::move(name));
+    for (std::string& name : io::conflicts(frames.job)) out.push_back(std::move(name));
     return out;
 }
 

@@ -103,6 +103,15 @@ const Reading* ShootState::reading(const studio::ReadingRecord& record, const pl
     return kept.document ? &*kept.document : nullptr;
 }
 
+void ShootState::know(const studio::ReadingRecord& record, Reading reading) {
+    // It is judged when it is asked for.
+    readings_[record.id] = {record.document, {}, std::move(reading), {}};
+}
+
+void ShootState::know(const studio::CorrectionRecord& record, Correction correction) {
+    corrections_[record.id] = {record.document, {}, std::move(correction), {}};
+}
+
 plan::Day ShootState::day(const Contents& contents, Id shoot, std::optional<plan::Moment> now) {
     const auto* record = contents.find<plan::Shoot>(shoot);
     const Subjects seen = subjects(contents, shoot);

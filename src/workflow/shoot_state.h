@@ -33,6 +33,10 @@ class ShootState {
     const Reading* reading(const studio::Contents& contents, const studio::ReadingRecord& record);
     const Correction* correction(const studio::CorrectionRecord& record);
 
+    /// What was just made and is kept by this record, so that its document need not be parsed.
+    void know(const studio::ReadingRecord& record, Reading reading);
+    void know(const studio::CorrectionRecord& record, Correction correction);
+
     const plan::ClearSky& sky() const { return sky_; }
 
   private:

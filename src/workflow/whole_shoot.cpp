@@ -100,7 +100,8 @@ Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOp
         const auto c = correctionTask(s, shoot.day.shoot, wish, before).run(options.stop);
         if (!c) return tl::unexpected(c.error());
         studio::Edit edit = studio.edit("Build correction for " + s.light);
-        if (auto ok = keepCorrection(edit, studio.contents(), s.id, *c); !ok) return ok;
+        if (const auto kept = keepCorrection(edit, studio.contents(), s.id, *c); !kept)
+            return tl::unexpected(kept.error());
         return studio.commit(edit);
     });
 }

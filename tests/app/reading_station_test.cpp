@@ -183,5 +183,42 @@ TEST_F(ReadingInTheWindow, AsksForAnEncodingThatTheFileDoesNotStateWithWhatTheGr
     EXPECT_TRUE(eventually([&] { return !find<QWidget>("encodingQuestion")->isVisible(); }));
 }
 
+// Findings, ledger and plan say the same, also after a limit was changed at its finding.
+TEST_F(ReadingInTheWindow, ALimitChangedAtItsFindingIsKnownToLedgerAndPlan) {
+    ASSERT_TRUE(open("hot.tif"));
+    const int id = session().currentId();
+    ASSERT_EQ(session().setup(id)->reading->verdict, Verdict::reshoot);
+    EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Shoot the chart again"));
+    const auto allowAll = [&] {
+        for (const Check& c : session().setup(id)->reading->checks)
+            if (c.verdict != Verdict::pass) {
+                session().reading().allow(c, c.value);
+                return true;
+            }
+        return false;
+    };
+    for (int n = 0; n < 20 && allowAll(); ++n) {
+    }
+    EXPECT_EQ(session().setup(id)->reading->verdict, Verdict::pass);
+    EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Read, not corrected"));
+    EXPECT_EQ(session().setup(id)->plan.state, plan::DueState::done);
+    session().undo().setIndex(1);
+    EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Shoot the chart again")) << "and back";
+}
+
+// A frame is on loan to the setup that is looked at; the cache keeps others while there is room.
+TEST_F(ReadingInTheWindow, OnlyTheSetupAtHandHoldsItsFrame) {
+    ASSERT_TRUE(open("good.tif"));
+    const int first = session().currentId();
+    ASSERT_TRUE(open("hot.tif"));
+    const int second = session().currentId();
+    ASSERT_TRUE(eventually([&] { return session().setup(second)->frame != nullptr; }));
+    EXPECT_FALSE(session().setup(first)->frame);
+    session().select(first);
+    EXPECT_TRUE(session().setup(first)->frame) << "it is still in the cache: no wait";
+    EXPECT_FALSE(session().setup(second)->frame);
+    EXPECT_LE(session().frames().bytes(), session().frames().budget());
+}
+
 }  // namespace
 }  // namespace refero

@@ -102,5 +102,53 @@ TEST_F(StudioCommand, ImportSortsFramesAndSaysWhy) {
     EXPECT_EQ(call({"studio", file(), "import"}).status, 1);
 }
 
+// A shoot from its frames to a LUT, without a window.
+TEST_F(StudioCommand, ReadsCorrectsAndHandsOverAWholeShoot) {
+    auto s = *studio::Studio::open(file());
+    auto e = s->edit("Plan");
+    plan::Shoot shoot;
+    shoot.label = "Day";
+    plan::Setup setup;
+    setup.shoot = e.add(shoot);
+    setup.label = "Tiles";
+    studio::Frame f;
+    f.shoot = setup.shoot;
+    f.setup = e.add(setup);
+    f.role = studio::FrameRole::chart;
+    sim::Shot shot = test::plainShot();
+    shot.file = "good.tif";
+    ASSERT_TRUE(sim::shootToFile(shot, folder.path()));
+    f.path = folder / "good.tif";
+    e.add(f);
+    ASSERT_TRUE(s->commit(e));
+    s.reset();
+
+    const auto read = json(call({"studio", file(), "read", "--json", "-"}).out);
+    EXPECT_EQ(read["format"], "refero-shoot");
+    ASSERT_EQ(read["setups"].size(), 1u);
+    EXPECT_EQ(read["setups"][0]["name"], "Tiles");
+    EXPECT_EQ(read["setups"][0]["status"], "done");
+    EXPECT_EQ(read["setups"][0]["verdict"], "pass");
+    EXPECT_EQ(json(call({"studio", file(), "read", "--json", "-"}).out)["setups"][0]["status"], "already");
+
+    const auto corrected =
+        json(call({"studio", file(), "correct", "--model", "matrix", "--json", "-"}).out)["setups"][0];
+    EXPECT_EQ(corrected["status"], "done");
+    EXPECT_LT(corrected["ciede2000_after"].get<double>(), 2);
+    EXPECT_EQ(call({"studio", file(), "correct", "--model", "guess"}).status, 1);
+
+    EXPECT_EQ(call({"studio", file(), "handover"}).status, 1) << "for whom, and where to?";
+    std::filesystem::create_directories(folder / "out");
+    const auto handed = json(
+        call({"studio", file(), "handover", "--receiver", "raw", "--into", folder / "out", "--json", "-"})
+            .out)["setups"][0];
+    EXPECT_EQ(handed["status"], "done") << handed.dump();
+    ASSERT_GT(handed["files"].size(), 0u);
+    for (const auto& path : handed["files"]) EXPECT_TRUE(std::filesystem::exists(path.get<std::string>()));
+    const auto unknown = call({"studio", file(), "handover", "--receiver", "aunt", "--into", folder / "out"});
+    EXPECT_EQ(unknown.status, 1);
+    EXPECT_NE(unknown.err.find("raw, editor"), std::string::npos) << unknown.err;
+}
+
 }  // namespace
 }  // namespace refero

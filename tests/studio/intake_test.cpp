@@ -173,6 +173,43 @@ TEST_F(FramesComeIn, ASlipDecidesAndIsOverruledByHand) {
     EXPECT_TRUE(again.changes().empty()) << "what was put by hand stays";
 }
 
+// Whatever the words of its reason: a frame that a person has put somewhere is not taken away by a clock.
+TEST_F(FramesComeIn, FramesPutByHandStayWhenACamerasClockIsSet) {
+    Edit e = studio->edit("Put");
+    std::vector<Id> frames;
+    for (const char* because : {"Opened as its chart frame.", "Its setup was begun with it.", ""}) {
+        Frame f;
+        f.shoot = shoot;
+        f.setup = kiln;
+        f.body = "Heron";
+        f.lens = "60 mm";  // by its file it belongs to the tiles
+        f.taken = "2026-05-14T07:12:08Z";
+        f.path = "a.tif";
+        f.placement = Placement::byHand;
+        f.because = because;
+        frames.push_back(e.add(f));
+    }
+    Frame loose = e.latest<Frame>(frames[0]);
+    loose.placement = Placement::sorted;
+    const Id sorted = e.add(loose);
+    ASSERT_TRUE(studio->commit(e));
+    Edit clock = studio->edit("Clock");
+    setClock(clock, studio->contents(), day(), frames[0], 3600);
+    ASSERT_TRUE(studio->commit(clock));
+    for (const Id id : frames) {
+        const Frame* f = studio->contents().find<Frame>(id);
+        EXPECT_EQ(f->setup, kiln) << f->because;
+        EXPECT_EQ(f->taken, "2026-05-14T08:12:08Z");
+    }
+    EXPECT_EQ(studio->contents().find<Frame>(sorted)->setup, tiles) << "what was sorted is sorted anew";
+    Edit out = studio->edit("Take out");
+    putByHand(out, studio->contents(), day(), frames[0], 0);
+    ASSERT_TRUE(studio->commit(out));
+    Edit again = studio->edit("Again");
+    sortAgain(again, studio->contents(), day(), {frames[0]});
+    EXPECT_TRUE(again.changes().empty()) << "what was taken out by hand is not put back";
+}
+
 // A card as it comes from a hostile world: everything is named, nothing stops, the good frame comes in.
 TEST_F(FramesComeIn, WhatCannotBeReadIsNamedAndSkipped) {
     ASSERT_TRUE(sim::shootToFile(shot("good.tif", "60 mm", false), card));

@@ -76,7 +76,7 @@ Outcome tried(const char* chartId, bool spectra) {
             out.automatic += share * error / t.limit;
             out.matrix += share * byMatrix / t.limit;
             out.balance += share * plain({Model::balance}) / t.limit;
-            out.promise.push_back(c->summary.promised / error);
+            out.promise.push_back(c->summary.expectedError / error);
         }
         out.againstPlain.emplace_back(automatic / std::min(matrix, polynomial),
                                       std::string(t.body.id) + " under " + t.light);
@@ -178,7 +178,7 @@ TEST(Certainty, ItsIntervalsHoldTheTruth) {
 }
 
 // The gain is told from the slope; here it is measured on the pixels of a noisy frame.
-TEST(NoisePrice, IsWhatIsMeasuredOnANoisyFrame) {
+TEST(NoiseAmplification, IsWhatIsMeasuredOnANoisyFrame) {
     sim::Shot shot = test::plainShot();
     shot.iso = 800;
     shot.pose.coverage = 0.4;

@@ -184,7 +184,7 @@ TEST(Fit, ChoosesByItselfAndObeysWhereTold) {
     EXPECT_EQ(by->considered.front().model, by->model);
     EXPECT_GE(by->considered.size(), 5u) << "what else was tried is told";
     EXPECT_NE(by->summary.message.find("balance alone"), std::string::npos) << by->summary.message;
-    EXPECT_TRUE(by->summary.unmendable);
+    EXPECT_TRUE(by->summary.irreducibleError);
     FitOptions balance;
     balance.model = Model::balance;
     const auto plain = fit(std::span(&r, 1), balance);

@@ -88,9 +88,9 @@ TEST(ChartLight, TellsTheVeilThatWasAdded) {
         // What the truth has more than even light, at the darkest patch, as a share of white.
         const std::size_t dark = t.chart.neutrals().back(), light = t.chart.neutrals().front();
         const double white = t.truth.patches[light].even.y() / referenceXyzD50(t.chart.patches[light]).y;
-        const double veil = (t.truth.patches[dark].rgb.y() - t.truth.patches[dark].even.y()) / white;
-        std::printf("veil %.4f of white, told as %.4f\n", veil, reading->light->veilShare);
-        EXPECT_NEAR(reading->light->veilShare, veil, 0.0012 + 0.08 * veil);
+        const double flare = (t.truth.patches[dark].rgb.y() - t.truth.patches[dark].even.y()) / white;
+        std::printf("veil %.4f of white, told as %.4f\n", flare, reading->light->flareShare);
+        EXPECT_NEAR(reading->light->flareShare, flare, 0.0012 + 0.08 * flare);
     }
 }
 
@@ -124,15 +124,16 @@ TEST(ChartLight, NeedsGreys) {
 
 TEST(Ground, IsMeasuredBesideThePatchesAndNotInThem) {
     const test::Taken t = take(plainShot());
-    const auto ground = measureGround(t.image, t.chart, t.truth.chartToFrame, 2);
+    const auto ground = measureBackground(t.image, t.chart, t.truth.chartToFrame, 2);
     ASSERT_GT(ground.size(), 30u);
     double low = 1, high = 0;
-    for (const GroundSample& g : ground) {
+    for (const BackgroundSample& g : ground) {
         low = std::min(low, g.rgb.y());
         high = std::max(high, g.rgb.y());
     }
     EXPECT_LT(high / low, 1.15) << "one colour all over";
-    EXPECT_TRUE(measureGround(t.image, t.chart, t.truth.chartToFrame, 40).empty()) << "too blurred to tell";
+    EXPECT_TRUE(measureBackground(t.image, t.chart, t.truth.chartToFrame, 40).empty())
+        << "too blurred to tell";
 }
 
 // A Gaussian's 10 to 90 % rise is 2.563 standard deviations; the pixels' own width adds a little.

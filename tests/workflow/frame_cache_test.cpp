@@ -4,6 +4,9 @@
 
 #include <gtest/gtest.h>
 
+#include <cmath>
+#include <cstdlib>
+
 #include "io/frame_file.h"
 #include "support/memory.h"
 #include "support/temporary.h"
@@ -11,8 +14,14 @@
 namespace refero::workflow {
 namespace {
 
-constexpr int kWidth = 1200, kHeight = 800;
-constexpr std::size_t kBytes = std::size_t{kWidth} * kHeight * 3 * sizeof(float);
+// Of a megapixel; REFERO_CACHE_MEGAPIXELS=45 visits frames of today's cameras, which takes some minutes.
+int megapixels() {
+    const char* wanted = std::getenv("REFERO_CACHE_MEGAPIXELS");
+    return wanted ? std::max(1, std::atoi(wanted)) : 1;
+}
+const int kWidth = 1200 * static_cast<int>(std::lround(std::sqrt(megapixels()))), kHeight = kWidth * 2 / 3;
+const std::size_t kBytes =
+    static_cast<std::size_t>(kWidth) * static_cast<std::size_t>(kHeight) * 3 * sizeof(float);
 
 class Cache : public testing::Test {
   protected:
@@ -68,7 +77,7 @@ TEST_F(Cache, ReadsAFileAnewThatHasChanged) {
 }
 
 TEST_F(Cache, HoldsMemoryWithinItsBudgetWhileManyFramesAreVisited) {
-    constexpr std::size_t kBudget = 4 * kBytes;
+    const std::size_t kBudget = 4 * kBytes;
     std::vector<std::string> paths;
     for (int n = 0; n < 6; ++n) paths.push_back(frame(n));
     FrameCache cache(kBudget);

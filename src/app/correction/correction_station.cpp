@@ -38,7 +38,7 @@ QString channelsOf(const Correction& c) {
 }
 
 // What the correction does to noise, and what no correction could do.
-QString priceOf(const Correction& c) {
+QString noiseAmplificationOf(const Correction& c) {
     const auto times = [](double v) { return QString::number(v, 'f', 2); };
     QString out;
     if (c.noise.chroma > 0) {
@@ -50,9 +50,9 @@ QString priceOf(const Correction& c) {
         else if (c.noise.stopsToBlotches)
             out += QStringLiteral(" Blotches are to be expected already: use less sensitivity.");
     }
-    if (c.summary.unmendable)
+    if (c.summary.irreducibleError)
         out += QStringLiteral(" No correction could mend %1 over made-up surfaces.")
-                   .arg(times(*c.summary.unmendable));
+                   .arg(times(*c.summary.irreducibleError));
     return out.trimmed();
 }
 
@@ -276,7 +276,7 @@ void CorrectionStation::show(const Setup* setup) {
     differences_.setCorrection(ready ? setup->correction : std::nullopt);
     contenders_.setCorrection(ready ? setup->correction : std::nullopt);
     certainty_->setCorrection(ready ? setup->correction : std::nullopt);
-    price_->setText(ready ? priceOf(*setup->correction) : QString());
+    price_->setText(ready ? noiseAmplificationOf(*setup->correction) : QString());
     price_->setToolTip(ready ? channelsOf(*setup->correction) : QString());
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
     stages_->setCorrection(ready ? setup->correction : std::nullopt);

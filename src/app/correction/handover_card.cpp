@@ -92,11 +92,11 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
 // A LUT is fed even steps of a display's curve; a profile undoes whatever the frame has.
 void HandoverCard::follow() {
     const auto format = formatAt(format_->currentIndex());
-    feed_->setEnabled(io::info(format).feeds);
+    feed_->setEnabled(io::info(format).hasInputEncoding);
     space_->setEnabled(io::info(format).gives);
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
-    feed_->setValue(io::naturalFeed(*s->correction, format));
+    feed_->setValue(io::naturalInputEncoding(*s->correction, format));
     foresee();
 }
 

@@ -28,12 +28,9 @@ struct Demo::Plan {
     QString folder;
 };
 
-Demo::Demo(Session& session, QObject* parent)
-    : QObject(parent), session_(session), alive_(std::make_shared<std::atomic<bool>>(true)) {}
+Demo::Demo(Session& session, QObject* parent) : QObject(parent), session_(session) {}
 
-Demo::~Demo() {
-    *alive_ = false;
-}
+Demo::~Demo() = default;
 
 Result<sim::Scene> Demo::scene() {
     return sim::parseScene(sceneText(), "the demo");
@@ -79,11 +76,11 @@ void Demo::shootNext(std::size_t index) {
     if (index == all) return emit finished();
     runJob(
         this,
-        [plan = plan_, index, alive = alive_]() -> Status {
+        [plan = plan_, index](const std::stop_token& stop) -> Status {
             const sim::Shot& shot = plan->scene.shots[index];
             const QString file = plan->folder + QLatin1Char('/') + QString::fromStdString(shot.file);
-            if (QFileInfo::exists(file) || !*alive) return {};
-            return sim::shootToFile(shot, plan->folder.toStdString());
+            if (QFileInfo::exists(file)) return {};
+            return sim::shootToFile(shot, plan->folder.toStdString(), nullptr, stop);
         },
         [this, index](const Status& status) {
             if (!status) return emit failed(QString::fromStdString(status.error().message));

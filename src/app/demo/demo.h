@@ -4,7 +4,6 @@
 
 #include <QObject>
 #include <QTemporaryDir>
-#include <atomic>
 #include <memory>
 
 #include "sim/scene.h"
@@ -37,7 +36,6 @@ class Demo : public QObject {
 
     Session& session_;
     std::unique_ptr<QTemporaryDir> studioFolder_;
-    std::shared_ptr<std::atomic<bool>> alive_;
     struct Plan;
     std::shared_ptr<const Plan> plan_;
 };

@@ -52,7 +52,7 @@ bool offersCurve(const Setup* s, const workflow::Delivery& p) {
                        [](const io::ExportOptions& o) { return o.format == io::Format::dcp; });
 }
 
-ParcelModel::Row rowOf(const workflow::DeliveryItem& item) {
+DeliveryModel::Row rowOf(const workflow::DeliveryItem& item) {
     QStringList all;
     for (const std::string& ending : item.endings) all << text(ending);
     const QString endings = QStringLiteral(" (%1)").arg(all.join(QStringLiteral(", ")));
@@ -135,7 +135,7 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     connect(&session_, &Session::changed, this, [this](int id) {
         if (id == session_.currentId()) refresh();
     });
-    connect(&session_.handover(), &HandoverActions::told, &items_, &ParcelModel::setState);
+    connect(&session_.handover(), &HandoverActions::told, &items_, &DeliveryModel::setState);
     connect(&session_.handover(), &HandoverActions::given, this, [this](int, const QStringList& problems) {
         told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
         told_->setVisible(!problems.isEmpty());
@@ -328,18 +328,20 @@ void HandoverStation::refresh() {
 }
 
 void HandoverStation::showParcel() {
-    std::vector<ParcelModel::Row> rows;
+    std::vector<DeliveryModel::Row> rows;
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
-    for (const workflow::DeliveryItem& item : workflow::itemsOf(parcel(), *s->correction))
+    for (const workflow::DeliveryItem& item : workflow::itemsOf(delivery(), *s->correction))
         rows.push_back(rowOf(item));
     // The same items keep what was told of them.
-    const auto same = [](const ParcelModel::Row& a, const ParcelModel::Row& b) { return a.item == b.item; };
+    const auto same = [](const DeliveryModel::Row& a, const DeliveryModel::Row& b) {
+        return a.item == b.item;
+    };
     if (std::equal(rows.begin(), rows.end(), items_.rows().begin(), items_.rows().end(), same))
         for (std::size_t i = 0; i < rows.size(); ++i) rows[i] = items_.rows()[i];
     items_.setRows(std::move(rows));
     list_->setVisible(items_.rowCount() > 0);
-    curveRow_->setVisible(offersCurve(s, parcel()));
+    curveRow_->setVisible(offersCurve(s, delivery()));
     foreseeAll();
     showHand();
 }
@@ -348,7 +350,7 @@ void HandoverStation::foreseeAll() {
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
     const int asked = ++asked_;
-    const workflow::Delivery p = parcel();
+    const workflow::Delivery p = delivery();
     for (int i = 0; i < static_cast<int>(p.exports.size()); ++i)
         session_.handover().foresee(s->id, p.exports[static_cast<std::size_t>(i)],
                                     [this, i, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
@@ -358,7 +360,7 @@ void HandoverStation::foreseeAll() {
                                     });
 }
 
-workflow::Delivery HandoverStation::parcel() const {
+workflow::Delivery HandoverStation::delivery() const {
     const Setup* s = session_.current();
     workflow::Delivery p =
         workflow::deliveryFor(receiver_, s && s->correction ? *s->correction : Correction{});
@@ -376,13 +378,13 @@ workflow::Delivery HandoverStation::parcel() const {
 
 void HandoverStation::showHand() {
     const bool asking = !folder_.isEmpty();
-    hand_->setEnabled((!parcel().frames || frames_->ready()) && !session_.handover().giving() && !asking);
+    hand_->setEnabled((!delivery().frames || frames_->ready()) && !session_.handover().giving() && !asking);
 }
 
 void HandoverStation::handOver() {
     const Setup* s = session_.current();
     if (!s || !s->correction || session_.handover().giving()) return;
-    const workflow::Delivery p = parcel();
+    const workflow::Delivery p = delivery();
     const QString folder = dialogs_.openFolder(
         this, QStringLiteral("Into which folder for the %1").arg(text(p.receiver).toLower()));
     if (folder.isEmpty()) return;
@@ -401,7 +403,7 @@ void HandoverStation::give(io::Collision collisions) {
     const QString folder = std::exchange(folder_, {});
     inTheWay_->hide();
     if (!s || !s->correction || session_.handover().giving() || folder.isEmpty()) return;
-    workflow::Delivery p = parcel();
+    workflow::Delivery p = delivery();
     p.collisions = collisions;
     hand_->setEnabled(false);
     session_.handover().give(s->id, p, folder);

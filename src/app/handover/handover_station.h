@@ -58,13 +58,13 @@ class HandoverStation : public QWidget {
     void withdraw();
     void goOn();
     void leaveEmpty();
-    workflow::Delivery parcel() const;
+    workflow::Delivery delivery() const;
 
     Session& session_;
     Dialogs& dialogs_;
     Receiver receiver_ = Receiver::client;
     std::vector<ReceiverCard*> cards_;
-    ParcelModel items_;
+    DeliveryModel items_;
     HistoryModel history_;
     QStackedWidget* pages_;
     look::Label* emptyText_;

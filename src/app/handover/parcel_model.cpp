@@ -6,33 +6,33 @@
 
 namespace refero {
 
-void ParcelModel::setRows(std::vector<Row> rows) {
+void DeliveryModel::setRows(std::vector<Row> rows) {
     beginResetModel();
     rows_ = std::move(rows);
     endResetModel();
 }
 
-void ParcelModel::setHolds(int row, const QString& text) {
+void DeliveryModel::setHolds(int row, const QString& text) {
     if (row < 0 || row >= rowCount()) return;
     rows_[static_cast<std::size_t>(row)].holds = text;
     emit dataChanged(index(row, holds), index(row, holds));
 }
 
-void ParcelModel::setState(int row, const QString& text) {
+void DeliveryModel::setState(int row, const QString& text) {
     if (row < 0 || row >= rowCount()) return;
     rows_[static_cast<std::size_t>(row)].state = text;
     emit dataChanged(index(row, state), index(row, state));
 }
 
-int ParcelModel::rowCount(const QModelIndex& parent) const {
+int DeliveryModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(rows_.size());
 }
 
-int ParcelModel::columnCount(const QModelIndex& parent) const {
+int DeliveryModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : columns;
 }
 
-QVariant ParcelModel::data(const QModelIndex& index, int role) const {
+QVariant DeliveryModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid()) return {};
     const Row& r = rows_[static_cast<std::size_t>(index.row())];
     const QString& text = index.column() == item ? r.item : index.column() == holds ? r.holds : r.state;
@@ -49,7 +49,7 @@ QVariant ParcelModel::data(const QModelIndex& index, int role) const {
     }
 }
 
-QVariant ParcelModel::headerData(int section, Qt::Orientation orientation, int role) const {
+QVariant DeliveryModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
     static constexpr const char* names[] = {"What goes out", "What it cannot hold", "State"};
     if (role == Qt::DisplayRole) return QLatin1String(names[section]);

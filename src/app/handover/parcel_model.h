@@ -8,7 +8,7 @@
 namespace refero {
 
 /// What a receiver gets: one row an item, what that kind of file cannot hold, and what became of it.
-class ParcelModel : public QAbstractTableModel {
+class DeliveryModel : public QAbstractTableModel {
     Q_OBJECT
   public:
     enum Column { item, holds, state, columns };

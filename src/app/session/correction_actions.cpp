@@ -28,8 +28,9 @@ void CorrectionActions::build(int id, const FitOptions& options) {
             if (!now || !now->reading) return;
             if (!c) return session_.refuse(id, text(c.error().message));
             Edit edit = session_.studio()->edit("Build correction for " + now->light);
-            if (const auto ok = workflow::keepCorrection(edit, session_.contents(), id, *c); !ok)
-                return session_.refuse(id, text(ok.error().message));
+            const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
+            if (!kept) return session_.refuse(id, text(kept.error().message));
+            session_.state().know(*kept, *c);
             session_.hand(id).error.clear();
             session_.commit(edit);
         },

@@ -77,16 +77,31 @@ void ReadingActions::readFrame(int id, const std::string& path) {
     const int job = hand.job = ++jobs_;
     const auto& done = session_.studio()->done();
     const std::int64_t step = done.empty() ? 0 : done.back().id;
+    // It can be looked at while it is searched.
+    const auto decoded = [this, id, job](const FramePointer& frame) {
+        QMetaObject::invokeMethod(
+            this,
+            [this, id, job, frame] {
+                Session::AtHand& now = session_.hand(id);
+                if (now.job != job || !now.busy || id != session_.currentId()) return;
+                now.frame = frame;
+                session_.showAtHand(id);
+            },
+            Qt::QueuedConnection);
+    };
     session_.background(
-        [path, context = contextOf(id), frames = session_.sharedFrames()](const std::stop_token& stop) {
+        [path, decoded, context = contextOf(id),
+         frames = session_.sharedFrames()](const std::stop_token& stop) {
             workflow::ReadShotOptions options;
             options.hash = true;
             options.frames = frames.get();
+            options.decoded = decoded;
             return workflow::readShot(path, context, options, stop);
         },
         [this, id, job, step](const ChartShot& shot) {
             if (session_.hand(id).job == job) frameRead(id, step, shot);
-        });
+        },
+        id == session_.currentId() ? Urgency::now : Urgency::later);
 }
 
 // What the frame says belongs to the step that opened it. Where that was undone meanwhile, nothing is kept.
@@ -98,7 +113,8 @@ void ReadingActions::frameRead(int id, std::int64_t step, const ChartShot& shot)
     hand.error = shot.reading ? QString() : text(shot.reading.error().message);
     if (const auto* s = session_.contents().find<plan::Setup>(id)) {
         Edit edit = session_.studio()->edit("Read the frame of " + s->label);
-        workflow::keepShot(edit, session_.contents(), id, shot);
+        if (const auto kept = workflow::keepShot(edit, session_.contents(), id, shot))
+            session_.state().know(*kept, *shot.reading);
         if (const Status kept = session_.studio()->amend(edit, step); !kept)
             emit session_.refused(text(kept.error().message));
     }
@@ -135,7 +151,7 @@ void ReadingActions::loadFrame(int id) {
 void ReadingActions::replaceReading(int id, const QString& step, const Reading& reading) {
     if (!session_.setup(id)) return;
     Edit edit = session_.studio()->edit(step.toStdString());
-    workflow::putReading(edit, session_.contents(), id, reading);
+    session_.state().know(workflow::putReading(edit, session_.contents(), id, reading), reading);
     edit.removeCorrections(id);
     session_.hand(id).error.clear();
     session_.commit(edit);

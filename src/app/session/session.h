@@ -94,6 +94,7 @@ class Session : public QObject {
     /// Says with the setup why its last step was refused.
     void refuse(int id, const QString& message);
     workflow::FrameCache& frames() { return *frames_; }
+    workflow::ShootState& state() { return state_; }
     const std::shared_ptr<workflow::FrameCache>& sharedFrames() const { return frames_; }
     /// Keeps an edit as a step; false where it was refused, which is said.
     bool commit(const studio::Edit& edit);

@@ -7,10 +7,10 @@
 #include <iterator>
 #include <set>
 
-#include "core/find/detail/colour_check.h"
+#include "core/find/colour_check.h"
 #include "core/find/detail/edges.h"
 #include "core/find/detail/matching.h"
-#include "core/find/detail/regions.h"
+#include "core/find/regions.h"
 
 namespace refero {
 namespace {

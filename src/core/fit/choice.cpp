@@ -128,7 +128,7 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
             c.against = "Too few patches are left where some are taken away.";
         } else {
             c.expected = mean(leftOut[i]);
-            c.chromaGain = priceOf(*whole, s).price.chromaGain;
+            c.chromaGain = noiseAmplificationOf(*whole, s).price.chromaGain;
         }
         if (!c.against.empty() && why.empty()) why = c.against;
         all.push_back(c);

@@ -59,7 +59,7 @@ Spread spread(std::vector<double> v) {
     return {sum / static_cast<double>(v.size()), quantile(0.5), quantile(0.95), v.back()};
 }
 
-double middleMean(std::vector<double> v) {
+double trimmedMean(std::vector<double> v) {
     if (v.empty()) return 0;
     std::sort(v.begin(), v.end());
     const auto cut = static_cast<std::ptrdiff_t>(v.size() / 5);

@@ -77,7 +77,7 @@ struct Spread {
 Spread spread(std::vector<double> values);
 
 /// The mean without the largest and the smallest fifth: what a few strong colours do not move. Of nothing, 0.
-double middleMean(std::vector<double> values);
+double trimmedMean(std::vector<double> values);
 
 /// What holds the truth in 95 of 100 cases.
 struct Interval {
@@ -95,7 +95,7 @@ struct Certainty {
 };
 
 /// What the correction does to noise: one pixel's, as the chart was recorded.
-struct NoisePrice {
+struct NoiseAmplification {
     /// How much larger than after balance alone, per channel of linear sRGB; root mean square over the
     /// patches.
     Vector3 gain{1, 1, 1};
@@ -125,12 +125,12 @@ struct FitSummary {
     Spread crossValidated;  ///< leave-one-out
     /// CIEDE2000 to expect of an ordinary colour that is not on the chart: the middleMean() of what was left
     /// out. A chart's strongest colours lie at its rim, where nothing beside them tells them.
-    double promised = 0;
+    double expectedError = 0;
     double repeatedFolds = 0;  ///< mean CIEDE2000 of patches that the fit did not see
     std::size_t used = 0;
     /// Mean CIEDE2000 that even a correction which knew 1,500 surfaces would leave over them, for a camera
     /// that sees as the chart tells; nothing where the chart has no spectra.
-    std::optional<double> unmendable;
+    std::optional<double> irreducibleError;
     std::string message;  ///< one sentence for a person: what was taken, and why
 };
 
@@ -182,7 +182,7 @@ struct Correction {
     std::vector<PatchResult> patches;
     FitSummary summary;
     std::vector<Contender> considered;  ///< the taken one first
-    NoisePrice noise;
+    NoiseAmplification noise;
     std::optional<Certainty> certainty;
     std::vector<Verification> verifications;  ///< the latest last
 

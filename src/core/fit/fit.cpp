@@ -47,7 +47,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
 }
 
 std::vector<PatchResult> patchResults(const Correction& c, const PreparedChart& chart,
-                                      const std::vector<double>& leftOut, const PricedNoise& noise,
+                                      const std::vector<double>& leftOut, const AmplifiedNoise& noise,
                                       std::size_t known) {
     const Matrix3 balanceOnly = rgbToXyzD50(primaries::bt709) * (c.gains * c.level).asDiagonal();
     std::vector<PatchResult> out;
@@ -84,7 +84,7 @@ Spread over(const std::vector<PatchResult>& patches, double PatchResult::*figure
 }
 
 // What the best smooth estimator leaves of the training colours, when it knows them and reads without noise.
-std::optional<double> unmendable(const TrainingView& view) {
+std::optional<double> irreducibleError(const TrainingView& view) {
     if (view.rgb.empty()) return {};
     const auto best = fitRootPolynomial(3, view.rgb, view.set->reference(), view.set->metrics());
     if (!best) return {};
@@ -164,16 +164,16 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
                                  Effort::trial, options.stop)
                       .front();
     if (options.stop.stop_requested()) return stoppedEarly();
-    const PricedNoise noise = priceOf(c.colours, s);
+    const AmplifiedNoise noise = noiseAmplificationOf(c.colours, s);
     c.noise = noise.price;
     c.patches = patchResults(c, *chart, leftOut, noise, options.known.size());
     c.summary.used = s.size();
     c.summary.before = over(c.patches, &PatchResult::differenceBefore);
     c.summary.after = over(c.patches, &PatchResult::differenceAfter);
     c.summary.crossValidated = leftOut.empty() ? c.summary.after : over(c.patches, &PatchResult::leftOut);
-    c.summary.promised = middleMean(leftOut);
+    c.summary.expectedError = trimmedMean(leftOut);
     c.summary.repeatedFolds = c.considered.front().expected;
-    c.summary.unmendable = unmendable(view);
+    c.summary.irreducibleError = irreducibleError(view);
     c.summary.message = std::move(choice->reason);
     if (taken.model == Model::lattice && !c.colours.lattice())
         c.summary.message +=

@@ -55,7 +55,7 @@ std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
                          "This colour stays off under this light: judge it by eye, or light it otherwise."));
     if (c.model != Model::balance)
         out.push_back(figure(
-            "unseen", "Unseen colours", s.promised, limits.unseen,
+            "unseen", "Unseen colours", s.expectedError, limits.unseen,
             two("Expect this of an ordinary colour. Each patch left out in turn, the chart's strongest "
                 "among them: %.2f on average, %.2f at the worst.",
                 s.crossValidated.mean, s.crossValidated.max),

@@ -9,6 +9,7 @@
 
 #include "core/colour/lab.h"
 #include "core/fit/detail/smooth_field.h"
+#include "core/numeric/least_squares.h"
 
 namespace refero {
 namespace {
@@ -60,32 +61,29 @@ PolynomialTerms polynomialTerms(const Vector3& place) {
 }
 
 using Around = Eigen::Matrix<double, HueSectors::kCount, 1>;
-using AroundAround = Eigen::Matrix<double, HueSectors::kCount, HueSectors::kCount>;
 
 // What one kind of move is at each sector: `reach` is what a move of 1 does to a patch, `wanted` what should
 // be done to it.
 Around sectorsOf(const std::vector<HueSectors::Blend>& blends, const std::vector<double>& reach,
                  const std::vector<double>& wanted, const std::vector<double>& weights) {
     constexpr double kToNothing = 0.05, kToNeighbours = 0.2;
-    AroundAround power = AroundAround::Zero();
-    Around product = Around::Zero();
+    numeric::NormalEquations<HueSectors::kCount> equations;
     for (std::size_t i = 0; i < blends.size(); ++i) {
         Around row = Around::Zero();
         row(static_cast<Eigen::Index>(blends[i].first)) += reach[i] * (1 - blends[i].share);
         row(static_cast<Eigen::Index>(blends[i].second)) += reach[i] * blends[i].share;
-        power += weights[i] * row * row.transpose();
-        product += weights[i] * wanted[i] * row;
+        equations.add(row, wanted[i], weights[i]);
     }
-    const double mean = std::max(power.trace() / HueSectors::kCount, 1e-9);
+    const double mean = std::max(equations.power().trace() / HueSectors::kCount, 1e-9);
     for (Eigen::Index k = 0; k < HueSectors::kCount; ++k) {
         Around second = Around::Zero();
         second(k) = -2;
         second((k + 1) % HueSectors::kCount) += 1;
         second((k + HueSectors::kCount - 1) % HueSectors::kCount) += 1;
-        power += kToNeighbours * kToNeighbours * mean * second * second.transpose();
-        power(k, k) += kToNothing * mean;
+        equations.add(second, 0, kToNeighbours * kToNeighbours * mean);
+        equations.pull(static_cast<int>(k), kToNothing * mean);
     }
-    return power.ldlt().solve(product);
+    return equations.solve();
 }
 
 }  // namespace
@@ -103,15 +101,11 @@ ColourMove smoothMove(const RootPolynomial& base, const Samples& s) {
 ColourMove polynomialMove(const RootPolynomial& base, const Samples& s) {
     constexpr double kRidge = 1e-2;
     const Steps steps = stepsOf(base, s);
-    Eigen::Matrix<double, 7, 7> power = Eigen::Matrix<double, 7, 7>::Zero();
-    Eigen::Matrix<double, 7, 3> product = Eigen::Matrix<double, 7, 3>::Zero();
-    for (std::size_t i = 0; i < s.size(); ++i) {
-        const PolynomialTerms t = polynomialTerms(steps.places[i]);
-        power += t * t.transpose() / steps.doubt[i];
-        product += t * steps.steps[i].transpose() / steps.doubt[i];
-    }
-    power.diagonal().array() += kRidge * power.trace() / 7;
-    const Eigen::Matrix<double, 3, 7> coefficients = power.ldlt().solve(product).transpose();
+    numeric::NormalEquations<7, 3> equations;
+    for (std::size_t i = 0; i < s.size(); ++i)
+        equations.add(polynomialTerms(steps.places[i]), steps.steps[i], 1 / steps.doubt[i]);
+    equations.pullAll(kRidge * equations.power().trace() / 7);
+    const Eigen::Matrix<double, 3, 7> coefficients = equations.solve().transpose();
     return [coefficients](const Vector3& roots) -> Vector3 {
         return fromOpponent() * (coefficients * polynomialTerms(opponent() * roots));
     };

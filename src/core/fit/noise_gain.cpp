@@ -31,9 +31,9 @@ double chromaOf(const Matrix3& lab) {
 
 }  // namespace
 
-PricedNoise priceOf(const Colours& colours, const Samples& s) {
+AmplifiedNoise noiseAmplificationOf(const Colours& colours, const Samples& s) {
     const Colours balance = RootPolynomial(rgbToXyzD50(primaries::bt709));
-    PricedNoise out;
+    AmplifiedNoise out;
     Vector3 after = Vector3::Zero(), before = Vector3::Zero();
     double chroma = 0, chromaBefore = 0, worst = 0;
     for (std::size_t i = 0; i < s.size(); ++i) {

@@ -17,11 +17,11 @@ struct PatchNoise {
     double chromaBalanced = 0;        ///< and after balance alone
 };
 
-struct PricedNoise {
-    NoisePrice price;
+struct AmplifiedNoise {
+    NoiseAmplification price;
     std::vector<PatchNoise> patches;  ///< as the samples
 };
 
-PricedNoise priceOf(const Colours& colours, const Samples& samples);
+AmplifiedNoise noiseAmplificationOf(const Colours& colours, const Samples& samples);
 
 }  // namespace refero

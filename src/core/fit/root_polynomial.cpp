@@ -8,6 +8,7 @@
 #include <string>
 
 #include "core/colour/lab.h"
+#include "core/numeric/least_squares.h"
 
 namespace refero {
 namespace {
@@ -38,20 +39,21 @@ Vector3 rest(const Xyz& reference, const RootPolynomial::Terms& t) {
     return reference.vector() - t(kDependent) * whiteXyz(white::d50).vector();
 }
 
+// Of the normal equations: where it is less, rounding alone makes the solution.
+constexpr double kLeastCondition = 1e-13;
+
 // Solves the normal equations, `unknowns` of which belong to each free term, with a ridge on the roots; the
 // matrix part is only held where the colours leave it open.
 Result<Eigen::MatrixXd> solved(Eigen::MatrixXd power, const Eigen::MatrixXd& product, int unknowns,
                                double ridge) {
     const double mean = power.trace() / static_cast<double>(power.rows());
     for (Eigen::Index k = 0; k < power.rows(); ++k) power(k, k) += (k < 2 * unknowns ? 1e-10 : ridge) * mean;
-    const Eigen::LDLT<Eigen::MatrixXd> solver(power);
-    if (!(mean > 0) || solver.info() != Eigen::Success || !(solver.rcond() > 1e-13))
+    const auto x = mean > 0 ? numeric::solvedSymmetric(power, product, kLeastCondition) : std::nullopt;
+    if (!x)
         return failure(
             "The colours are too much alike to tell a root polynomial from them. Use a chart with more hues, "
             "a matrix, or the balance model.");
-    Eigen::MatrixXd x = solver.solve(product);
-    if (!x.allFinite()) return failure("The root polynomial could not be solved for these colours.");
-    return x;
+    return *x;
 }
 
 // From the free terms' columns, the dependent one's following from white.

@@ -2,10 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/frame/geometry.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Geometry>
+#include <Eigen/LU>
 #include <cmath>
 
 #include "core/colour/xyz.h"
+#include "core/numeric/least_squares.h"
 
 namespace refero {
 namespace {
@@ -69,6 +71,7 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
     if (from.size() != to.size() || from.size() < 4)
         return failure("A projective map needs four pairs of points.");
     const Eigen::Matrix3d tf = normaliser(from), tt = normaliser(to);
+    numeric::NormalEquations<8> eight;
     Eigen::Matrix<double, 9, 9> ata = Eigen::Matrix<double, 9, 9>::Zero();
     for (std::size_t i = 0; i < from.size(); ++i) {
         const Point f = (tf * from[i].homogeneous()).hnormalized(),
@@ -76,25 +79,22 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
         Eigen::Matrix<double, 9, 1> r1, r2;
         r1 << -f.x(), -f.y(), -1, 0, 0, 0, t.x() * f.x(), t.x() * f.y(), t.x();
         r2 << 0, 0, 0, -f.x(), -f.y(), -1, t.y() * f.x(), t.y() * f.y(), t.y();
+        eight.add(r1.head<8>(), -r1(8));
+        eight.add(r2.head<8>(), -r2(8));
         ata += r1 * r1.transpose() + r2 * r2.transpose();
     }
     // The points' middle does not go to infinity in any map that is looked for: its weight can be 1, and
     // eight equations are left, which are solved ten times as fast as nine are diagonalised.
-    const Eigen::LDLT<Eigen::Matrix<double, 8, 8>> eight(ata.topLeftCorner<8, 8>());
-    const auto pivots = eight.vectorD();
-    if (pivots.minCoeff() > 1e-7 * pivots.maxCoeff()) {
-        const Eigen::Matrix<double, 8, 1> h = eight.solve(-ata.topRightCorner<8, 1>());
-        if (h.norm() < 100) {
-            Eigen::Matrix3d m;
-            m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), 1;
-            m = tt.inverse() * m * tf;
-            if (std::abs(m(2, 2)) > 1e-12 * m.norm()) return Homography(m / m(2, 2));
-        }
+    if (const auto h = eight.solveWell(1e-7); h && h->norm() < 100) {
+        Eigen::Matrix3d m;
+        m << (*h)(0), (*h)(1), (*h)(2), (*h)(3), (*h)(4), (*h)(5), (*h)(6), (*h)(7), 1;
+        m = tt.inverse() * m * tf;
+        if (std::abs(m(2, 2)) > 1e-12 * m.norm()) return Homography(m / m(2, 2));
     }
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix<double, 9, 9>> solver(ata);
-    if (!(solver.eigenvalues()(1) > 1e-10 * solver.eigenvalues()(8)))
+    const auto nine = numeric::smallestEigenvector(ata);
+    if (!(nine.values(1) > 1e-10 * nine.values(8)))
         return failure("The points lie on one line; no projective map follows from them.");
-    const Eigen::Matrix<double, 9, 1> h = solver.eigenvectors().col(0);
+    const Eigen::VectorXd& h = nine.vector;
     Eigen::Matrix3d m;
     m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), h(8);
     m = tt.inverse() * m * tf;
@@ -106,18 +106,13 @@ Result<Homography> fitAffine(std::span<const Point> from, std::span<const Point>
     if (from.size() != to.size() || from.size() < 3)
         return failure("An affine map needs three pairs of points.");
     const Eigen::Matrix3d tf = normaliser(from);
-    Eigen::Matrix3d ata = Eigen::Matrix3d::Zero();
-    Eigen::Matrix<double, 3, 2> atb = Eigen::Matrix<double, 3, 2>::Zero();
-    for (std::size_t i = 0; i < from.size(); ++i) {
-        const Eigen::Vector3d f = tf * from[i].homogeneous();
-        ata += f * f.transpose();
-        atb += f * to[i].transpose();
-    }
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix3d> solver(ata, Eigen::EigenvaluesOnly);
-    if (!(solver.eigenvalues()(0) > 1e-9 * solver.eigenvalues()(2)))
+    numeric::NormalEquations<3, 2> equations;
+    for (std::size_t i = 0; i < from.size(); ++i) equations.add(tf * from[i].homogeneous(), to[i]);
+    const Eigen::VectorXd values = numeric::smallestEigenvector(equations.power()).values;
+    if (!(values(0) > 1e-9 * values(2)))
         return failure("The points lie on one line; no affine map follows from them.");
     Eigen::Matrix3d m = Eigen::Matrix3d::Identity();
-    m.topRows<2>() = ata.ldlt().solve(atb).transpose();
+    m.topRows<2>() = equations.solve().transpose();
     return Homography(m * tf);
 }
 

@@ -82,15 +82,16 @@ double airMass(double h) {
     return 1 / (std::sin(height * kDegree) + 0.50572 * std::pow(height + 6.07995, -1.6364));
 }
 
-ClearSky::ClearSky(double haze) : haze_(haze) {
-    for (std::size_t i = 0; i < kNodes; ++i) {
-        sun_[i] = daylightOf(sunAndSky(heightOf(i, kNodes)));
-        shade_[i] = daylightOf(sky(heightOf(i, kNodes)));
-    }
-}
+ClearSky::ClearSky(double haze) : haze_(haze) {}
 
 Daylight ClearSky::at(double height, LightKind kind) const {
-    const auto& table = kind == LightKind::shade ? shade_ : sun_;
+    std::call_once(table_->once, [&] {
+        for (std::size_t i = 0; i < kNodes; ++i) {
+            table_->sun[i] = daylightOf(sunAndSky(heightOf(i, kNodes)));
+            table_->shade[i] = daylightOf(sky(heightOf(i, kNodes)));
+        }
+    });
+    const auto& table = kind == LightKind::shade ? table_->shade : table_->sun;
     const double at = std::sqrt(std::clamp(height, 0.0, 90.0) / 90) * (kNodes - 1);
     const auto i = std::min(static_cast<std::size_t>(at), kNodes - 2);
     const double f = at - static_cast<double>(i);

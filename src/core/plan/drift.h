@@ -3,6 +3,8 @@
 #pragma once
 
 #include <array>
+#include <memory>
+#include <mutex>
 #include <optional>
 #include <string>
 
@@ -29,20 +31,25 @@ struct Daylight {
 
 class ClearSky {
   public:
-    /// Angstrom's turbidity at 1000 nm: 0.05 very clear, 0.2 hazy. Takes some 20 ms.
+    /// Angstrom's turbidity at 1000 nm: 0.05 very clear, 0.2 hazy.
     explicit ClearSky(double haze = 0.1);
 
     /// Sun on a surface that faces it, with the sky's light; heights of 0 to 90 degrees.
     Spectrum sunAndSky(double heightDegrees) const;
     /// The sky's light alone: a north window, open shade.
     Spectrum sky(double heightDegrees) const;
-    /// Level and colour of either, from a table over the sun's height.
+    /// Level and colour of either, from a table over the sun's height, which takes some 20 ms when it is
+    /// first asked for. Any thread.
     Daylight at(double heightDegrees, LightKind kind) const;
 
   private:
     static constexpr std::size_t kNodes = 49;
     double haze_;
-    std::array<Daylight, kNodes> sun_, shade_;
+    struct Table {
+        std::once_flag once;
+        std::array<Daylight, kNodes> sun, shade;
+    };
+    std::shared_ptr<Table> table_ = std::make_shared<Table>();
 };
 
 /// Nothing while the sun is below the horizon. Shade sees the sky alone.

@@ -12,17 +12,17 @@ constexpr std::string_view kPrefix = "RF:", kSigns = "23456789ABCDEFGHJKMNPQRSTW
 
 }  // namespace
 
-std::string slipText(const SlipCode& code) {
+std::string slipText(const SlateCode& code) {
     return std::string(kPrefix) + code.shoot + ":" + std::to_string(code.setup);
 }
 
-Result<SlipCode> slipFrom(std::string_view text) {
+Result<SlateCode> slateFrom(std::string_view text) {
     const auto wrong = [&] { return failure("\"" + std::string(text) + "\" is not the code of a slip."); };
     if (!text.starts_with(kPrefix)) return wrong();
     const std::string_view rest = text.substr(kPrefix.size());
     const auto colon = rest.find(':');
     if (colon == std::string_view::npos || colon == 0 || colon > 12) return wrong();
-    SlipCode code{std::string(rest.substr(0, colon)), 0};
+    SlateCode code{std::string(rest.substr(0, colon)), 0};
     const bool plain = std::all_of(code.shoot.begin(), code.shoot.end(),
                                    [](char c) { return kSigns.find(c) != kSigns.npos; });
     const std::string_view number = rest.substr(colon + 1);

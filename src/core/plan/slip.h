@@ -11,18 +11,18 @@
 namespace refero::plan {
 
 /// What the code on a slip says: the shoot and the setup, nothing else.
-struct SlipCode {
+struct SlateCode {
     std::string shoot{};  ///< plan::Shoot::code
     Id setup = 0;
 
-    bool operator==(const SlipCode&) const = default;
+    bool operator==(const SlateCode&) const = default;
 };
 
 /// "RF:K7Q2M:12": signs of QR's alphanumeric mode only (ISO/IEC 18004, table 5), so that the smallest symbol
 /// holds it.
-std::string slipText(const SlipCode& code);
+std::string slipText(const SlateCode& code);
 /// An error for any other text, such as the code of a parcel.
-Result<SlipCode> slipFrom(std::string_view text);
+Result<SlateCode> slateFrom(std::string_view text);
 
 /// A shoot's code of five signs from `random`, without those that are mistaken for another (0 O, 1 I L, U V).
 std::string shootCode(std::uint64_t random);

@@ -17,7 +17,7 @@ struct FrameFacts {
     std::string body{}, serial{}, lens{};
     double focalLengthMm = 0;
     std::optional<Moment> taken{};
-    std::optional<SlipCode> slip{};  ///< of a slip that it shows
+    std::optional<SlateCode> slip{};  ///< of a slip that it shows
 };
 
 /// Where a frame belongs, and why.

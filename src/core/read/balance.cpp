@@ -8,6 +8,7 @@
 
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
+#include "core/numeric/statistics.h"
 
 namespace refero {
 namespace {
@@ -56,9 +57,7 @@ Vector3 whiteSeen(const Reading& reading) {
     }
     Vector3 white(0, 0, 0);
     for (std::size_t c = 0; c < 3 && !said[c].empty(); ++c) {
-        const auto middle = said[c].begin() + static_cast<std::ptrdiff_t>(said[c].size() / 2);
-        std::nth_element(said[c].begin(), middle, said[c].end());
-        white(static_cast<Eigen::Index>(c)) = *middle;
+        white(static_cast<Eigen::Index>(c)) = numeric::medianOf(std::span(said[c]));
     }
     return white;
 }

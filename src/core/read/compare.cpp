@@ -73,11 +73,11 @@ std::vector<ReadingChange> shotChanges(const Reading& a, const Reading& b) {
             {Moved::evenness, "Even light",
              figure("%.2f", b.light->rangeStops) + " stops, was " + figure("%.2f", a.light->rangeStops),
              range, std::abs(range) > kEvenStops});
-        const double veil = b.light->veilShare - a.light->veilShare;
-        out.push_back(
-            {Moved::veil, "Veil",
-             figure("%.2f", 100 * b.light->veilShare) + " %, was " + figure("%.2f", 100 * a.light->veilShare),
-             veil, std::abs(veil) > kVeil});
+        const double flare = b.light->flareShare - a.light->flareShare;
+        out.push_back({Moved::flare, "Veil",
+                       figure("%.2f", 100 * b.light->flareShare) + " %, was " +
+                           figure("%.2f", 100 * a.light->flareShare),
+                       flare, std::abs(flare) > kVeil});
     }
     return out;
 }

@@ -11,7 +11,7 @@
 namespace refero {
 
 /// What one line of a comparison is about.
-enum class Moved { level, light, focus, evenness, veil, place, size, colours };
+enum class Moved { level, light, focus, evenness, flare, place, size, colours };
 
 /// One thing that two readings of a setup have apart.
 struct ReadingChange {

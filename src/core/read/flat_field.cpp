@@ -8,16 +8,12 @@
 #include <array>
 #include <cmath>
 
+#include "core/numeric/statistics.h"
+
 namespace refero {
 namespace {
 
 constexpr double kMostStep = 0.25;  // stops between neighbouring cells of a card that is one
-
-float middle(std::vector<float>& v) {
-    const auto m = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), m, v.end());
-    return *m;
-}
 
 }  // namespace
 
@@ -36,7 +32,8 @@ Result<FlatField> FlatField::from(const LinearImage& card) {
             for (int x = x0; x < x1; x += step)
                 for (std::size_t c = 0; c < 3; ++c) values[c].push_back(card.pixel(x, y)[c]);
         Vector3& out = f.cells_[static_cast<std::size_t>(k)];
-        for (std::size_t c = 0; c < 3; ++c) out(static_cast<Eigen::Index>(c)) = middle(values[c]);
+        for (std::size_t c = 0; c < 3; ++c)
+            out(static_cast<Eigen::Index>(c)) = numeric::medianOf(std::span(values[c]));
     });
     Vector3 most = Vector3::Zero();
     for (const Vector3& c : f.cells_) {
@@ -89,10 +86,10 @@ void takeOutFlatField(Reading& reading, const FlatField& field) {
     reading.lightTakenOut.flatField = true;
 }
 
-void takeOutFlatField(std::span<GroundSample> ground, const Reading& reading, const FlatField& field) {
+void takeOutFlatField(std::span<BackgroundSample> ground, const Reading& reading, const FlatField& field) {
     const auto map = fitHomography(reading.chart.outline(), reading.corners);
     if (!map) return;
-    for (GroundSample& g : ground) {
+    for (BackgroundSample& g : ground) {
         const Point at = (*map)(g.mm);
         const Vector3 gain = field.at(at.x() / reading.width, at.y() / reading.height).cwiseInverse();
         g.rgb = g.rgb.cwiseProduct(gain);

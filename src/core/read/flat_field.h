@@ -33,6 +33,6 @@ class FlatField {
 /// may have another size than the card's.
 void takeOutFlatField(Reading& reading, const FlatField& field);
 /// The same for the ground of that reading's chart.
-void takeOutFlatField(std::span<GroundSample> ground, const Reading& reading, const FlatField& field);
+void takeOutFlatField(std::span<BackgroundSample> ground, const Reading& reading, const FlatField& field);
 
 }  // namespace refero

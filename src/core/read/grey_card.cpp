@@ -7,7 +7,7 @@
 #include <cmath>
 #include <vector>
 
-#include "core/find/detail/regions.h"
+#include "core/find/regions.h"
 #include "core/read/swatch.h"
 
 namespace refero {

@@ -6,6 +6,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/numeric/statistics.h"
+
 namespace refero {
 namespace {
 
@@ -26,16 +28,10 @@ struct Place {
     double clearance = 0;
 };
 
-float middle(std::vector<float>& v) {
-    const auto m = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), m, v.end());
-    return *m;
-}
-
 }  // namespace
 
-std::vector<GroundSample> measureGround(const LinearImage& frame, const Chart& chart, const Homography& map,
-                                        double edgeWidthPixels) {
+std::vector<BackgroundSample> measureBackground(const LinearImage& frame, const Chart& chart,
+                                                const Homography& map, double edgeWidthPixels) {
     // 3.2 standard deviations of the blur: what is left of a white patch there is below 0.1 %.
     const double blurPixels = std::max(2.0, 1.25 * edgeWidthPixels);
     const double step = chart.outlineMm.maxCoeff() / 90;
@@ -49,10 +45,10 @@ std::vector<GroundSample> measureGround(const LinearImage& frame, const Chart& c
     std::stable_sort(places.begin(), places.end(),
                      [](const Place& a, const Place& b) { return a.clearance > b.clearance; });
     const double apart = chart.outlineMm.maxCoeff() / 22;
-    std::vector<GroundSample> out;
+    std::vector<BackgroundSample> out;
     for (const Place& p : places) {
         if (std::any_of(out.begin(), out.end(),
-                        [&](const GroundSample& g) { return (g.mm - p.mm).norm() < apart; }))
+                        [&](const BackgroundSample& g) { return (g.mm - p.mm).norm() < apart; }))
             continue;
         const Point at = map(p.mm);
         const double scale = std::min((map(p.mm + Point(0.5, 0)) - map(p.mm - Point(0.5, 0))).norm(),
@@ -68,10 +64,10 @@ std::vector<GroundSample> measureGround(const LinearImage& frame, const Chart& c
                 for (std::size_t c = 0; c < 3; ++c) values[c].push_back(frame.pixel(x, y)[c]);
             }
         if (values[0].empty()) continue;
-        GroundSample g{p.mm, {}, 0};
+        BackgroundSample g{p.mm, {}, 0};
         double spread = 0;
         for (std::size_t c = 0; c < 3; ++c) {
-            g.rgb(static_cast<Eigen::Index>(c)) = middle(values[c]);
+            g.rgb(static_cast<Eigen::Index>(c)) = numeric::medianOf(std::span(values[c]));
             if (c == 1)
                 for (const float v : values[c]) spread += (v - g.rgb.y()) * (v - g.rgb.y());
         }

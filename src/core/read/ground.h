@@ -10,7 +10,7 @@
 namespace refero {
 
 /// A place on the chart's ground, between the patches.
-struct GroundSample {
+struct BackgroundSample {
     Point mm;          ///< on the chart
     Vector3 rgb;       ///< median, linear
     double noise = 0;  ///< standard error of green
@@ -18,7 +18,7 @@ struct GroundSample {
 
 /// The ground wherever the gaps are wide enough to be seen past the blur of the patches' edges (their 10 to
 /// 90 % rise in pixels). Empty for charts without gaps and for small ones.
-std::vector<GroundSample> measureGround(const LinearImage& frame, const Chart& chart,
-                                        const Homography& chartToFrame, double edgeWidthPixels);
+std::vector<BackgroundSample> measureBackground(const LinearImage& frame, const Chart& chart,
+                                                const Homography& chartToFrame, double edgeWidthPixels);
 
 }  // namespace refero

@@ -10,6 +10,8 @@
 #include <numbers>
 
 #include "core/colour/lab.h"
+#include "core/numeric/least_squares.h"
+#include "core/numeric/statistics.h"
 
 namespace refero {
 namespace {
@@ -46,7 +48,7 @@ Row terms(const LightField& f, const Point& mm) {
     return r;
 }
 
-std::vector<Place> placesOf(const Reading& r, std::span<const GroundSample> ground) {
+std::vector<Place> placesOf(const Reading& r, std::span<const BackgroundSample> ground) {
     std::vector<Place> out;
     for (std::size_t i = 0; i < r.patches.size(); ++i) {
         const PatchReading& p = r.patches[i];
@@ -56,7 +58,7 @@ std::vector<Place> placesOf(const Reading& r, std::span<const GroundSample> grou
                        toXyz(patch.labD50).vector(), p.standardError().y(), i});
     }
     const Vector3 xyz = toXyz(r.chart.surroundLabD50).vector();
-    for (const GroundSample& g : ground) out.push_back({Kind::ground, g.mm, g.rgb, xyz, g.noise, 0});
+    for (const BackgroundSample& g : ground) out.push_back({Kind::ground, g.mm, g.rgb, xyz, g.noise, 0});
     return out;
 }
 
@@ -69,7 +71,7 @@ class Fit {
     ChartLight run() {
         for (int round = 0; round < 12; ++round) {
             fitColours();
-            fitVeil();
+            fitFlare();
             weigh();
             // The field is let loose once the colours have settled: else a chart read wrongly bends it.
             if (round >= 2) fitField();
@@ -78,7 +80,7 @@ class Fit {
         if (light_.shadow)
             for (int round = 0; round < 6; ++round) {
                 fitColours();
-                fitVeil();
+                fitFlare();
                 weigh();
                 fitField();
             }
@@ -91,20 +93,19 @@ class Fit {
 
     // Relative errors count, so that dark patches have their say.
     void fitColours() {
-        Matrix3 a = Matrix3::Zero(), b = Matrix3::Zero();
+        numeric::NormalEquations<3, 3> equations;
         for (const Place& p : places_) {
             const double kind = p.kind == Kind::grey ? 4 : p.kind == Kind::ground ? 0.05 : 1;
             const double w = kind * p.weight / std::pow(p.xyz.y() + 0.05, 2);
-            a += w * p.xyz * p.xyz.transpose();
-            b += w * ((p.rgb - light_.veil) / gain(p)) * p.xyz.transpose();
+            equations.add(p.xyz, (p.rgb - light_.flare) / gain(p), w);
         }
-        a.diagonal().array() += 1e-9 * a.trace() + 1e-300;
-        light_.xyzToRgb = a.ldlt().solve(b.transpose()).transpose();
+        equations.pullAll(1e-9 * equations.power().trace() + 1e-300);
+        light_.xyzToRgb = equations.solve().transpose();
         light_.white = (light_.xyzToRgb * whiteXyz(white::d50).vector()).cwiseMax(1e-6);
     }
 
     // Measured = light * reflectance + veil, over greys and ground; weighted for the dark ones, which tell.
-    void fitVeil() {
+    void fitFlare() {
         for (int c = 0; c < 3; ++c) {
             double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
             for (const Place& p : places_) {
@@ -120,14 +121,14 @@ class Fit {
             }
             const double spread = n * sxx - sx * sx;
             if (!(spread > 1e-12 * n * n)) continue;
-            light_.veil(c) = std::max(0.0, (sxx * sy - sx * sxy) / spread);
+            light_.flare(c) = std::max(0.0, (sxx * sy - sx * sxy) / spread);
         }
     }
 
     // Over the channels, each by its share of white, so that none rules.
     double stopsAt(const Place& p) const {
         const Vector3 expected = light_.xyzToRgb * p.xyz;
-        const double seen = ((p.rgb - light_.veil).array() / light_.white.array()).sum(),
+        const double seen = ((p.rgb - light_.flare).array() / light_.white.array()).sum(),
                      wanted = (expected.array() / light_.white.array()).sum();
         return std::log2(std::max(1e-5, seen) / std::max(1e-5, wanted));
     }
@@ -139,8 +140,7 @@ class Fit {
             if (p.kind == Kind::grey) off.push_back(std::abs(p.stops - light_.at(p.mm)));
         }
         // Uneven light and strong casts make all misfit at first: then the scale widens with them.
-        std::nth_element(off.begin(), off.begin() + static_cast<std::ptrdiff_t>(off.size() / 2), off.end());
-        const double wide = std::max(1.0, 1.48 * off[off.size() / 2] / kGreyStops);
+        const double wide = std::max(1.0, 1.48 * numeric::medianOf(std::move(off)) / kGreyStops);
         for (Place& p : places_) {
             const double u =
                 (p.stops - light_.at(p.mm)) / (kTukey * wide * p.fitStops(light_.white.y() * p.xyz.y()));
@@ -156,18 +156,14 @@ class Fit {
     }
 
     void fitField() {
-        Eigen::Matrix<double, 6, 6> a = Eigen::Matrix<double, 6, 6>::Zero();
-        Row b = Row::Zero();
-        for (const Place& p : places_) {
-            const Row t = terms(light_.field, p.mm);
-            const double w = p.weight / std::pow(p.fitStops(light_.white.y() * p.xyz.y()), 2);
-            a += w * t * t.transpose();
-            b += w * (p.stops - (light_.shadow ? light_.shadow->at(p.mm) : 0)) * t;
-        }
+        numeric::NormalEquations<6> equations;
+        for (const Place& p : places_)
+            equations.add(terms(light_.field, p.mm), p.stops - (light_.shadow ? light_.shadow->at(p.mm) : 0),
+                          p.weight / std::pow(p.fitStops(light_.white.y() * p.xyz.y()), 2));
         // A slight pull to even light decides what too few places cannot.
-        for (int k = 1; k < 6; ++k) a(k, k) += (k < 3 ? 4 : 40) + 1e-6 * a.trace();
-        a(0, 0) += 1e-9;
-        const Row x = a.ldlt().solve(b);
+        for (int k = 1; k < 6; ++k) equations.pull(k, (k < 3 ? 4 : 40) + 1e-6 * equations.power().trace());
+        equations.pull(0, 1e-9);
+        const Row x = equations.solve();
         if (!x.allFinite()) return;
         for (int k = 0; k < 6; ++k) light_.field.stops[static_cast<std::size_t>(k)] = x(k);
         centre();
@@ -196,7 +192,7 @@ void Fit::findShadow() {
         const double sd = p.fitStops(light_.white.y() * p.xyz.y());
         const Vector3 e = light_.xyzToRgb * p.xyz;
         // Things on the chart are another colour; shadows are not.
-        const Vector3 ratio = ((p.rgb - light_.veil).cwiseMax(1e-6)).cwiseQuotient(e.cwiseMax(1e-6));
+        const Vector3 ratio = ((p.rgb - light_.flare).cwiseMax(1e-6)).cwiseQuotient(e.cwiseMax(1e-6));
         if (p.kind != Kind::colour && ratio.maxCoeff() > 1.35 * ratio.minCoeff()) continue;
         if (std::abs(p.stops) > 3) continue;
         data.push_back({p.mm, p.stops, 1 / (sd * sd)});
@@ -239,17 +235,13 @@ void Fit::findShadow() {
                 Eigen::Vector4d x = Eigen::Vector4d::Zero();
                 double sum = 0;
                 for (int round = 0; round < 2; ++round) {
-                    Eigen::Matrix4d a = Eigen::Matrix4d::Zero();
-                    Eigen::Vector4d b = Eigen::Vector4d::Zero();
-                    for (std::size_t i = 0; i < data.size(); ++i) {
-                        const Eigen::Vector4d t = row(data[i]);
-                        a += w[i] * t * t.transpose();
-                        b += w[i] * data[i].stops * t;
-                    }
-                    a(1, 1) += 4;
-                    a(2, 2) += 4;
-                    a.diagonal().array() += 1e-6;
-                    x = a.ldlt().solve(b);
+                    numeric::NormalEquations<4> equations;
+                    for (std::size_t i = 0; i < data.size(); ++i)
+                        equations.add(row(data[i]), data[i].stops, w[i]);
+                    equations.pull(1, 4);
+                    equations.pull(2, 4);
+                    equations.pullAll(1e-6);
+                    x = equations.solve();
                     sum = 0;
                     for (std::size_t i = 0; i < data.size(); ++i) {
                         const double e = data[i].stops - row(data[i]).dot(x);
@@ -277,7 +269,7 @@ void Fit::findShadow() {
 void sortOut(ChartLight& light, const std::vector<Place>& places) {
     for (const Place& p : places) {
         const double gain = std::exp2(light.at(p.mm));
-        const Vector3 expected = (light.xyzToRgb * p.xyz * gain + light.veil).cwiseQuotient(light.white);
+        const Vector3 expected = (light.xyzToRgb * p.xyz * gain + light.flare).cwiseQuotient(light.white);
         const Vector3 off = p.rgb.cwiseQuotient(light.white) - expected;
         const double noise = 4 * p.noise / light.white.y();
         const double share = p.kind == Kind::grey ? 0.09 : p.kind == Kind::ground ? 0.30 : 0.25;
@@ -289,11 +281,11 @@ void sortOut(ChartLight& light, const std::vector<Place>& places) {
         const bool shine = least > 0.012 + noise && most < 1.6 * least &&
                            (p.kind == Kind::ground ? excess.mean() > 0.7 : excess.mean() > 1);
         if (shine) {
-            light.shineShare = std::max(light.shineShare, off.mean());
+            light.specularShare = std::max(light.specularShare, off.mean());
             if (p.kind == Kind::ground)
-                light.shiningMm.push_back(p.mm);
+                light.specularMm.push_back(p.mm);
             else
-                light.shining.push_back(p.patch);
+                light.specular.push_back(p.patch);
         } else if (excess.maxCoeff() > 1) {
             if (p.kind == Kind::ground)
                 light.coveredMm.push_back(p.mm);
@@ -322,7 +314,7 @@ void findRange(ChartLight& light, const Chart& chart) {
 
 }  // namespace
 
-std::optional<ChartLight> lightOn(const Reading& reading, std::span<const GroundSample> ground) {
+std::optional<ChartLight> lightOn(const Reading& reading, std::span<const BackgroundSample> ground) {
     auto places = placesOf(reading, ground);
     const auto greys =
         std::count_if(places.begin(), places.end(), [](const Place& p) { return p.kind == Kind::grey; });
@@ -332,7 +324,7 @@ std::optional<ChartLight> lightOn(const Reading& reading, std::span<const Ground
     Fit fit(reading.chart, std::move(places));
     ChartLight light = fit.run();
     if (!light.xyzToRgb.allFinite()) return {};
-    light.veilShare = light.veil.y() / light.white.y();
+    light.flareShare = light.flare.y() / light.white.y();
     findRange(light, reading.chart);
     sortOut(light, fit.places());
     return light;
@@ -343,7 +335,7 @@ void takeOutLight(Reading& reading) {
     for (std::size_t i = 0; i < reading.patches.size(); ++i) {
         const double gain = std::exp2(-reading.light->at(reading.chart.patches[i].centreMm));
         PatchReading& p = reading.patches[i];
-        p.rgb = (p.rgb - reading.light->veil) * gain + reading.light->veil;
+        p.rgb = (p.rgb - reading.light->flare) * gain + reading.light->flare;
         p.deviation *= gain;
         p.covariance *= gain * gain;
     }

@@ -19,7 +19,7 @@ namespace refero {
 /// stops, the veil to be one colour added everywhere; all are fitted in turn with weights that fall where
 /// they do not fit (greys and ground count most, since they fit best). Nothing where fewer than four greys or
 /// six patches can be used.
-std::optional<ChartLight> lightOn(const Reading& reading, std::span<const GroundSample> ground);
+std::optional<ChartLight> lightOn(const Reading& reading, std::span<const BackgroundSample> ground);
 
 /// Every patch brought to the light's mean over the chart: rgb and its spread are divided by the field (and
 /// by the shadow), not by the veil.

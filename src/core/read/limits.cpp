@@ -29,7 +29,7 @@ Limits copyWork() {
     l.evenness = {0, 0.10, 0, 0.30};
     l.shadow = {0, 0.06, 0, 0.15};
     l.covered = {0, 0, 0, 1};
-    l.veil = {0, 0.003, 0, 0.01};
+    l.flare = {0, 0.003, 0, 0.01};
     l.noise = {40, 1e9, 15, 1e9};
     l.subject = {0, 1, 0, 3};
     return l;
@@ -58,7 +58,7 @@ Limits event() {
     l.evenness = {0, 0.6, 0, 1.5};
     l.shadow = {0, 0.2, 0, 0.7};
     l.covered = {0, 0, 0, 6};
-    l.veil = {0, 0.012, 0, 0.05};
+    l.flare = {0, 0.012, 0, 0.05};
     l.noise = {10, 1e9, 4, 1e9};
     l.subject = {0, 3, 0, 8};
     return l;
@@ -74,7 +74,7 @@ Limits film() {
     l.sharePercent = {1.5, 60, 0.5, 85};
     l.patchPixels = {200, 1e9, 40, 1e9};
     l.evenness = {0, 0.4, 0, 1.2};
-    l.veil = {0, 0.010, 0, 0.04};
+    l.flare = {0, 0.010, 0, 0.04};
     l.noise = {10, 1e9, 5, 1e9};
     return l;
 }
@@ -86,7 +86,7 @@ constexpr std::array kFields{
     LimitField{"pixels", &Limits::patchPixels}, LimitField{"edge", &Limits::edgePercent},
     LimitField{"tilt", &Limits::tilt},          LimitField{"focus", &Limits::focusPercent},
     LimitField{"evenness", &Limits::evenness},  LimitField{"shadow", &Limits::shadow},
-    LimitField{"covered", &Limits::covered},    LimitField{"glare", &Limits::veil},
+    LimitField{"covered", &Limits::covered},    LimitField{"glare", &Limits::flare},
     LimitField{"shine", &Limits::shine},        LimitField{"noise", &Limits::noise},
     LimitField{"chart", &Limits::agreement},    LimitField{"encoding", &Limits::doubt},
     LimitField{"light", &Limits::subject},

@@ -40,7 +40,7 @@ struct Limits {
     Band evenness{0, 0.30, 0, 1.0};       ///< lightest to darkest place, stops
     Band shadow{0, 0.12, 0, 0.40};        ///< stops at its edge
     Band covered{0, 0, 0, 3};             ///< patches
-    Band veil{0, 0.006, 0, 0.025};        ///< added light, share of a perfect diffuser
+    Band flare{0, 0.006, 0, 0.025};       ///< added light, share of a perfect diffuser
     Band shine{0, 0.012, 0, 0.05};        ///< the same, in one place
     /// Signal to noise of one pixel of a mid-grey, in luminance; ISO 12232 calls 40 excellent and 10
     /// acceptable (from memory).

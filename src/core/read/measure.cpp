@@ -11,6 +11,9 @@
 #include <cstdint>
 #include <limits>
 
+#include "core/numeric/least_squares.h"
+#include "core/numeric/statistics.h"
+
 namespace refero {
 namespace {
 
@@ -69,12 +72,6 @@ void forPixelsIn(const Quad& quad, int w, int h, Visit visit) {
     }
 }
 
-float median(std::vector<float> values) {
-    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-    std::nth_element(values.begin(), middle, values.end());
-    return *middle;
-}
-
 struct Spread {
     float centre = 0, reach = 0;
 };
@@ -86,12 +83,13 @@ Spread spreadOf(const std::vector<float>& values) {
     std::vector<float> some;
     some.reserve(values.size() / step + 1);
     for (std::size_t i = 0; i < values.size(); i += step) some.push_back(values[i]);
-    Spread s{median(some), 0};
+    Spread s{numeric::medianOf(some), 0};
     std::vector<float> distance(some.size());
     for (std::size_t i = 0; i < some.size(); ++i) distance[i] = std::abs(some[i] - s.centre);
     // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least
     // reach.
-    s.reach = std::max(3 * 1.4826f * median(std::move(distance)), 1.0f / 65535);
+    s.reach =
+        std::max(3 * float(numeric::kMadToDeviation) * numeric::medianOf(std::move(distance)), 1.0f / 65535);
     return s;
 }
 
@@ -116,14 +114,12 @@ double blotchOf(const Channel& channel, double deviation) {
         return sum[i] / count[i] - plane.dot(place(k));
     };
     for (int round = 0; round < 6; ++round) {
-        Eigen::Matrix3d a = Eigen::Matrix3d::Zero();
-        Eigen::Vector3d b = Eigen::Vector3d::Zero();
+        numeric::NormalEquations<3> equations;
         for (int k = 0; k < n; ++k) {
             const auto i = static_cast<std::size_t>(k);
-            a += weight[i] * place(k) * place(k).transpose();
-            b += weight[i] * sum[i] / count[i] * place(k);
+            equations.add(place(k), sum[i] / count[i], weight[i]);
         }
-        plane = a.ldlt().solve(b);
+        plane = equations.solve();
         for (int k = 0; k < n; ++k)
             weight[static_cast<std::size_t>(k)] = 1 / (std::abs(off(k)) + 1e-6 + 0.002 * std::abs(plane(0)));
     }

@@ -4,7 +4,7 @@
 
 #include <algorithm>
 
-#include "core/find/detail/colour_check.h"
+#include "core/find/colour_check.h"
 #include "core/read/light_field.h"
 #include "core/read/sharpness.h"
 
@@ -69,7 +69,7 @@ Result<Reading> readChart(ChartFinder& finder, const LinearImage& frame, const C
     noteWhatWasDone(r, options.patches);
     if (r.cornersByHand) findWayRound(r, frame);
     r.sharpness = sharpness(frame, chart, map);
-    auto ground = measureGround(frame, chart, map, r.sharpness.widthPixels);
+    auto ground = measureBackground(frame, chart, map, r.sharpness.widthPixels);
     if (options.flatField) {
         takeOutFlatField(r, *options.flatField);
         takeOutFlatField(ground, r, *options.flatField);

@@ -80,13 +80,13 @@ struct ChartLight {
     double residualStops = 0;                ///< root mean square of the greys about it
     Vector3 white{1, 1, 1};                  ///< rgb of a perfect diffuser in the mean light
     Matrix3 xyzToRgb = Matrix3::Identity();  ///< D50 reference to the mean light's rgb
-    Vector3 veil{0, 0, 0};                   ///< rgb added everywhere
-    double veilShare = 0;  ///< its green, as a share of the perfect diffuser; 0 where none is measurable
-    std::vector<std::size_t> covered;  ///< patches that show something else
-    std::vector<Point> coveredMm;      ///< places on the ground that do
-    std::vector<std::size_t> shining;  ///< patches with the light's own colour on top
-    std::vector<Point> shiningMm;
-    double shineShare = 0;  ///< the most of it, as a share of the perfect diffuser
+    Vector3 flare{0, 0, 0};                  ///< rgb added everywhere
+    double flareShare = 0;  ///< its green, as a share of the perfect diffuser; 0 where none is measurable
+    std::vector<std::size_t> covered;   ///< patches that show something else
+    std::vector<Point> coveredMm;       ///< places on the ground that do
+    std::vector<std::size_t> specular;  ///< patches with the light's own colour on top
+    std::vector<Point> specularMm;
+    double specularShare = 0;  ///< the most of it, as a share of the perfect diffuser
 
     double at(const Point& mm) const { return field.at(mm) + (shadow ? shadow->at(mm) : 0); }
 };

@@ -12,6 +12,7 @@
 #include <vector>
 
 #include "core/colour/lab.h"
+#include "core/numeric/statistics.h"
 
 namespace refero {
 namespace {
@@ -149,13 +150,6 @@ std::optional<Width> widthOf(const LinearImage& frame, const Homography& map, co
     return Width{kRise * step / steepest, side.upright};
 }
 
-double median(std::vector<double> v) {
-    if (v.empty()) return 0;
-    const auto middle = v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2);
-    std::nth_element(v.begin(), middle, v.end());
-    return *middle;
-}
-
 }  // namespace
 
 Sharpness sharpness(const LinearImage& frame, const Chart& chart, const Homography& map) {
@@ -178,9 +172,9 @@ Sharpness sharpness(const LinearImage& frame, const Chart& chart, const Homograp
     }
     s.sides = all.size();
     if (all.size() < 6) return s;
-    s.widthPixels = median(all);
-    s.acrossPixels = median(across);
-    s.downPixels = median(down);
+    s.widthPixels = numeric::medianOf(all);
+    s.acrossPixels = numeric::medianOf(across);
+    s.downPixels = numeric::medianOf(down);
     const Point middle = chart.outlineMm / 2;
     const Point wide = s.acrossPixels >= s.downPixels ? Point(1, 0) : Point(0, 1);
     const Point d = map(middle + wide) - map(middle);

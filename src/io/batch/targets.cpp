@@ -61,7 +61,7 @@ Result<Targets> plannedTargets(const BatchJob& job) {
     return failure(std::move(message));
 }
 
-std::vector<std::string> inTheWay(const BatchJob& job) {
+std::vector<std::string> conflicts(const BatchJob& job) {
     std::vector<std::string> out;
     std::set<fs::path> used;
     std::error_code error;

@@ -19,6 +19,6 @@ using Targets = std::vector<std::optional<std::filesystem::path>>;
 Result<Targets> plannedTargets(const BatchJob& job);
 
 /// The names of those files that are there already; the job needs no corrections for that.
-std::vector<std::string> inTheWay(const BatchJob& job);
+std::vector<std::string> conflicts(const BatchJob& job);
 
 }  // namespace refero::io

@@ -33,7 +33,7 @@ Correction exposedBy(const Correction& c, double stops) {
 }
 
 // How far what the file holds is from the whole correction, with the finish where it holds that.
-void measure(Carried& out, const Correction& given) {
+void measure(RepresentablePart& out, const Correction& given) {
     Correction whole = given;
     if (out.correction.finish.isNone()) whole.finish = {};
     const Rendering full = compile(whole, out.space);
@@ -48,7 +48,7 @@ void measure(Carried& out, const Correction& given) {
     if (count > 0) out.foreseen.mean /= static_cast<double>(count);
 }
 
-Status addProfile(Carried& out, const Correction& given, const ExportOptions& o) {
+Status addProfile(RepresentablePart& out, const Correction& given, const ExportOptions& o) {
     std::vector<const Correction*> all{&given};
     if (o.second) all.push_back(&*o.second);
     auto profile = dcpProfileOf(all, o.shape == ProfileShape::matrix, out.colours, o.illuminants);
@@ -80,15 +80,17 @@ bool withinProfile(const Correction& c, const Vector3& camera) {
     return balanced.maxCoeff() <= 1 && (xyzD50ToRomm() * c.toXyzD50(camera).vector()).minCoeff() >= 0;
 }
 
-Lab Carried::lab(const Vector3& camera) const {
+Lab RepresentablePart::lab(const Vector3& camera) const {
     if (dcp) return toLab(dcp->toXyzD50(camera, neutralOf(correction), dcpLight), white::d50);
     if (!cdl) return labOfStored(rendered(camera, rendering), space);
-    return labOfStored(graded(camera.unaryExpr([&](double v) { return feed.encode(v); }), *cdl), space);
+    return labOfStored(graded(camera.unaryExpr([&](double v) { return inputEncoding.encode(v); }), *cdl),
+                       space);
 }
 
-Result<Carried> carriedBy(const Correction& c, const ExportOptions& o) {
+Result<RepresentablePart> representablePartOf(const Correction& c, const ExportOptions& o) {
     if (const auto ok = o.validate(); !ok) return tl::unexpected(ok.error());
-    Carried out{exposedBy(c, o.exposureOffsetStops), o.encoding.value_or(naturalFeed(c, o.format)), o.space};
+    RepresentablePart out{exposedBy(c, o.exposureOffsetStops),
+                          o.encoding.value_or(naturalInputEncoding(c, o.format)), o.space};
     // A configuration's scene-linear space; the finish is in its views.
     if (o.format == Format::ocio) out.space = OutputSpace::acescg;
     const Correction given = out.correction;
@@ -115,7 +117,7 @@ Result<Carried> carriedBy(const Correction& c, const ExportOptions& o) {
                 if (auto ok = addProfile(out, given, o); !ok) return tl::unexpected(ok.error());
             break;
         case Format::cdl: {
-            auto cdl = cdlFor(given, out.feed, o.space, colours);
+            auto cdl = cdlFor(given, out.inputEncoding, o.space, colours);
             if (!cdl) return tl::unexpected(cdl.error());
             out.cdl = *cdl;
             lose("Ten numbers cannot mix channels as a matrix does: strong colours stay off most.");
@@ -141,7 +143,8 @@ Result<Carried> carriedBy(const Correction& c, const ExportOptions& o) {
 }
 
 Result<Foreseen> foresee(const Correction& c, const ExportOptions& o) {
-    return carriedBy(c, o).map([](const Carried& carried) { return carried.foreseen; });
+    return representablePartOf(c, o).map(
+        [](const RepresentablePart& representable) { return representable.foreseen; });
 }
 
 }  // namespace refero::io

@@ -13,10 +13,10 @@ namespace refero::io {
 
 /// What a kind of file holds of a correction: the numbers that go into it, and by our own arithmetic what
 /// they do.
-struct Carried {
+struct RepresentablePart {
     /// What is left of it, for the exposure that was stated; without its finish where the file has none.
     Correction correction;
-    Transfer feed;
+    Transfer inputEncoding;
     OutputSpace space = OutputSpace::srgb;
     std::optional<Cdl> cdl{};
     std::optional<DcpProfile> dcp{};
@@ -29,7 +29,7 @@ struct Carried {
     Lab lab(const Vector3& cameraRgb) const;
 };
 
-Result<Carried> carriedBy(const Correction& correction, const ExportOptions& options);
+Result<RepresentablePart> representablePartOf(const Correction& correction, const ExportOptions& options);
 
 /// A raw developer cuts balanced channels off at the neutral's clipping; what lies above is none of a
 /// profile's.

@@ -12,12 +12,12 @@ namespace refero::io {
 
 namespace ocio = OCIO_NAMESPACE;
 
-Result<Cdl> cdlFor(const Correction& c, const Transfer& feed, OutputSpace space,
+Result<Cdl> cdlFor(const Correction& c, const Transfer& inputEncoding, OutputSpace space,
                    std::span<const Vector3> colours) {
     const Rendering rendering = compile(c, space);
     std::vector<Vector3> from, to;
     for (const Vector3& camera : colours) {
-        from.push_back(camera.unaryExpr([&](double v) { return feed.encode(v); }));
+        from.push_back(camera.unaryExpr([&](double v) { return inputEncoding.encode(v); }));
         to.push_back(rendered(camera, rendering));
     }
     return nearestCdl(from, to);

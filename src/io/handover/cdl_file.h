@@ -13,7 +13,7 @@ namespace refero::io {
 
 /// The decision list that comes nearest to the correction with its finish, from camera RGB in `feed` to the
 /// encoded numbers of `space`, on these colours (linear camera RGB).
-Result<Cdl> cdlFor(const Correction& correction, const Transfer& feed, OutputSpace space,
+Result<Cdl> cdlFor(const Correction& correction, const Transfer& inputEncoding, OutputSpace space,
                    std::span<const Vector3> colours);
 
 /// A file of the list's own XML (ASC CDL 1.2), written by OpenColorIO.

@@ -30,7 +30,7 @@ struct FormatInfo {
     std::string_view label;    ///< for a person
     std::string_view ending;   ///< of its files, with the dot
     std::string_view carries;  ///< a sentence
-    bool feeds;                ///< what it will be fed can be chosen
+    bool hasInputEncoding;     ///< what it will be fed can be chosen
     bool gives;                ///< what it gives can be chosen; else it is what its kind says
     /// Above these another engine's difference from what the file should do is a failure; CIEDE2000.
     double largest, mean;

@@ -6,10 +6,10 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
-#include <fstream>
 
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
+#include "io/files/write_together.h"
 #include "io/handover/cdl_file.h"
 #include "io/handover/cube_file.h"
 #include "io/handover/ocio_config.h"
@@ -36,42 +36,43 @@ bool passes(const Proof& p, Format format, double share = 1) {
 
 // The smallest LUT that will pass, by our own interpolation; the largest where none will, so that the proof
 // says so.
-Result<Cube> smallestCube(const Carried& carried, const ExportOptions& o) {
+Result<Cube> smallestCube(const RepresentablePart& representable, const ExportOptions& o) {
     const auto sampled = [&](int size) {
-        return Cube::sampled(carried.correction,
-                             {size, carried.feed, carried.space, o.shaper, o.exposureOffsetStops});
+        return Cube::sampled(
+            representable.correction,
+            {size, representable.inputEncoding, representable.space, o.shaper, o.exposureOffsetStops});
     };
     // In linear light no size is enough for a display's curve; trying them all would only take time.
-    const bool hopeless =
-        !o.shaper && carried.feed == Encoding::linear && refero::info(o.space).encoding != Encoding::linear;
+    const bool hopeless = !o.shaper && representable.inputEncoding == Encoding::linear &&
+                          refero::info(o.space).encoding != Encoding::linear;
     if (o.size || hopeless) return sampled(o.size.value_or(kSizes.front()));
     for (const int size : kSizes) {
         auto cube = sampled(size);
-        if (!cube || size == kSizes.back() || passes(expectedOf(*cube, carried), Format::cube, 0.95))
+        if (!cube || size == kSizes.back() || passes(expectedOf(*cube, representable), Format::cube, 0.95))
             return cube;
     }
     return failure("No size was tried.");
 }
 
-std::string feedSentence(const Carried& carried, const ExportOptions& o) {
+std::string feedSentence(const RepresentablePart& representable, const ExportOptions& o) {
     std::string out = "Feed it camera RGB as recorded, no white balance, encoded as " +
-                      std::string(name(carried.feed)) + "; ";
+                      std::string(name(representable.inputEncoding)) + "; ";
     char stops[80];
     std::snprintf(stops, sizeof stops, "exposed %+.2f stops against the chart shot.", o.exposureOffsetStops);
     return out + (o.exposureOffsetStops == 0 ? "nominal exposure, no offset." : stops);
 }
 
 // The same of a chain; 0 where it is a matrix and has no grid.
-std::pair<OCIO_NAMESPACE::GroupTransformRcPtr, int> smallestChain(const Carried& carried,
+std::pair<OCIO_NAMESPACE::GroupTransformRcPtr, int> smallestChain(const RepresentablePart& representable,
                                                                   const ExportOptions& o) {
     const auto made = [&](int size) {
-        return chainOf(carried.correction, carried.feed, carried.space, size);
+        return chainOf(representable.correction, representable.inputEncoding, representable.space, size);
     };
-    if (carried.correction.cameraToXyzD50()) return {made(2), 0};
+    if (representable.correction.cameraToXyzD50()) return {made(2), 0};
     if (o.size) return {made(*o.size), *o.size};
     for (const int size : kChainSizes) {
         auto chain = made(size);
-        const auto expected = expectedOf(chain, carried);
+        const auto expected = expectedOf(chain, representable);
         if (size == kChainSizes.back() || (expected && passes(*expected, Format::clf, 0.95)))
             return {std::move(chain), size};
     }
@@ -83,14 +84,14 @@ struct Clf {
     int size = 0;
 };
 
-Result<Clf> clfOf(const Carried& carried, const ExportOptions& o) {
-    const Correction& c = carried.correction;
-    const auto [chain, size] = smallestChain(carried, o);
+Result<Clf> clfOf(const RepresentablePart& representable, const ExportOptions& o) {
+    const Correction& c = representable.correction;
+    const auto [chain, size] = smallestChain(representable, o);
     return clfText(chain, c.name,
                    {"Made by Refero from " + c.chartName + ", model " + std::string(name(c.model)) + ".",
-                    feedSentence(carried, o),
-                    "It gives " + std::string(refero::info(carried.space).label) + " (" +
-                        std::string(refero::info(carried.space).name) + ")."})
+                    feedSentence(representable, o),
+                    "It gives " + std::string(refero::info(representable.space).label) + " (" +
+                        std::string(refero::info(representable.space).name) + ")."})
         .map([size = size](std::string text) {
             return Clf{std::move(text), size};
         });
@@ -107,11 +108,11 @@ Content plain(std::string bytes) {
 }
 
 // The configuration and the transforms that it reads, which stand beside it under its name.
-Result<Content> configuration(const Correction& c, const Carried& carried, const ExportOptions& o,
-                              const fs::path& target) {
+Result<Content> configuration(const Correction& c, const RepresentablePart& representable,
+                              const ExportOptions& o, const fs::path& target) {
     const fs::path camera = fs::path(target).replace_extension(".clf"),
                    finish = fs::path(target).replace_extension(".finish.clf");
-    auto clf = clfOf(carried, o);
+    auto clf = clfOf(representable, o);
     if (!clf) return tl::unexpected(clf.error());
     Content out{{}, clf->size, {{camera, std::move(clf->text)}}};
     if (!c.finish.isNone()) {
@@ -120,39 +121,43 @@ Result<Content> configuration(const Correction& c, const Carried& carried, const
         if (!view) return tl::unexpected(view.error());
         out.beside.emplace_back(finish, *std::move(view));
     }
-    auto text = ocioConfig(c, carried.feed, camera.filename().string(), finish.filename().string());
+    auto text =
+        ocioConfig(c, representable.inputEncoding, camera.filename().string(), finish.filename().string());
     if (!text) return tl::unexpected(text.error());
     out.bytes = *std::move(text);
     return out;
 }
 
-Result<Content> content(const Correction& c, const Carried& carried, const ExportOptions& o,
+Result<Content> content(const Correction& c, const RepresentablePart& representable, const ExportOptions& o,
                         const fs::path& target) {
     switch (o.format) {
         case Format::cube:
-            return smallestCube(carried, o).map([&](const Cube& cube) {
-                return Content{cube.text(carried.correction), cube.options().size, {}};
+            return smallestCube(representable, o).map([&](const Cube& cube) {
+                return Content{cube.text(representable.correction), cube.options().size, {}};
             });
         case Format::cube1d:
-            return plain(curvesText(carried.correction,
-                                    {0, carried.feed, carried.space, false, o.exposureOffsetStops}));
+            return plain(curvesText(
+                representable.correction,
+                {0, representable.inputEncoding, representable.space, false, o.exposureOffsetStops}));
         case Format::clf:
-            return clfOf(carried, o).map([](Clf clf) { return Content{std::move(clf.text), clf.size, {}}; });
+            return clfOf(representable, o).map([](Clf clf) {
+                return Content{std::move(clf.text), clf.size, {}};
+            });
         case Format::cdl:
-            return cdlFile(*carried.cdl, c.name,
-                           c.name + ". " + feedSentence(carried, o) + " It gives " +
-                               std::string(refero::info(carried.space).label) + ".")
+            return cdlFile(*representable.cdl, c.name,
+                           c.name + ". " + feedSentence(representable, o) + " It gives " +
+                               std::string(refero::info(representable.space).label) + ".")
                 .map(plain);
         case Format::icc:
         case Format::icc2:
-            return iccProfile(carried.correction, carried.feed,
+            return iccProfile(representable.correction, representable.inputEncoding,
                               o.format == Format::icc ? IccVersion::four : IccVersion::two,
                               o.shape == ProfileShape::table)
                 .map(plain);
         case Format::dcp:
-            return dcpFile(*carried.dcp).map(plain);
+            return dcpFile(*representable.dcp).map(plain);
         case Format::ocio:
-            return configuration(c, carried, o, target);
+            return configuration(c, representable, o, target);
         case Format::json:
             return plain(prettyJson(toJson(c)));
         case Format::csv:
@@ -187,20 +192,21 @@ Result<Proof> proveTable(const fs::path& file, const Correction& c) {
     return Proof{"Refero", 0, 0, 0};
 }
 
-Result<Proof> prove(const fs::path& file, const Correction& c, const Carried& carried, Format format) {
+Result<Proof> prove(const fs::path& file, const Correction& c, const RepresentablePart& representable,
+                    Format format) {
     switch (format) {
         case Format::cube:
         case Format::cube1d:
         case Format::clf:
         case Format::cdl:
-            return proveTransform(file, carried);
+            return proveTransform(file, representable);
         case Format::icc:
         case Format::icc2:
-            return proveIcc(file, carried);
+            return proveIcc(file, representable);
         case Format::dcp:
-            return proveDcp(file, carried);
+            return proveDcp(file, representable);
         case Format::ocio:
-            return proveConfig(file, carried, c.finish);
+            return proveConfig(file, representable, c.finish);
         case Format::json:
             return proveJson(file, c);
         case Format::csv:
@@ -209,7 +215,7 @@ Result<Proof> prove(const fs::path& file, const Correction& c, const Carried& ca
     return proveTable(file, c);
 }
 
-std::string tooFar(const Proof& p, const ExportOptions& o, const Carried& carried, int size) {
+std::string tooFar(const Proof& p, const ExportOptions& o, const RepresentablePart& representable, int size) {
     char text[400];
     std::snprintf(
         text, sizeof text,
@@ -218,22 +224,12 @@ std::string tooFar(const Proof& p, const ExportOptions& o, const Carried& carrie
         p.engine.c_str(), p.largest, io::info(o.format).largest, p.mean, io::info(o.format).mean);
     std::string out = text;
     if (o.format != Format::cube) return out;
-    if (carried.feed == Encoding::linear && !o.shaper)
+    if (representable.inputEncoding == Encoding::linear && !o.shaper)
         return out +
                " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct, or begin "
                "it with a shaper.";
     return out + (size < 129 ? " Use more points a side, or leave the size open."
                              : " Use an ICC profile, or feed it srgb.");
-}
-
-Status plainWrite(const fs::path& path, const std::string& bytes) {
-    std::ofstream out(path, std::ios::binary);
-    out.write(bytes.data(), static_cast<std::streamsize>(bytes.size()));
-    out.close();
-    if (!out)
-        return failure(path.filename().string() +
-                       " could not be written: the disk may be full or read-only.");
-    return {};
 }
 
 }  // namespace
@@ -252,7 +248,7 @@ Status ExportOptions::validate() const {
     return {};
 }
 
-Transfer naturalFeed(const Correction& c, Format format) {
+Transfer naturalInputEncoding(const Correction& c, Format format) {
     const bool lut = format == Format::cube || format == Format::cube1d || format == Format::cdl;
     return lut && c.inputEncoding == Encoding::linear ? Transfer(Encoding::srgb) : c.inputEncoding;
 }
@@ -260,28 +256,28 @@ Transfer naturalFeed(const Correction& c, Format format) {
 Result<Handover> exportCorrection(const Correction& c, const fs::path& target, const ExportOptions& options) {
     ExportOptions o = options;
     if (o.shaper && !o.encoding) o.encoding = Encoding::linear;
-    const auto carried = carriedBy(c, o);
-    if (!carried) return tl::unexpected(carried.error());
-    const auto made = content(c, *carried, o, target);
+    const auto representable = representablePartOf(c, o);
+    if (!representable) return tl::unexpected(representable.error());
+    const auto made = content(c, *representable, o, target);
     if (!made) return tl::unexpected(made.error());
     Handover done;
     done.path = target;
-    done.encoding = carried->feed;
+    done.encoding = representable->inputEncoding;
     done.size = made->size;
-    done.foreseen = carried->foreseen;
+    done.foreseen = representable->foreseen;
+    std::vector<NewFile> files{{target, made->bytes}};
     for (const auto& [path, bytes] : made->beside) {
-        if (auto ok = writeFile(path, bytes); !ok) return tl::unexpected(ok.error());
+        files.push_back({path, bytes});
         done.beside.push_back(path);
     }
-    const auto status = writeFile(target, [&](const fs::path& side) -> Status {
-        if (auto ok = plainWrite(side, made->bytes); !ok) return ok;
-        const auto proof = prove(side, c, *carried, o.format);
+    const auto status = writeTogether(files, [&](const fs::path& side) -> Status {
+        const auto proof = prove(side, c, *representable, o.format);
         if (!proof) return tl::unexpected(proof.error());
         if (!passes(*proof, o.format)) {
             std::error_code ignored;
             const fs::path aside = target.string() + ".failed";
             fs::copy_file(side, aside, fs::copy_options::overwrite_existing, ignored);
-            return failure(tooFar(*proof, o, *carried, made->size) +
+            return failure(tooFar(*proof, o, *representable, made->size) +
                            (ignored ? "" : " It is kept aside as " + aside.filename().string() + "."));
         }
         done.proof = *proof;
@@ -294,7 +290,8 @@ Result<Handover> exportCorrection(const Correction& c, const fs::path& target, c
 std::string suggestedName(const Correction& c, const ExportOptions& o) {
     std::string out = c.name.empty() ? "correction" : c.name;
     const FormatInfo& f = io::info(o.format);
-    if (f.feeds) out += ", from " + std::string(name(o.encoding.value_or(naturalFeed(c, o.format))));
+    if (f.hasInputEncoding)
+        out += ", from " + std::string(name(o.encoding.value_or(naturalInputEncoding(c, o.format))));
     if (o.exposureOffsetStops != 0) {
         char stops[40];
         std::snprintf(stops, sizeof stops, " %+.1f stops", o.exposureOffsetStops);

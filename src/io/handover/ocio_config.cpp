@@ -21,7 +21,7 @@ ocio::FileTransformRcPtr file(const std::string& name) {
 
 }  // namespace
 
-Result<std::string> ocioConfig(const Correction& c, const Transfer& feed, const std::string& clfName,
+Result<std::string> ocioConfig(const Correction& c, const Transfer& inputEncoding, const std::string& clfName,
                                const std::string& finishName) {
     try {
         auto config = ocio::Config::Create();
@@ -49,7 +49,7 @@ Result<std::string> ocioConfig(const Correction& c, const Transfer& feed, const 
         camera->setName(kCameraSpace);
         camera->setFamily("Camera");
         camera->setDescription((c.name + ": camera RGB as recorded, no white balance, encoded as " +
-                                std::string(name(feed)) + "; nominal exposure, no offset.")
+                                std::string(name(inputEncoding)) + "; nominal exposure, no offset.")
                                    .c_str());
         camera->setTransform(file(clfName), ocio::COLORSPACE_DIR_TO_REFERENCE);
         config->addColorSpace(camera);

@@ -22,7 +22,7 @@ inline constexpr const char* kViewFinished = "With finish";
 /// `clfName` beside the configuration to ACEScg; linear sRGB, for plates in it; and sRGB to judge all that
 /// on, without and, through the CLF file `finishName`, with the finish. Its colour space can be copied into a
 /// larger configuration whose scene-linear space is ACEScg.
-Result<std::string> ocioConfig(const Correction& correction, const Transfer& feed, const std::string& clfName,
-                               const std::string& finishName);
+Result<std::string> ocioConfig(const Correction& correction, const Transfer& inputEncoding,
+                               const std::string& clfName, const std::string& finishName);
 
 }  // namespace refero::io

@@ -36,12 +36,12 @@ Proof compared(std::string engine, const std::vector<Lab>& ours, const std::vect
 using Engine = std::function<Vector3(const Vector3& fed)>;
 
 // What `engine` makes of the colours in the feed's encoding against what the file should do.
-Proof comparedLut(std::string name, const Carried& carried, const Engine& engine) {
+Proof comparedLut(std::string name, const RepresentablePart& representable, const Engine& engine) {
     std::vector<Lab> ours, theirs;
-    for (const Vector3& camera : carried.colours) {
-        const Vector3 fed = camera.unaryExpr([&](double v) { return carried.feed.encode(v); });
-        theirs.push_back(labOfStored(engine(fed), carried.space));
-        ours.push_back(carried.lab(camera));
+    for (const Vector3& camera : representable.colours) {
+        const Vector3 fed = camera.unaryExpr([&](double v) { return representable.inputEncoding.encode(v); });
+        theirs.push_back(labOfStored(engine(fed), representable.space));
+        ours.push_back(representable.lab(camera));
     }
     return compared(std::move(name), ours, theirs);
 }
@@ -98,24 +98,26 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     return out;
 }
 
-Result<Proof> proveTransform(const std::filesystem::path& file, const Carried& carried) {
+Result<Proof> proveTransform(const std::filesystem::path& file, const RepresentablePart& representable) {
     return withOcio([&] {
         const auto transform = ocio::FileTransform::Create();
         transform->setSrc(file.c_str());
         transform->setInterpolation(ocio::INTERP_BEST);  // tetrahedral for 3D
         transform->setCCCId("0");                        // the first of a decision list's
         transform->setCDLStyle(ocio::CDL_ASC);
-        return comparedLut(ocioName(), carried, engineOf(ocio::Config::CreateRaw()->getProcessor(transform)));
+        return comparedLut(ocioName(), representable,
+                           engineOf(ocio::Config::CreateRaw()->getProcessor(transform)));
     });
 }
 
-Result<Proof> proveConfig(const std::filesystem::path& file, const Carried& carried, const Finish& finish) {
+Result<Proof> proveConfig(const std::filesystem::path& file, const RepresentablePart& representable,
+                          const Finish& finish) {
     return withOcio([&] {
         const auto config = ocio::Config::CreateFromFile(file.c_str());
         config->validate();
         const Proof scene =
-            comparedLut(ocioName(), carried, engineOf(config->getProcessor(kCameraSpace, kSceneSpace)));
-        Carried viewed = carried;
+            comparedLut(ocioName(), representable, engineOf(config->getProcessor(kCameraSpace, kSceneSpace)));
+        RepresentablePart viewed = representable;
         viewed.space = OutputSpace::srgb;
         viewed.colours = proofColours(viewed.correction, viewed.space);
         viewed.correction.finish = finish;
@@ -130,40 +132,41 @@ Result<Proof> proveConfig(const std::filesystem::path& file, const Carried& carr
     });
 }
 
-Result<Proof> expectedOf(const ocio::GroupTransformRcPtr& chain, const Carried& carried) {
+Result<Proof> expectedOf(const ocio::GroupTransformRcPtr& chain, const RepresentablePart& representable) {
     return withOcio([&] {
-        return comparedLut(ocioName(), carried, engineOf(ocio::Config::CreateRaw()->getProcessor(chain)));
+        return comparedLut(ocioName(), representable,
+                           engineOf(ocio::Config::CreateRaw()->getProcessor(chain)));
     });
 }
 
-Proof expectedOf(const Cube& cube, const Carried& carried) {
-    return comparedLut("Refero", carried, [&](const Vector3& fed) { return cube.at(fed); });
+Proof expectedOf(const Cube& cube, const RepresentablePart& representable) {
+    return comparedLut("Refero", representable, [&](const Vector3& fed) { return cube.at(fed); });
 }
 
-Result<Proof> proveDcp(const std::filesystem::path& file, const Carried& carried) {
+Result<Proof> proveDcp(const std::filesystem::path& file, const RepresentablePart& representable) {
     const auto profile = readFile(file).and_then([](const std::string& bytes) { return readDcp(bytes); });
     if (!profile) return tl::unexpected(profile.error());
-    if (profile->lights.size() != carried.dcp->lights.size())
+    if (profile->lights.size() != representable.dcp->lights.size())
         return failure("The camera profile does not read back with its lights.");
-    const auto& curve = carried.dcp->toneCurve;
+    const auto& curve = representable.dcp->toneCurve;
     const bool sameCurve =
         std::equal(curve.begin(), curve.end(), profile->toneCurve.begin(), profile->toneCurve.end(),
                    [](const auto& a, const auto& b) {
                        return std::abs(a.first - b.first) < 1e-6 && std::abs(a.second - b.second) < 1e-6;
                    });
     if (!sameCurve) return failure("The camera profile does not read back with its tone curve.");
-    const Vector3 neutral = neutralOf(carried.correction);
+    const Vector3 neutral = neutralOf(representable.correction);
     std::vector<Lab> ours, theirs;
-    for (const Vector3& camera : carried.colours) {
-        if (!withinProfile(carried.correction, camera)) continue;
-        ours.push_back(carried.lab(camera));
-        theirs.push_back(toLab(profile->toXyzD50(camera, neutral, carried.dcpLight), white::d50));
+    for (const Vector3& camera : representable.colours) {
+        if (!withinProfile(representable.correction, camera)) continue;
+        ours.push_back(representable.lab(camera));
+        theirs.push_back(toLab(profile->toXyzD50(camera, neutral, representable.dcpLight), white::d50));
     }
     return compared("Exiv2 " + Exiv2::versionString(), ours, theirs);
 }
 
-Result<Proof> proveIcc(const std::filesystem::path& file, const Carried& carried) {
-    const Correction& c = carried.correction;
+Result<Proof> proveIcc(const std::filesystem::path& file, const RepresentablePart& representable) {
+    const Correction& c = representable.correction;
     const auto closeProfile = [](void* p) { cmsCloseProfile(p); };
     using Profile = std::unique_ptr<void, decltype(closeProfile)>;
     const Profile profile(cmsOpenProfileFromFile(file.c_str(), "r"), closeProfile);
@@ -176,9 +179,9 @@ Result<Proof> proveIcc(const std::filesystem::path& file, const Carried& carried
         deleteTransform);
     if (!transform) return failure("Little CMS could not make a transform of the profile.");
     std::vector<Lab> ours, theirs;
-    for (const Vector3& camera : carried.colours) {
+    for (const Vector3& camera : representable.colours) {
         double in[3], out[3];
-        for (int k = 0; k < 3; ++k) in[k] = carried.feed.encode(camera(k));
+        for (int k = 0; k < 3; ++k) in[k] = representable.inputEncoding.encode(camera(k));
         cmsDoTransform(transform.get(), in, out, 1);
         theirs.push_back(toLab(Xyz{out[0], out[1], out[2]}, white::d50));
         ours.push_back(c.toLab(camera));

@@ -167,9 +167,10 @@ void addLattice(ocio::GroupTransform& group, const Correction& c, OutputSpace sp
 
 }  // namespace
 
-ocio::GroupTransformRcPtr chainOf(const Correction& c, const Transfer& feed, OutputSpace space, int size) {
+ocio::GroupTransformRcPtr chainOf(const Correction& c, const Transfer& inputEncoding, OutputSpace space,
+                                  int size) {
     auto group = ocio::GroupTransform::Create();
-    addCurve(*group, feed, ocio::TRANSFORM_DIR_FORWARD);
+    addCurve(*group, inputEncoding, ocio::TRANSFORM_DIR_FORWARD);
     if (const auto matrix = c.cameraToXyzD50())
         addFinish(*group, *matrix, c.finish, space);
     else

@@ -8,7 +8,7 @@
 
 #include "core/find/detail/edges.h"
 #include "core/find/detail/matching.h"
-#include "core/find/detail/regions.h"
+#include "core/find/regions.h"
 
 namespace refero {
 namespace {

@@ -166,23 +166,24 @@ TEST(Choice, TakesAMatrixWhereAMatrixIsEnough) {
 }
 
 // By the slope: linear sRGB of a pixel is a sum of the camera's channels, whose variances add.
-TEST(NoisePrice, OfAMatrixIsTheSumOfVariances) {
+TEST(NoiseAmplification, OfAMatrixIsTheSumOfVariances) {
     Samples s = samples(5, 0);
     for (Matrix3& n : s.noise) n = Vector3(1e-4, 4e-4, 9e-4).asDiagonal();
     const Matrix3 toLinear = xyzD50ToLinear(OutputSpace::linearSrgb);
     Matrix3 wanted;
     wanted << 2, -0.6, -0.4, -0.2, 1.4, -0.2, 0.1, -0.5, 1.4;
-    const PricedNoise p = priceOf(RootPolynomial(toLinear.inverse() * wanted), s);
+    const AmplifiedNoise p = noiseAmplificationOf(RootPolynomial(toLinear.inverse() * wanted), s);
     EXPECT_NEAR(p.patches[0].linear.x(), std::sqrt(4 * 1e-4 + 0.36 * 4e-4 + 0.16 * 9e-4), 1e-9);
     EXPECT_NEAR(p.patches[0].linearBalanced.x(), 1e-2, 1e-6);
     EXPECT_NEAR(p.price.gain.z(), std::sqrt(0.01 * 1e-4 + 0.25 * 4e-4 + 1.96 * 9e-4) / 3e-2, 1e-6);
     Samples twice = s;
     for (Matrix3& n : twice.noise) n *= 4;
-    EXPECT_NEAR(*priceOf(RootPolynomial(toLinear.inverse() * wanted), twice).price.stopsToBlotches,
-                *p.price.stopsToBlotches - 2, 1e-9)
+    EXPECT_NEAR(
+        *noiseAmplificationOf(RootPolynomial(toLinear.inverse() * wanted), twice).price.stopsToBlotches,
+        *p.price.stopsToBlotches - 2, 1e-9)
         << "twice the noise is two stops of sensitivity nearer to blotches";
     for (Matrix3& n : s.noise) n.setZero();
-    EXPECT_FALSE(priceOf(RootPolynomial(wanted), s).price.stopsToBlotches);
+    EXPECT_FALSE(noiseAmplificationOf(RootPolynomial(wanted), s).price.stopsToBlotches);
 }
 
 TEST(GeneratedReflectances, AreSurfacesAndTheSameEveryTime) {

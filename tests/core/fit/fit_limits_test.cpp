@@ -38,7 +38,7 @@ TEST(FitLimits, DecideTheVerdict) {
     Correction c;
     c.summary.after = {2.4, 2, 4, 5};
     c.summary.crossValidated = {3, 2, 4, 5};
-    c.summary.promised = 2.6;
+    c.summary.expectedError = 2.6;
     EXPECT_EQ(judged(c).front().verdict, Verdict::review) << "not good for product work";
     c.limits = *fitLimitsByName("Event");
     EXPECT_EQ(judged(c).front().verdict, Verdict::pass);

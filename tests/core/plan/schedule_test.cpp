@@ -98,17 +98,17 @@ TEST(TheCallSheet, HasALineForEachSetupWithWhatToDo) {
 }
 
 TEST(Slips, CodesComeBackAndNothingElseDoes) {
-    const SlipCode code{"K7Q2M", 4711};
-    const auto again = slipFrom(slipText(code));
+    const SlateCode code{"K7Q2M", 4711};
+    const auto again = slateFrom(slipText(code));
     ASSERT_TRUE(again);
     EXPECT_EQ(*again, code);
     for (const char* text :
          {"", "RF:", "RF::1", "RF:K7Q2M:", "RF:K7Q2M:0", "RF:K7Q2M:-1", "RF:K7Q2M:1x", "RF:k7q2m:1",
           "RF:K7Q2MK7Q2MK7Q2M:1", "https://example.org", "RF:K7Q2M:99999999999999999999"})
-        EXPECT_FALSE(slipFrom(text)) << text;
+        EXPECT_FALSE(slateFrom(text)) << text;
     EXPECT_EQ(shootCode(0).size(), 5u);
     EXPECT_NE(shootCode(12345), shootCode(54321));
-    EXPECT_TRUE(slipFrom(slipText({shootCode(0xFFFFFFFFFFFFFFFFu), 1})));
+    EXPECT_TRUE(slateFrom(slipText({shootCode(0xFFFFFFFFFFFFFFFFu), 1})));
 }
 
 }  // namespace

@@ -89,7 +89,7 @@ TEST(Sorting, OneOfTwoBodiesOfAModelIsNotGuessed) {
 TEST(Sorting, ASlipSpeaksForWhatComesAfterIt) {
     Day d = threeBodies();
     FrameFacts slip = frame("07:05");
-    slip.slip = SlipCode{"K7Q2", 2};
+    slip.slip = SlateCode{"K7Q2", 2};
     const std::vector<FrameFacts> all{frame("07:06"), slip, frame("07:04"), frame("07:40", "11110002"),
                                       frame("07:41", "11110001", "24-70 mm")};
     const auto out = sorted(d, all);
@@ -100,14 +100,14 @@ TEST(Sorting, ASlipSpeaksForWhatComesAfterIt) {
     EXPECT_EQ(out[2].setup, 1) << "before the slip the clock decides";
     EXPECT_EQ(out[3].setup, 3) << "the slip was another body's";
     EXPECT_EQ(out[4].setup, 0) << "a changed lens ends it; and the zoom's time is later";
-    slip.slip = SlipCode{"WXYZ", 2};
+    slip.slip = SlateCode{"WXYZ", 2};
     EXPECT_EQ(one(d, slip).setup, 0) << "of another shoot";
 }
 
 TEST(Sorting, ASlipIsForgottenWhenItsSetupIsLongOver) {
     const Day d = threeBodies();
     FrameFacts slip = frame("07:05");
-    slip.slip = SlipCode{"K7Q2", 1};
+    slip.slip = SlateCode{"K7Q2", 1};
     const auto out = sorted(d, {slip, frame("08:10"), frame("09:20")});
     EXPECT_EQ(out[1].setup, 1) << "ten minutes over time";
     EXPECT_EQ(out[2].setup, 2) << "in the next one's time";

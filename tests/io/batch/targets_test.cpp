@@ -29,7 +29,7 @@ TEST(BatchTargets, TwoOfOneNameAreKeptApartInTheirOrder) {
     const TemporaryFolder folder;
     const BatchJob job = jobInto(folder, {"a/x.dng", "b/x.dng", "y.dng", "c/x.dng"});
     EXPECT_EQ(namesOf(*plannedTargets(job)), (Names{"x.tif", "x 2.tif", "y.tif", "x 3.tif"}));
-    EXPECT_TRUE(inTheWay(job).empty());
+    EXPECT_TRUE(conflicts(job).empty());
 }
 
 TEST(BatchTargets, WhatIsThereIsNamedAndTreatedAsItIsSaid) {
@@ -37,7 +37,7 @@ TEST(BatchTargets, WhatIsThereIsNamedAndTreatedAsItIsSaid) {
     test::put(folder / "x.tif", "old");
     test::put(folder / "x 2.tif", "old");
     BatchJob job = jobInto(folder, {"x.dng", "y.dng"});
-    EXPECT_EQ(inTheWay(job), Names{"x.tif"});
+    EXPECT_EQ(conflicts(job), Names{"x.tif"});
     const auto refused = plannedTargets(job);
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.error().message.find("x.tif"), std::string::npos);
@@ -48,7 +48,7 @@ TEST(BatchTargets, WhatIsThereIsNamedAndTreatedAsItIsSaid) {
     job.collisions = Collision::replace;
     EXPECT_EQ(namesOf(*plannedTargets(job)), (Names{"x.tif", "y.tif"}));
     // A second one of that name is in the way of the number that it would get.
-    EXPECT_EQ(inTheWay(jobInto(folder, {"a/x.dng", "b/x.dng"})), (Names{"x.tif", "x 2.tif"}));
+    EXPECT_EQ(conflicts(jobInto(folder, {"a/x.dng", "b/x.dng"})), (Names{"x.tif", "x 2.tif"}));
 }
 
 TEST(BatchTargets, NeverAreAFrameOfTheJob) {

@@ -59,14 +59,15 @@ struct Difference {
 };
 
 // Over the proof's colours: an engine of others against our own rendering.
-Difference against(const Engine& engine, const Correction& c, const Transfer& feed, OutputSpace space) {
+Difference against(const Engine& engine, const Correction& c, const Transfer& inputEncoding,
+                   OutputSpace space) {
     Difference d;
     const Rendering r = compile(c, space);
     const auto colours = io::proofColours(c, space);
     for (const Vector3& camera : colours) {
-        const double e =
-            ciede2000(shownIn(space, engine(camera.unaryExpr([&](double v) { return feed.encode(v); }))),
-                      shownIn(space, rendered(camera, r)));
+        const double e = ciede2000(
+            shownIn(space, engine(camera.unaryExpr([&](double v) { return inputEncoding.encode(v); }))),
+            shownIn(space, rendered(camera, r)));
         d.mean += e / double(colours.size());
         d.largest = std::max(d.largest, e);
     }
@@ -97,19 +98,19 @@ TEST(Formats, AreKnownByTheirNames) {
 TEST(Formats, ClfIsOurRenderingWhateverItIsFedAndGives) {
     const TemporaryFolder folder;
     for (const Correction& c : {correction(), bending(), withFinish(correction()), withFinish(bending())})
-        for (const auto& [feed, space] :
+        for (const auto& [inputEncoding, space] :
              {std::pair{Encoding::linear, OutputSpace::acescg}, std::pair{Encoding::srgb, OutputSpace::srgb},
               std::pair{Encoding::acescct, OutputSpace::acescct},
               std::pair{Encoding::rec709, OutputSpace::rec2020},
               std::pair{Encoding::hlg, OutputSpace::displayP3}}) {
             io::ExportOptions o = as(io::Format::clf);
-            o.encoding = feed;
+            o.encoding = inputEncoding;
             o.space = space;
             const auto done = io::exportCorrection(c, folder / "a.clf", o);
-            ASSERT_TRUE(done) << name(feed) << ": " << done.error().message;
-            const Difference d = against(readByOpenColorIO(folder / "a.clf"), c, feed, space);
-            EXPECT_LT(d.mean, 0.2) << name(feed);
-            EXPECT_LT(d.largest, 1.0) << name(feed);
+            ASSERT_TRUE(done) << name(inputEncoding) << ": " << done.error().message;
+            const Difference d = against(readByOpenColorIO(folder / "a.clf"), c, inputEncoding, space);
+            EXPECT_LT(d.mean, 0.2) << name(inputEncoding);
+            EXPECT_LT(d.largest, 1.0) << name(inputEncoding);
             EXPECT_NEAR(d.largest, done->proof.largest, 1e-6) << "what is said is what is so";
             EXPECT_LE(done->size, 65);
         }
@@ -232,7 +233,7 @@ struct ClosesProfile {
     void operator()(void* p) const { cmsCloseProfile(p); }
 };
 
-Difference readByLittleCms(const std::string& path, const Correction& c, const Transfer& feed) {
+Difference readByLittleCms(const std::string& path, const Correction& c, const Transfer& inputEncoding) {
     const std::unique_ptr<void, ClosesProfile> profile(cmsOpenProfileFromFile(path.c_str(), "r")),
         lab(cmsCreateLab4Profile(nullptr));
     cmsHTRANSFORM t = cmsCreateTransform(profile.get(), TYPE_RGB_DBL, lab.get(), TYPE_Lab_DBL,
@@ -241,7 +242,7 @@ Difference readByLittleCms(const std::string& path, const Correction& c, const T
     const auto colours = io::proofColours(c, OutputSpace::srgb);
     for (const Vector3& camera : colours) {
         double in[3], out[3];
-        for (int k = 0; k < 3; ++k) in[k] = feed.encode(camera(k));
+        for (int k = 0; k < 3; ++k) in[k] = inputEncoding.encode(camera(k));
         cmsDoTransform(t, in, out, 1);
         const double e = ciede2000(Lab{out[0], out[1], out[2], white::d50}, c.toLab(camera));
         d.mean += e / double(colours.size());

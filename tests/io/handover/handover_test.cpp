@@ -221,7 +221,7 @@ TEST(CorrectionFile, KeepsWhatBendsColoursAndHowSureItIs) {
     EXPECT_EQ(again->certainty->crossValidated.max.high, c.certainty->crossValidated.max.high);
     EXPECT_EQ(again->noise.chromaGain, c.noise.chromaGain);
     EXPECT_EQ(again->noise.stopsToBlotches, c.noise.stopsToBlotches);
-    EXPECT_EQ(again->summary.unmendable, c.summary.unmendable);
+    EXPECT_EQ(again->summary.irreducibleError, c.summary.irreducibleError);
     EXPECT_EQ(again->patches[3].role, c.patches[3].role);
     io::Json j = io::toJson(c);
     j["root_polynomial"][1][2] = j["root_polynomial"][1][2].get<double>() + 0.1;
@@ -360,6 +360,21 @@ TEST(ReadingFile, PatchesMayComeInAnyOrderButMustBeThere) {
     j = io::notFoundJson(reading(), reading().chart, "none");
     EXPECT_NE(io::parseReading(j.dump(), "r.json").error().message.find("no chart was found"),
               std::string::npos);
+}
+
+// What the configuration reads stands beside it; neither is new without the other.
+TEST(Handover, AFailedProofLeavesConfigurationAndTransformAsTheyWere) {
+    const test::TemporaryFolder folder;
+    io::ExportOptions o;
+    o.format = io::Format::ocio;
+    ASSERT_TRUE(io::exportCorrection(test::correction(), folder / "show.ocio", o));
+    const std::string configuration = test::contentOf(folder / "show.ocio");
+    const std::string transform = test::contentOf(folder / "show.clf");
+    o.size = 2;  // far too coarse for what bends colours
+    const auto failed = io::exportCorrection(test::bending(), folder / "show.ocio", o);
+    ASSERT_FALSE(failed);
+    EXPECT_EQ(test::contentOf(folder / "show.ocio"), configuration);
+    EXPECT_EQ(test::contentOf(folder / "show.clf"), transform);
 }
 
 }  // namespace

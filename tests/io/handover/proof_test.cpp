@@ -23,8 +23,8 @@ Correction simple() {
     return c;
 }
 
-io::Carried whole(const Correction& c) {
-    return *io::carriedBy(c, {});
+io::RepresentablePart whole(const Correction& c) {
+    return *io::representablePartOf(c, {});
 }
 
 TEST(ProofColours, AreTheSameEveryTimeAndWithinBothGamuts) {

@@ -10,6 +10,9 @@
 #include <optional>
 #include <set>
 
+#include "core/numeric/least_squares.h"
+#include "core/numeric/statistics.h"
+
 namespace refero::detail {
 namespace {
 
@@ -101,13 +104,6 @@ std::vector<EdgePoint> edgePoints(const LinearImage& frame, const Chart& chart, 
     return out;
 }
 
-double medianOf(std::vector<double> values) {
-    if (values.empty()) return 0;
-    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-    std::nth_element(values.begin(), middle, values.end());
-    return *middle;
-}
-
 double residual(const EdgePoint& e, const Homography& map) {
     return e.normal.dot(map(e.chartMm) - e.measured);
 }
@@ -122,9 +118,8 @@ Homography solve(const std::vector<EdgePoint>& edges, const Homography& start, d
         const Homography now(m * scale.inverse());
         std::vector<double> sizes;
         for (const EdgePoint& e : edges) sizes.push_back(std::abs(residual(e, now)));
-        const double limit = std::max(0.02, 1.5 * 1.4826 * medianOf(sizes));
-        Eigen::Matrix<double, 8, 8> ata = Eigen::Matrix<double, 8, 8>::Zero();
-        Eigen::Matrix<double, 8, 1> atb = Eigen::Matrix<double, 8, 1>::Zero();
+        const double limit = std::max(0.02, 1.5 * numeric::kMadToDeviation * numeric::medianOf(sizes));
+        numeric::NormalEquations<8> equations;
         for (const EdgePoint& e : edges) {
             const double u = e.chartMm.x() / size, v = e.chartMm.y() / size;
             const double w = m(2, 0) * u + m(2, 1) * v + 1;
@@ -135,11 +130,10 @@ Homography solve(const std::vector<EdgePoint>& edges, const Homography& start, d
             j /= w;
             const double r = residual(e, now);
             const double weight = e.weight * (std::abs(r) > limit ? limit / std::abs(r) : 1.0);
-            ata += weight * j * j.transpose();
-            atb -= weight * r * j;
+            equations.add(j, -r, weight);
         }
-        ata.diagonal() *= 1 + 1e-9;
-        const Eigen::Matrix<double, 8, 1> step = ata.ldlt().solve(atb);
+        equations.power().diagonal() *= 1 + 1e-9;
+        const Eigen::Matrix<double, 8, 1> step = equations.solve();
         if (!step.allFinite()) return start;
         for (int k = 0; k < 8; ++k) m(k / 3, k % 3) += step(k);
         if (step.norm() < 1e-10 * m.norm()) break;
@@ -172,7 +166,7 @@ EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homograph
         if (!isProperQuad(better(chart.outline()))) return fit;
         std::vector<double> sizes;
         for (const EdgePoint& e : edges) sizes.push_back(std::abs(residual(e, better)));
-        const double median = medianOf(sizes);
+        const double median = numeric::medianOf(sizes);
         std::set<std::size_t> seen;
         for (std::size_t i = 0; i < edges.size(); ++i)
             if (sizes[i] < std::max(1.0, 3 * median)) seen.insert(edges[i].side);

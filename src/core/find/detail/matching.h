@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/chart/chart.h"
-#include "core/find/detail/regions.h"
+#include "core/find/regions.h"
 
 namespace refero::detail {
 

@@ -16,7 +16,7 @@ Vector3 unclippedLevel(const Reading& r, std::size_t patch) {
     const Patch& reference = r.chart.patches[patch];
     const Vector3 lit =
         r.light->xyzToRgb * referenceXyzD50(reference).vector() * std::exp2(r.light->at(reference.centreMm)) +
-        r.light->veil;
+        r.light->flare;
     return lit.cwiseMax(p.rgb);
 }
 

@@ -116,10 +116,10 @@ Check covered(const Reading& r, const Limits& limits) {
 }
 
 Check glare(const Reading& r, const Limits& limits) {
-    Check c = started("glare", "No veil", r.light->veilShare, "of white", limits.veil);
+    Check c = started("glare", "No veil", r.light->flareShare, "of white", limits.flare);
     c.scaleHigh = 0.05;
-    c.limit = "at most " + percent(limits.veil.high) + " of white";
-    c.reason = "From the dark greys, " + figure("%.2f", 100 * r.light->veilShare) +
+    c.limit = "at most " + percent(limits.flare.high) + " of white";
+    c.reason = "From the dark greys, " + figure("%.2f", 100 * r.light->flareShare) +
                " % of white's light lies over everything.";
     if (c.verdict != Verdict::pass) {
         c.reason += " It lifts the blacks and washes colour out.";
@@ -132,20 +132,20 @@ Check glare(const Reading& r, const Limits& limits) {
 
 Check shine(const Reading& r, const Limits& limits) {
     const ChartLight& l = *r.light;
-    const bool seen = l.shining.size() + l.shiningMm.size() >= 3;
-    Check c = started("shine", "No shine", seen ? l.shineShare : 0, "of white", limits.shine);
+    const bool seen = l.specular.size() + l.specularMm.size() >= 3;
+    Check c = started("shine", "No shine", seen ? l.specularShare : 0, "of white", limits.shine);
     c.scaleHigh = 0.2;
     c.limit = "at most " + percent(limits.shine.high) + " of white";
     if (c.verdict == Verdict::pass) {
         c.reason = "No patch mirrors a lamp or a window.";
         return c;
     }
-    c.evidence.patches = l.shining;
-    for (const Point& mm : l.shiningMm)
+    c.evidence.patches = l.specular;
+    for (const Point& mm : l.specularMm)
         for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
-    c.reason = "A lamp or a window is mirrored in the chart: up to " + percent(l.shineShare) +
+    c.reason = "A lamp or a window is mirrored in the chart: up to " + percent(l.specularShare) +
                " of white is added" +
-               (l.shining.empty() ? std::string(".") : " on " + patchList(r, l.shining) + ".");
+               (l.specular.empty() ? std::string(".") : " on " + patchList(r, l.specular) + ".");
     c.remedy = "Turn the chart until the reflection leaves it, or put the lamp at 45 degrees.";
     return c;
 }

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/find/detail/colour_check.h"
+#include "core/find/colour_check.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -11,6 +11,7 @@
 #include <vector>
 
 #include "core/colour/lab.h"
+#include "core/numeric/least_squares.h"
 
 namespace refero::detail {
 namespace {
@@ -57,13 +58,10 @@ Subset everything(std::size_t n) {
 }
 
 Matrix3 fitted(const std::vector<Sample>& samples, const Subset& subset) {
-    Matrix3 ata = Matrix3::Zero(), atb = Matrix3::Zero();
-    for (const std::size_t i : subset) {
-        ata += samples[i].rgb * samples[i].rgb.transpose();
-        atb += samples[i].rgb * samples[i].xyz.transpose();
-    }
-    ata.diagonal().array() += 1e-9 * ata.trace() + 1e-300;
-    return ata.ldlt().solve(atb).transpose();
+    numeric::NormalEquations<3, 3> equations;
+    for (const std::size_t i : subset) equations.add(samples[i].rgb, samples[i].xyz);
+    equations.pullAll(1e-9 * equations.power().trace() + 1e-300);
+    return equations.solve().transpose();
 }
 
 double error(const Sample& s, const Matrix3& m) {

@@ -1,7 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is written row by row, as OpenImageIO reads it again. Full disks are in tests/cli/full_disk_test.cpp.
-#include "io/detail/picture_output.h"
+#include "media/picture_output.h"
 
 #include <OpenImageIO/imageio.h>
 #include <gtest/gtest.h>
@@ -12,7 +12,9 @@
 #include "io/batch/frames.h"
 #include "support/temporary.h"
 
-namespace refero::io::detail {
+namespace refero::media {
+
+using namespace io;
 namespace {
 
 using test::pattern;
@@ -118,4 +120,4 @@ TEST(PictureOutput, MayBeGivenUpInTheMiddle) {
 }
 
 }  // namespace
-}  // namespace refero::io::detail
+}  // namespace refero::media

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/detail/picture_output.h"
+#include "media/picture_output.h"
 
 #include <OpenImageIO/filesystem.h>
 #include <OpenImageIO/imageio.h>
@@ -14,10 +14,13 @@
 #include <optional>
 #include <vector>
 
-#include "io/detail/picture_spec.h"
 #include "io/files/safe_write.h"
+#include "media/picture_spec.h"
 
-namespace refero::io::detail {
+namespace refero::media {
+
+using namespace io;
+
 namespace {
 
 constexpr int kLargestJpeg = 65500;
@@ -176,4 +179,4 @@ Status PictureOutput::end() {
     return {};
 }
 
-}  // namespace refero::io::detail
+}  // namespace refero::media

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/find/detail/regions.h"
+#include "core/find/regions.h"
 
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>

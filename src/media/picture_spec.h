@@ -12,10 +12,13 @@
 
 #include "io/frame_file.h"
 #include "io/icc/icc_input.h"
+#include "io/picture_kind.h"
 
-namespace refero::io::detail {
+namespace refero::media {
 
-std::string lowerEnding(const std::filesystem::path& path);
+using io::FrameMetadata;
+using io::IccInput;
+using io::WriteOptions;
 
 /// EXIF as the file has it; of kinds of file that hold it in another way, what OpenImageIO says.
 FrameMetadata metadataOf(const std::filesystem::path& path, const OIIO::ImageSpec& spec);
@@ -39,17 +42,8 @@ bool cutShort(const std::filesystem::path& path, const std::string& ending);
 /// A library's message as the end of a sentence, without its full stop.
 std::string reasonOf(std::string message);
 
-/// Kinds of file that hold a finished picture: they need not be asked whether they are raw.
-bool isRendered(const std::string& ending);
-
-/// Stored rows as they are to be shown; EXIF's numbers 1 to 8, others leave them.
-EncodedImage shownUpright(EncodedImage&& stored, int exif);
-
-/// Those that are written. An error names them.
-Status writable(const std::filesystem::path& path);
-
 /// What a file of that size is opened for writing with: its kind of numbers, compression, colour space and
 /// metadata.
 OIIO::ImageSpec specFor(int width, int height, const WriteOptions& options, const std::string& ending);
 
-}  // namespace refero::io::detail
+}  // namespace refero::media

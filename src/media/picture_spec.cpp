@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/detail/picture_spec.h"
+#include "media/picture_spec.h"
 
 #include <algorithm>
 #include <array>
@@ -9,18 +9,16 @@
 #include <fstream>
 #include <string_view>
 
-#include "core/frame/orientation.h"
-
-namespace refero::io::detail {
+namespace refero::media {
 
 namespace fs = std::filesystem;
+using namespace io;
+
 using OIIO::ImageInput;
 using OIIO::ImageSpec;
 using OIIO::TypeDesc;
 
 namespace {
-
-constexpr std::array<std::string_view, 7> kWritten{".exr", ".tif", ".tiff", ".png", ".jpg", ".jpeg", ".dpx"};
 
 // What may go along: what was recorded of the taking, not of the file's own numbers.
 bool goesAlong(std::string_view key) {
@@ -106,12 +104,6 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
 }
 
 }  // namespace
-
-std::string lowerEnding(const fs::path& path) {
-    std::string e = path.extension().string();
-    std::transform(e.begin(), e.end(), e.begin(), [](unsigned char c) { return std::tolower(c); });
-    return e;
-}
 
 FrameMetadata metadataOf(const fs::path& path, const ImageSpec& spec) {
     FrameMetadata m = readMetadata(path);
@@ -212,31 +204,6 @@ std::string reasonOf(std::string message) {
     return message.empty() ? "the reason is not known" : message.substr(0, lineEnd);
 }
 
-bool isRendered(const std::string& ending) {
-    static constexpr std::array<std::string_view, 9> known{".tif", ".tiff", ".png",  ".jpg", ".jpeg",
-                                                           ".exr", ".dpx",  ".heic", ".heif"};
-    return std::find(known.begin(), known.end(), ending) != known.end();
-}
-
-EncodedImage shownUpright(EncodedImage&& in, int exif) {
-    if (exif <= 1 || exif > 8) return std::move(in);
-    const Orientation o(exif, in.width(), in.height());
-    EncodedImage out(o.turned() ? in.height() : in.width(), o.turned() ? in.width() : in.height());
-    for (int y = 0; y < out.height(); ++y)
-        for (int x = 0; x < out.width(); ++x) {
-            const auto [sx, sy] = o.stored(x, y);
-            std::copy_n(in.pixel(sx, sy), 3, out.pixel(x, y));
-        }
-    return out;
-}
-
-Status writable(const fs::path& path) {
-    const std::string ending = lowerEnding(path);
-    if (std::find(kWritten.begin(), kWritten.end(), ending) != kWritten.end()) return {};
-    return failure("Refero cannot write files ending in \"" + ending +
-                   "\"; use .exr, .tif, .png, .jpg or .dpx.");
-}
-
 ImageSpec specFor(int width, int height, const WriteOptions& o, const std::string& ending) {
     const bool eight = ending == ".jpg" || ending == ".jpeg" || o.bits == 8;
     const TypeDesc type = ending == ".exr" ? (o.half ? TypeDesc::HALF : TypeDesc::FLOAT)
@@ -252,4 +219,4 @@ ImageSpec specFor(int width, int height, const WriteOptions& o, const std::strin
     return spec;
 }
 
-}  // namespace refero::io::detail
+}  // namespace refero::media

@@ -8,7 +8,9 @@
 #include "core/frame/image.h"
 #include "io/frame_file.h"
 
-namespace refero::io::detail {
+namespace refero::media {
+
+using io::WriteOptions;
 
 /// A picture that is being written, of which every failure is told. Left to themselves the libraries close a
 /// PNG on a full disk without a word, and end the whole program over a JPEG.
@@ -32,4 +34,4 @@ class PictureOutput {
     std::unique_ptr<Inner> inner_;
 };
 
-}  // namespace refero::io::detail
+}  // namespace refero::media

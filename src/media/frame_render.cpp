@@ -1,0 +1,255 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "io/batch/frame_render.h"
+
+#include <OpenImageIO/imagebuf.h>
+#include <OpenImageIO/imagebufalgo.h>
+#include <OpenImageIO/imageio.h>
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <mutex>
+#include <numeric>
+
+#include "core/render/render.h"
+#include "io/batch/output_profile.h"
+#include "io/files/safe_write.h"
+#include "io/frame_file.h"
+#include "io/media_path.h"
+#include "media/media.h"
+#include "media/picture_output.h"
+#include "media/picture_spec.h"
+
+namespace refero::media {
+
+using namespace io;
+
+namespace {
+
+namespace fs = std::filesystem;
+using OIIO::ImageInput;
+using OIIO::ImageSpec;
+using OIIO::TypeDesc;
+
+class Watch {
+  public:
+    explicit Watch(double* sum) : sum_(sum) {}
+    ~Watch() {
+        if (sum_) *sum_ += std::chrono::duration<double>(std::chrono::steady_clock::now() - began_).count();
+    }
+    Watch(const Watch&) = delete;
+    Watch& operator=(const Watch&) = delete;
+
+  private:
+    double* sum_;
+    std::chrono::steady_clock::time_point began_ = std::chrono::steady_clock::now();
+};
+
+double* reading(const FrameWork& w) {
+    return w.times ? &w.times->reading : nullptr;
+}
+double* colour(const FrameWork& w) {
+    return w.times ? &w.times->colour : nullptr;
+}
+double* writing(const FrameWork& w) {
+    return w.times ? &w.times->writing : nullptr;
+}
+
+WriteOptions writeOptions(const FrameOutput& o) {
+    WriteOptions w;
+    w.bits = o.bits;
+    w.encoding = info(o.space).encoding;
+    w.space = o.space;
+    w.half = o.half;
+    w.quality = o.quality;
+    w.iccProfile = outputProfile(o.space).value_or("");
+    return w;
+}
+
+Rendering renderingOf(const Correction& c, const FrameOutput& o) {
+    return compile(c, o.space, o.finish ? c.finish : Finish{});
+}
+
+// What the kind of file would spoil by itself: half floats end at 65504, what is above would become infinite;
+// and OpenImageIO cuts the lower bits of a DPX off instead of rounding.
+void fit(EncodedImage& image, const FrameOutput& o) {
+    if (o.kind == "exr" && o.half)
+        for (float& v : image.values()) v = std::clamp(v, -65504.0f, 65504.0f);
+    if (o.kind == "dpx" && o.bits == 10)
+        for (float& v : image.values()) v = std::round(std::clamp(v, 0.0f, 1.0f) * 1023) / 1023;
+}
+
+// In linear light, by a filter without overshoot: nothing is sharpened.
+LinearImage smaller(LinearImage&& image, int longEdge) {
+    const int longest = std::max(image.width(), image.height());
+    if (longEdge == 0 || longest <= longEdge) return std::move(image);
+    const auto scaled = [&](int v) {
+        return std::max(1, static_cast<int>(std::lround(double(v) * longEdge / longest)));
+    };
+    LinearImage out(scaled(image.width()), scaled(image.height()));
+    const OIIO::ImageBuf from(ImageSpec(image.width(), image.height(), 3, TypeDesc::FLOAT),
+                              image.values().data());
+    OIIO::ImageBuf to(ImageSpec(out.width(), out.height(), 3, TypeDesc::FLOAT), out.values().data());
+    OIIO::ImageBufAlgo::resize(to, from, "triangle");
+    return out;
+}
+
+Status finishWhole(const Correction& c, LinearImage&& image, const FrameOutput& o, const WriteOptions& w,
+                   const fs::path& target, const FrameWork& work) {
+    EncodedImage rendered;
+    {
+        const Watch watch(colour(work));
+        rendered = render(smaller(std::move(image), o.longEdge), renderingOf(c, o));
+        fit(rendered, o);
+    }
+    if (work.stopped()) return stoppedEarly();
+    const Watch watch(writing(work));
+    return writeFrame(target, rendered, w);
+}
+
+Status wholeFrame(const Correction& c, const fs::path& path, const std::optional<Transfer>& encoding,
+                  const FrameOutput& o, const fs::path& target, const FrameWork& work) {
+    // Several hundred megabytes each: one at a time.
+    static std::mutex one;
+    const std::scoped_lock lock(one);
+    if (work.stopped()) return stoppedEarly();
+    Result<Frame> frame = failure("");
+    {
+        const Watch watch(reading(work));
+        frame = readFrameAssuming(c.inputEncoding, path, encoding);
+    }
+    if (!frame) return tl::unexpected(frame.error());
+    if (work.stopped()) return stoppedEarly();
+    frame->sensor.reset();
+    WriteOptions w = writeOptions(o);
+    if (o.metadata) {
+        w.metadata = frame->metadata;
+        w.metadataFrom = mediaPath(path).file;
+    }
+    return finishWhole(c, std::move(frame->image), o, w, target, work);
+}
+
+// A picture that is read a band of rows at a time.
+struct Source {
+    std::unique_ptr<ImageInput> input;
+    ImageSpec spec;
+    Transfer encoding;
+    std::optional<IccInput> profile;  ///< of tables
+    FrameMetadata metadata;
+    int bandRows = 0;
+
+    Result<LinearImage> rows(int from, int to) {
+        EncodedImage stored(spec.width, to - from);
+        auto* data = stored.values().data();
+        const bool read =
+            spec.tile_width > 0
+                ? input->read_tiles(0, 0, spec.x, spec.x + spec.width, spec.y + from, spec.y + to, 0, 1, 0, 3,
+                                    TypeDesc::FLOAT, data)
+                : input->read_scanlines(0, 0, spec.y + from, spec.y + to, 0, 0, 3, TypeDesc::FLOAT, data);
+        if (!read || input->has_error())
+            return failure("is damaged or incomplete: " + reasonOf(input->geterror()));
+        if (profile) return profile->linear(stored);
+        return toLinear(std::move(stored), encoding);
+    }
+};
+
+// Nothing for what has to be read whole: raw files, clips, what stands on its side, and what is made smaller.
+Result<std::optional<Source>> sourceOf(const Correction& c, const fs::path& path,
+                                       const std::optional<Transfer>& stated, const FrameOutput& o) {
+    const std::string ending = lowerEnding(path);
+    if (o.longEdge > 0 || mediaPath(path).seconds || isClip(path) || !isRendered(ending))
+        return std::optional<Source>();
+    std::error_code error;
+    if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
+    Source s;
+    s.input = ImageInput::open(path.string());
+    if (!s.input)
+        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
+                       ".");
+    s.spec = s.input->spec();
+    if (auto ok = acceptable(s.spec, path.string(), kMostStreamedMegapixels); !ok)
+        return tl::unexpected(ok.error());
+    if (s.spec.get_int_attribute("Orientation", 1) > 1 &&
+        double(s.spec.width) * s.spec.height / 1e6 <= kMaxMegapixels)
+        return std::optional<Source>();
+    if (cutShort(path, ending))
+        return failure(path.string() +
+                       " is incomplete: the file ends before its picture does. Copy it from the card again.");
+    const KnownEncoding known = encodingOf(s.spec, ending);
+    s.encoding =
+        stated.value_or(known.source == EncodingSource::assumed ? c.inputEncoding : Transfer(known.encoding));
+    std::vector<std::string> notes;
+    if (auto profile = stated ? std::nullopt : profileOf(s.spec, notes)) {
+        if (profile->curve())
+            s.encoding = *profile->curve();
+        else
+            s.profile = std::move(profile);
+    }
+    if (o.metadata) s.metadata = metadataOf(path, s.spec);
+    // About a megapixel a band, in whole tiles.
+    const int step = std::lcm(64, std::max(1, s.spec.tile_height));
+    s.bandRows = std::max(1, static_cast<int>(1'000'000 / std::max(1, s.spec.width)) / step) * step;
+    return std::optional(std::move(s));
+}
+
+Status stream(const Correction& c, Source& s, const fs::path& path, const FrameOutput& o,
+              const fs::path& side, const FrameWork& work) {
+    WriteOptions w = writeOptions(o);
+    if (o.metadata) {
+        w.metadata = s.metadata;
+        w.metadataFrom = path;
+    }
+    // Only what is too large to be turned keeps its turn.
+    w.orientation = s.spec.get_int_attribute("Orientation", 1);
+    auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
+    if (!output) return tl::unexpected(output.error());
+    const Rendering rendering = renderingOf(c, o);
+    for (int y = 0; y < s.spec.height; y += s.bandRows) {
+        if (work.stopped()) return stoppedEarly();
+        const int end = std::min(s.spec.height, y + s.bandRows);
+        Result<LinearImage> band = failure("");
+        {
+            const Watch watch(reading(work));
+            band = s.rows(y, end);
+        }
+        if (!band) return failure(path.string() + " " + band.error().message + ".");
+        EncodedImage rendered;
+        {
+            const Watch watch(colour(work));
+            rendered = render(*band, rendering);
+            fit(rendered, o);
+        }
+        const Watch watch(writing(work));
+        if (auto ok = output->rows(y, rendered); !ok) return ok;
+    }
+    const Watch watch(writing(work));
+    return output->end();
+}
+
+}  // namespace
+
+Status renderFrame(const Correction& c, const fs::path& path, const std::optional<Transfer>& encoding,
+                   const FrameOutput& o, const fs::path& target, const FrameWork& work) {
+    try {
+        auto source = sourceOf(c, path, encoding, o);
+        if (!source) return tl::unexpected(source.error());
+        if (!*source) return wholeFrame(c, path, encoding, o, target, work);
+        return writeFile(target,
+                         [&](const fs::path& side) { return stream(c, **source, path, o, side, work); });
+    } catch (const std::exception& e) {
+        return failure(path.string() + " could not be rendered: " + e.what() + ".");
+    }
+}
+
+Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer& encoding, int orientation,
+                     const FrameOutput& o, const fs::path& target, const FrameWork& work) {
+    try {
+        return finishWhole(c, toLinear(shownUpright(std::move(picture.image), orientation), encoding), o,
+                           writeOptions(o), target, work);
+    } catch (const std::exception& e) {
+        return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
+    }
+}
+
+}  // namespace refero::media
