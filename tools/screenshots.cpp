@@ -83,7 +83,7 @@ class Shooter {
                 std::size_t pictures = 0;
                 for (const Setup& s : all) pictures += s.pictures.size();
                 return pictures == kDemoFrames && std::all_of(all.begin(), all.end(), [](const Setup& s) {
-                           return !s.busy && (s.reading || s.chartFrame.isEmpty());
+                           return !s.busy && (s.reading || s.chartFrame.empty());
                        });
             },
             300);
@@ -119,7 +119,7 @@ class Shooter {
         if (!sim::shootToFile(shot, folder.path().toStdString())) return false;
         auto& session = window_.session();
         for (const Setup& setup : session.setups())
-            if (setup.chartFrame.isEmpty() && setup.light.contains(QStringLiteral("Linen"))) {
+            if (setup.chartFrame.empty() && setup.light.find("Linen") != std::string::npos) {
                 const int id = setup.id;
                 session.select(id);
                 session.reading().addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
@@ -190,7 +190,7 @@ QImage firstPage(const QString& file) {
 // The first page of what was handed over last as that.
 QImage paperOf(const Setup& setup, const char* format) {
     for (const workflow::HandedOver& h : setup.handedOver)
-        if (h.format == QLatin1String(format)) return firstPage(h.path);
+        if (h.format == format) return firstPage(text(h.path));
     return {};
 }
 
@@ -353,7 +353,7 @@ int shoot(MainWindow& window, const QString& folder) {
         QTest::mouseClick(window.findChild<QAbstractButton*>(QLatin1String(refero::info(r).object)),
                           Qt::LeftButton);
         const auto before = setup.handedOver.size();
-        session.handover().give(setup.id, refero::parcelFor(r, *setup.correction), away.path());
+        session.handover().give(setup.id, refero::workflow::deliveryFor(r, *setup.correction), away.path());
         return waitFor(
             [&] { return !session.handover().giving() && session.current()->handedOver.size() > before; },
             60);
