@@ -22,9 +22,9 @@ class NormalEquations {
         power_.noalias() += weight * row * row.transpose();
         product_.noalias() += weight * row * values.transpose();
     }
-    void add(const Row& row, double value, double weight = 1) requires(M == 1) {
-        power_.noalias() += weight * row * row.transpose();
-        product_ += weight * value * row;
+    /// The same number for each right-hand side.
+    void add(const Row& row, double value, double weight = 1) {
+        add(row, Eigen::Matrix<double, M, 1>::Constant(value).eval(), weight);
     }
     /// Pulls one unknown, or all, towards 0: adds to the diagonal.
     void pull(int unknown, double amount) { power_(unknown, unknown) += amount; }
