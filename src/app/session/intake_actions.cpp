@@ -89,7 +89,6 @@ void IntakeActions::lookAtNext() {
 void IntakeActions::keep() {
     const auto run = run_;
     run->sinceKept.restart();
-    const auto before = run->intake->frames().size();
     const auto arrivals = std::exchange(run->waiting, {});
     if (arrivals.empty()) return;
     if (const Status kept = run->intake->keep(*session_.studio(), session_.day(), arrivals); !kept) {
@@ -98,7 +97,7 @@ void IntakeActions::keep() {
         return;
     }
     session_.undo().refresh();
-    if (run->intake->frames().size() != before || !arrivals.empty()) session_.rebuild();
+    session_.rebuild();
 }
 
 void IntakeActions::finish() {

@@ -114,7 +114,7 @@ class Run {
         const auto& before = journal_.pictures(index);
         DoneFile last;
         for (r.pictures = 0;; ++r.pictures) {
-            if (work.stopped()) return failure("It was stopped.");
+            if (work.stopped()) return stoppedEarly();
             auto picture = clip->next();
             if (!picture) return tl::unexpected(picture.error());
             if (!*picture) break;
