@@ -15,6 +15,7 @@
 #include <string>
 #include <vector>
 
+#include "sim/survey_mending.h"
 #include "sim/survey_run.h"
 
 namespace refero::sim {
@@ -198,6 +199,86 @@ void reportFaults(std::ostream& out, unsigned perFault, unsigned faultless) {
     out << "\nFrames that fail:\n\n" << (failures.str().empty() ? "none\n" : failures.str());
 }
 
+constexpr std::array<std::optional<Fault>, 7> kAtTheChart{
+    std::nullopt, Fault::unevenLight, Fault::shadow, Fault::flare, Fault::finger, Fault::dirt, Fault::shine};
+
+std::string_view title(std::optional<Fault> fault) {
+    return fault ? name(*fault) : "careful";
+}
+
+// Corrections from faulty shots against those from the truth.
+void reportMending(std::ostream& out, unsigned count, bool wide) {
+    out << "| frames | as shot | mended, mean | median | 95 % | largest |\n|---|---|---|---|---|---|\n";
+    std::ostringstream worst;
+    for (const auto fault : kAtTheChart) {
+        const auto all = each<MendingOutcome>(1, count, [&](unsigned seed) {
+            return wide ? surveyWideMending(seed, fault) : surveyMending(seed, fault);
+        });
+        std::vector<double> mended, asShot;
+        for (const MendingOutcome& o : all) {
+            if (o.read) {
+                mended.push_back(o.mendedRatio());
+                asShot.push_back(o.asShotRatio());
+            }
+            if (!o.read || o.mendedRatio() > 1.25)
+                worst << "- " << title(fault) << ", seed " << o.seed << ": "
+                      << (o.read ? number("%.2f", o.mendedRatio()) + " of " + number("%.2f", o.truth) + "; " +
+                                       number("%.2f", o.asShotRatio()) + " as shot; "
+                                 : std::string())
+                      << o.told << "\n";
+        }
+        const auto mean = [](const std::vector<double>& v) {
+            double sum = 0;
+            for (const double x : v) sum += x;
+            return sum / std::max<double>(1, static_cast<double>(v.size()));
+        };
+        out << "| " << title(fault) << " | " << number("%.2f", mean(asShot)) << " | "
+            << number("%.3f", mean(mended)) << " | " << number("%.3f", at(mended, 0.5)) << " | "
+            << number("%.3f", at(mended, 0.95)) << " | " << number("%.2f", at(mended, 1)) << " |" << std::endl;
+    }
+    out << "\nFrames above 1.25:\n\n" << (worst.str().empty() ? "none\n" : worst.str()) << "\n";
+}
+
+// Charts, cameras and lights that nothing was written against.
+void reportWide(std::ostream& out, unsigned perFault, unsigned careful) {
+    out << "| planted | frames | caught |\n|---|---|---|\n";
+    std::ostringstream failures;
+    std::map<std::string, unsigned> accused;
+    for (const auto fault : kAtTheChart) {
+        const unsigned count = fault ? perFault : careful;
+        const auto all =
+            each<JudgingOutcome>(1, count, [&](unsigned seed) { return surveyWide(seed, fault); });
+        unsigned caught = 0;
+        for (unsigned i = 0; i < all.size(); ++i) {
+            caught += all[i].caught;
+            if (!fault)
+                for (const std::string& id : all[i].told) ++accused[id];
+            if (!all[i].caught)
+                failures << "- " << title(fault) << ", seed " << i + 1 << ": " << all[i].detail << "\n";
+        }
+        out << "| " << title(fault) << " | " << count << " | " << percent(double(caught) / count)
+            << (fault ? "" : " unaccused") << " |" << std::endl;
+    }
+    constexpr std::array<std::pair<Beside, const char*>, 3> kBeside{
+        {{Beside::turned, "the same chart turned by 180 degrees beside it"},
+         {Beside::otherSize, "the same chart at another size beside it"},
+         {Beside::otherKind, "another kind of chart beside it"}}};
+    for (const auto& [beside, title] : kBeside) {
+        const auto all =
+            each<JudgingOutcome>(1, perFault, [&](unsigned seed) { return surveyBeside(seed, beside); });
+        unsigned caught = 0;
+        for (unsigned i = 0; i < all.size(); ++i) {
+            caught += all[i].caught;
+            if (!all[i].caught) failures << "- " << title << ", seed " << i + 1 << ": " << all[i].detail << "\n";
+        }
+        out << "| " << title << " | " << perFault << " | " << percent(double(caught) / perFault) << " |"
+            << std::endl;
+    }
+    out << "\nCareful frames are accused by:";
+    for (const auto& [id, n] : accused) out << " " << id << " " << n << ";";
+    out << "\n\nFrames that fail:\n\n" << (failures.str().empty() ? "none\n" : failures.str()) << "\n";
+}
+
 unsigned argument(int argc, char** argv, int i, unsigned otherwise) {
     return argc > i ? static_cast<unsigned>(std::atoi(argv[i])) : otherwise;
 }
@@ -217,6 +298,12 @@ int main(int argc, char** argv) {
         reportChartless(std::cout, n(2, 1), n(3, 40));
     } else if (what == "faults") {
         reportFaults(std::cout, n(2, 10), n(3, 40));
+    } else if (what == "mending") {
+        reportMending(std::cout, n(2, 10), false);
+    } else if (what == "wide-mending") {
+        reportMending(std::cout, n(2, 10), true);
+    } else if (what == "wide") {
+        reportWide(std::cout, n(2, 10), n(3, 40));
     } else if (what == "all") {
         std::cout << "# Survey\n\nMade by `scripts/survey` from simulated frames whose truth is known; the "
                      "generator is `src/sim/survey.cpp`, its seeds are fixed.\n\n";

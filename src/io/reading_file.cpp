@@ -136,6 +136,8 @@ Json lightJson(const Reading& r) {
            {"xyz_to_rgb", flat(l.xyzToRgb)},
            {"veil", vector(l.flare)},
            {"veil_share", l.flareShare},
+           {"veil_error", vector(l.flareError)},
+           {"error_stops", l.errorStops},
            {"covered", ids(r, l.covered)},
            {"covered_mm", points(l.coveredMm)},
            {"shining", ids(r, l.specular)},
@@ -146,6 +148,10 @@ Json lightJson(const Reading& r) {
                        {"darker_way", point(l.shadow->darkerWay)},
                        {"stops", l.shadow->stops},
                        {"soft_mm", l.shadow->softMm}};
+    if (l.lobe)
+        j["mirror_image"] = {{"centre_mm", point(l.lobe->centreMm)},
+                             {"radius_mm", l.lobe->radiusMm},
+                             {"level", l.lobe->level}};
     return j;
 }
 
@@ -164,11 +170,18 @@ ChartLight lightFrom(const Node& n, const Chart& chart) {
     l.xyzToRgb = matrixFrom(n.at("xyz_to_rgb"));
     l.flare = vectorFrom(n.at("veil"));
     l.flareShare = n.number("veil_share", 0);
+    if (n.has("veil_error")) l.flareError = vectorFrom(n.at("veil_error"));
+    if (n.has("error_stops")) l.errorStops = n.at("error_stops").numbers(chart.patches.size());
     l.covered = idsFrom(n.at("covered"), chart);
     l.coveredMm = pointsFrom(n.at("covered_mm"));
     l.specular = idsFrom(n.at("shining"), chart);
     l.specularMm = pointsFrom(n.at("shining_mm"));
     l.specularShare = n.number("shine_share", 0);
+    if (n.has("mirror_image")) {
+        const Node m = n.at("mirror_image");
+        l.lobe = SpecularLobe{pointFrom(m.at("centre_mm")), std::max(1e-3, m.at("radius_mm").number()),
+                              m.at("level").number()};
+    }
     if (n.has("shadow")) {
         const Node s = n.at("shadow");
         l.shadow = ShadowEdge{pointFrom(s.at("through_mm")), pointFrom(s.at("darker_way")),

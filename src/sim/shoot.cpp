@@ -301,20 +301,24 @@ Homography chartToFrame(const Shot& shot, const Chart& chart) {
     return at(distance);
 }
 
-namespace {
-
-Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart, const std::stop_token& stop) {
+Result<Exposure> shoot(const Shot& shot, const Stand& stand, const std::stop_token& stop) {
     if (auto ok = validate(shot); !ok) return tl::unexpected(ok.error());
-    const auto body = bodyById(shot.camera);
+    const auto body = stand.body ? Result<Body>(*stand.body) : bodyById(shot.camera);
     if (!body) return tl::unexpected(body.error());
-    const auto light = illuminantByName(shot.light);
+    const auto light = stand.light ? Result<Spectrum>(*stand.light) : illuminantByName(shot.light);
     if (!light) return tl::unexpected(light.error());
-    std::optional<Chart> second;
-    if (shot.second) {
+    std::optional<Chart> chart = stand.chart, second = stand.second;
+    if (!chart && shot.chart) {
+        auto found = io::chartByNameOrPath(*shot.chart);
+        if (!found) return tl::unexpected(found.error());
+        chart = *std::move(found);
+    }
+    if (!second && shot.second) {
         auto found = io::chartByNameOrPath(shot.second->chart);
         if (!found) return tl::unexpected(found.error());
         second = *std::move(found);
     }
+    if (!shot.second) second.reset();
     const Stage stage(shot, *body, *light, std::move(chart), std::move(second));
     LinearImage image = radiance(shot, stage, stop);
     if (stop.stop_requested()) return stoppedEarly();
@@ -331,17 +335,8 @@ Result<Exposure> taken(const Shot& shot, std::optional<Chart> chart, const std::
     return out;
 }
 
-}  // namespace
-
 Result<Exposure> shoot(const Shot& shot, const std::stop_token& stop) {
-    if (!shot.chart) return taken(shot, {}, stop);
-    auto chart = io::chartByNameOrPath(*shot.chart);
-    if (!chart) return tl::unexpected(chart.error());
-    return taken(shot, *std::move(chart), stop);
-}
-
-Result<Exposure> shoot(const Shot& shot, const Chart& chart) {
-    return taken(shot, chart, {});
+    return shoot(shot, Stand{}, stop);
 }
 
 Status shootToFile(const Shot& shot, const std::filesystem::path& folder, std::optional<Truth>* truth,

@@ -41,8 +41,16 @@ struct Exposure {
 
 /// Takes the picture. The same shot gives the same numbers on every machine and any number of threads.
 Result<Exposure> shoot(const Shot& shot, const std::stop_token& stop = {});
-/// The same of a chart that need not be a file; the shot's own is not looked at.
-Result<Exposure> shoot(const Shot& shot, const Chart& chart);
+/// What need not be a file or have a name; what is nothing here is as the shot names it.
+struct Stand {
+    std::optional<Chart> chart, second;
+    std::optional<Body> body;
+    std::optional<Spectrum> light;
+};
+Result<Exposure> shoot(const Shot& shot, const Stand& stand, const std::stop_token& stop = {});
+inline Result<Exposure> shoot(const Shot& shot, const Chart& chart) {
+    return shoot(shot, Stand{chart, {}, {}, {}});
+}
 
 /// The map from chart millimetres to pixels that `pose` asks for.
 Homography chartToFrame(const Shot& shot, const Chart& chart);

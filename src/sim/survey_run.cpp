@@ -54,17 +54,8 @@ Reading knownOf(const Shot& shot, Encoding encoding) {
     return r;
 }
 
-JudgingOutcome judgedAs(const SurveyShot& s, const Chart& chart, Encoding encoding) {
+JudgingOutcome outcomeOf(const Result<Reading>& reading) {
     JudgingOutcome out;
-    auto e = shoot(s.shot, s.chart);
-    if (!e) {
-        out.detail = e.error().message;
-        return out;
-    }
-    const LinearImage image = toLinear(std::move(e->stored), encoding);
-    ReadOptions options;
-    options.others = io::shippedCharts();
-    const auto reading = readChart(image, chart, knownOf(s.shot, encoding), options);
     if (!reading) {
         out.told = {"finding"};
         out.detail = reading.error().message;
@@ -76,6 +67,19 @@ JudgingOutcome judgedAs(const SurveyShot& s, const Chart& chart, Encoding encodi
     }
     if (out.detail.empty()) out.detail = "nothing was said";
     return out;
+}
+
+JudgingOutcome judgedAs(const SurveyShot& s, const Chart& chart, Encoding encoding) {
+    JudgingOutcome out;
+    auto e = shoot(s.shot, s.chart);
+    if (!e) {
+        out.detail = e.error().message;
+        return out;
+    }
+    const LinearImage image = toLinear(std::move(e->stored), encoding);
+    ReadOptions options;
+    options.others = io::shippedCharts();
+    return outcomeOf(readChart(image, chart, knownOf(s.shot, encoding), options));
 }
 
 FindingOutcome outcomeOf(const SurveyShot& s, unsigned seed) {
@@ -228,6 +232,35 @@ JudgingOutcome surveyFaultless(unsigned seed) {
     const SurveyShot s = faultlessShot(seed);
     JudgingOutcome out = judgedAs(s, s.chart, s.shot.encoding);
     out.caught = out.told.empty();
+    return out;
+}
+
+JudgingOutcome surveyWide(unsigned seed, std::optional<Fault> fault) {
+    const WideShot w = wideShot(seed, fault);
+    const auto frame = taken(w);
+    if (!frame) return {false, {}, frame.error().message};
+    JudgingOutcome out = outcomeOf(readChart(frame->image, w.known, frame->about));
+    if (!fault) {
+        out.caught = out.told.empty();
+        return out;
+    }
+    const auto checks = checksFor(*fault);
+    out.caught = std::any_of(checks.begin(), checks.end(), [&](std::string_view id) {
+        return std::find(out.told.begin(), out.told.end(), id) != out.told.end();
+    });
+    return out;
+}
+
+JudgingOutcome surveyBeside(unsigned seed, Beside beside) {
+    const WideShot w = wideShotBeside(seed, beside);
+    const auto frame = taken(w);
+    if (!frame) return {false, {}, frame.error().message};
+    ReadOptions options;
+    std::vector<Chart> others{w.known};
+    if (beside == Beside::otherKind) others.push_back(*w.stand.second);
+    options.others = others;
+    JudgingOutcome out = outcomeOf(readChart(frame->image, w.known, frame->about, options));
+    out.caught = std::find(out.told.begin(), out.told.end(), "several") != out.told.end();
     return out;
 }
 

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "sim/survey.h"
+#include "sim/wide_survey.h"
 
 namespace refero::sim {
 
@@ -40,6 +41,9 @@ struct JudgingOutcome {
 };
 JudgingOutcome surveyFault(Fault fault, unsigned seed);
 JudgingOutcome surveyFaultless(unsigned seed);
+/// The same of the wide survey: caught is unaccused where there is no fault.
+JudgingOutcome surveyWide(unsigned seed, std::optional<Fault> fault);
+JudgingOutcome surveyBeside(unsigned seed, Beside beside);
 
 /// The checks by which a fault is caught; empty where finding tells it.
 std::vector<std::string_view> checksFor(Fault fault);

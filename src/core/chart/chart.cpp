@@ -15,6 +15,26 @@
 namespace refero {
 namespace {
 
+// A grey of another spectrum than a flat one is coloured for every other camera.
+constexpr std::size_t kEnoughGreys = 4;
+constexpr double kGreyChroma = 1.5, kGreyRipple = 0.08;
+
+bool seenGreyByAll(const Patch& p) {
+    if (std::hypot(p.labD50.a, p.labD50.b) > kGreyChroma) return false;
+    if (!p.reflectance) return true;
+    const Spectrum s = p.reflectance->spectrum();
+    double sum = 0, squares = 0, n = 0;
+    for (std::size_t i = 0; i < Spectrum::size; ++i) {
+        const double nm = Spectrum::wavelength(i);
+        if (nm < 430 || nm > 670) continue;
+        sum += s[i];
+        squares += s[i] * s[i];
+        ++n;
+    }
+    const double mean = sum / n;
+    return squares / n - mean * mean < kGreyRipple * kGreyRipple * mean * mean;
+}
+
 constexpr std::array<std::string_view, 9> kRoles{"neutral",   "skin", "foliage", "sky",  "primary",
                                                  "secondary", "warm", "cool",    "other"};
 
@@ -79,9 +99,13 @@ const Patch* Chart::patch(std::string_view patchId) const {
 }
 
 std::vector<std::size_t> Chart::neutrals() const {
-    std::vector<std::size_t> out;
-    for (std::size_t i = 0; i < patches.size(); ++i)
-        if (patches[i].role == Role::neutral) out.push_back(i);
+    std::vector<std::size_t> sure, all;
+    for (std::size_t i = 0; i < patches.size(); ++i) {
+        if (patches[i].role != Role::neutral) continue;
+        all.push_back(i);
+        if (seenGreyByAll(patches[i])) sure.push_back(i);
+    }
+    std::vector<std::size_t>& out = sure.size() >= kEnoughGreys ? sure : all;
     std::stable_sort(out.begin(), out.end(), [this](std::size_t a, std::size_t b) {
         return patches[a].labD50.L > patches[b].labD50.L;
     });

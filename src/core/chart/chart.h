@@ -51,7 +51,8 @@ struct Chart {
     Quad outline() const;
     const Patch* patch(std::string_view patchId) const;
     /// Indices of the neutral patches, lightest first. Copies of one grey stay in the order of the
-    /// definition.
+    /// definition. Where four are grey to every camera (chroma up to 1.5, and a flat spectrum where it is
+    /// known), those alone.
     std::vector<std::size_t> neutrals() const;
 };
 

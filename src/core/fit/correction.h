@@ -17,6 +17,7 @@
 #include "core/fit/colours.h"
 #include "core/fit/fit_limits.h"
 #include "core/read/taken_out.h"
+#include "core/read/treatment.h"
 #include "core/result.h"
 
 namespace refero {
@@ -172,6 +173,8 @@ struct Correction {
     std::string builtBy, built;            ///< the program with its version; when, ISO 8601 in UTC
     FitLimits limits;                      ///< what it is judged by
     TakenOut lightTakenOut;                ///< of the readings before they were fitted
+    /// What was mended in the readings before; those of the first reading first.
+    std::vector<Treatment> treatments;
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1
     double level = 1;                      ///< brings neutrals to their reference Y
     std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB

@@ -111,7 +111,18 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     if (auto ok = options.validate(); !ok) return tl::unexpected(ok.error());
     PreparationOptions preparation{options.intent,  options.referenceLight, options.maxClipped,
                                    options.weights, options.greyCurves,     options.known};
-    const auto chart = prepared(readings, preparation);
+    std::vector<Reading> mended;
+    std::vector<Treatment> treatments;
+    if (!options.asShot)
+        for (const Reading& r : readings) {
+            TreatedReading t = treated(r);
+            mended.push_back(std::move(t.reading));
+            for (Treatment& each : t.treatments) {
+                each.reading = mended.size() - 1;
+                treatments.push_back(std::move(each));
+            }
+        }
+    const auto chart = prepared(options.asShot ? readings : std::span<const Reading>(mended), preparation);
     if (!chart) return tl::unexpected(chart.error());
     if (options.greyCurves == CurveUse::always && !chart->curves)
         return failure(
@@ -138,6 +149,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
 
     Correction c;
     describe(c, chart->reading, readings);
+    c.treatments = std::move(treatments);
     c.intent = options.intent;
     c.weights = options.weights;
     c.limits = options.limits;

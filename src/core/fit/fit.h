@@ -18,6 +18,7 @@ namespace refero {
 struct FitOptions {
     std::optional<Model> model;          ///< none: chosen by cross-validation and cost in noise
     std::optional<Objective> objective;  ///< none: the one that cross-validates better
+    bool asShot = false;                 ///< nothing of the readings is mended; see treated()
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";
     /// This job's colours: by patch id, how often it counts, 0.01 to 100, on top of the intent.
@@ -40,7 +41,7 @@ struct FitOptions {
 };
 
 /// Builds a correction from readings of one setup, which must be of the same chart and encoding; several are
-/// averaged, weighted by their certainty. Errors say what is missing: too few patches, no usable grey,
+/// averaged, weighted by their certainty. Faults that the readings know of are mended first. Errors say what is missing: too few patches, no usable grey,
 /// patches of one hue only.
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options = {});
 

@@ -13,6 +13,10 @@
 namespace refero {
 namespace {
 
+// Of a grey's own tint, how much of it a camera may see otherwise; standard deviation over the wide survey's
+// sensors (docs/survey.md).
+constexpr double kTintDoubt = 0.3;
+
 // What a nearly grey patch's channels should be, as shares of green.
 Vector3 expectedRatio(const Patch& patch) {
     static const Matrix3 toRgb = xyzD50ToLinear(OutputSpace::linearSrgb);
@@ -92,7 +96,10 @@ double castOf(const Reading& reading, std::size_t patch, const Vector3& gains) {
 double castError(const Reading& reading, std::size_t patch) {
     const PatchReading& p = reading.patches[patch];
     const Vector3 relative = p.standardError().cwiseQuotient(p.rgb.cwiseMax(1e-9));
-    return std::hypot(relative.y(), std::max(relative.x(), relative.z())) / 2.2;
+    // What is not quite grey is seen so by each camera in its own way.
+    const Vector3 tint = (expectedRatio(reading.chart.patches[patch]).array().pow(1 / 2.2) - 1).abs().matrix();
+    return std::hypot(relative.y() / 2.2, std::max(relative.x(), relative.z()) / 2.2,
+                      kTintDoubt * tint.maxCoeff());
 }
 
 }  // namespace refero

@@ -76,6 +76,18 @@ struct Spread {
     float centre = 0, reach = 0;
 };
 
+// The distance between neighbouring values where there are few of them; 0 where there are many.
+float stepOf(std::vector<float> values) {
+    constexpr std::ptrdiff_t kFew = 24;
+    std::sort(values.begin(), values.end());
+    const auto last = std::unique(values.begin(), values.end());
+    const auto n = last - values.begin();
+    if (n < 2 || n > kFew) return 0;
+    std::vector<float> gaps;
+    for (auto v = values.begin() + 1; v != last; ++v) gaps.push_back(*v - *(v - 1));
+    return numeric::medianOf(std::move(gaps));
+}
+
 // Only where to cut: some thousand pixels, spread evenly, tell that as well as a million.
 Spread spreadOf(const std::vector<float>& values) {
     constexpr std::size_t kEnough = 4096;
@@ -83,13 +95,14 @@ Spread spreadOf(const std::vector<float>& values) {
     std::vector<float> some;
     some.reserve(values.size() / step + 1);
     for (std::size_t i = 0; i < values.size(); i += step) some.push_back(values[i]);
+    const float grain = stepOf(some);
     Spread s{numeric::medianOf(some), 0};
     std::vector<float> distance(some.size());
     for (std::size_t i = 0; i < some.size(); ++i) distance[i] = std::abs(some[i] - s.centre);
-    // A quantised, noiseless patch has a median deviation of zero: one step of 16 bit is then the least
-    // reach.
-    s.reach =
-        std::max(3 * float(numeric::kMadToDeviation) * numeric::medianOf(std::move(distance)), 1.0f / 65535);
+    // A quantised patch with little noise has a median deviation of zero: its neighbouring steps are within
+    // reach, too, and one step of 16 bit at least.
+    s.reach = std::max({3 * float(numeric::kMadToDeviation) * numeric::medianOf(std::move(distance)),
+                        1.6f * grain, 1.0f / 65535});
     return s;
 }
 

@@ -27,6 +27,10 @@ double ShadowEdge::at(const Point& mm) const {
     return -stops * t * t * (3 - 2 * t);
 }
 
+double SpecularLobe::at(const Point& mm) const {
+    return level * std::exp(-2 * (mm - centreMm).squaredNorm() / (radiusMm * radiusMm));
+}
+
 const PatchReading* Reading::patch(std::string_view id) const {
     const auto it =
         std::find_if(patches.begin(), patches.end(), [&](const PatchReading& p) { return p.id == id; });

@@ -32,7 +32,9 @@ struct PatchReading {
     /// How far a sixteenth of the patch departs from an even slope, in any channel, beyond what noise does;
     /// share of the patch's level.
     double blotch = 0;
-    bool leftOut = false;  ///< by hand: it counts nowhere
+    bool leftOut = false;  ///< by hand, or since it shows something else: it counts nowhere
+    /// Standard error of what was taken out of it (light, flare), of `rgb`.
+    Vector3 treatmentError{0, 0, 0};
     Point movedMm{0, 0};   ///< by hand, from its place on the chart
 
     /// Level over the noise of one pixel, per channel; 0 where nothing is known of the noise.
@@ -41,7 +43,9 @@ struct PatchReading {
     }
     /// Standard error of `rgb`.
     Vector3 standardError() const {
-        return pixels ? Vector3(deviation / std::sqrt(static_cast<double>(pixels))) : Vector3(0, 0, 0);
+        if (!pixels) return treatmentError;
+        const Vector3 noise = deviation / std::sqrt(static_cast<double>(pixels));
+        return (noise.cwiseAbs2() + treatmentError.cwiseAbs2()).cwiseSqrt();
     }
 };
 
@@ -71,10 +75,20 @@ struct ShadowEdge {
     double at(const Point& mm) const;  ///< stops, 0 or less
 };
 
+/// A lamp or a window mirrored in the chart: the light's own colour added about a place.
+struct SpecularLobe {
+    Point centreMm{0, 0};
+    double radiusMm = 1;  ///< where it has fallen to exp(-2)
+    double level = 0;     ///< at the centre, as a share of the perfect diffuser
+
+    double at(const Point& mm) const;  ///< share of the perfect diffuser
+};
+
 /// What the light does on the chart.
 struct ChartLight {
     LightField field;
     std::optional<ShadowEdge> shadow;
+    std::optional<SpecularLobe> lobe;  ///< where one wide mirror image explains what is too light
     double rangeStops = 0;  ///< between the lightest and the darkest place, without the shadow
     Point lightestMm{0, 0}, darkestMm{0, 0};
     double residualStops = 0;                ///< root mean square of the greys about it
@@ -82,6 +96,9 @@ struct ChartLight {
     Matrix3 xyzToRgb = Matrix3::Identity();  ///< D50 reference to the mean light's rgb
     Vector3 flare{0, 0, 0};                  ///< rgb added everywhere
     double flareShare = 0;  ///< its green, as a share of the perfect diffuser; 0 where none is measurable
+    Vector3 flareError{0, 0, 0};  ///< standard error of it
+    /// Standard error of the light at each patch, stops, in the chart's order; empty where it is not known.
+    std::vector<double> errorStops;
     std::vector<std::size_t> covered;   ///< patches that show something else
     std::vector<Point> coveredMm;       ///< places on the ground that do
     std::vector<std::size_t> specular;  ///< patches with the light's own colour on top
@@ -89,6 +106,7 @@ struct ChartLight {
     double specularShare = 0;  ///< the most of it, as a share of the perfect diffuser
 
     double at(const Point& mm) const { return field.at(mm) + (shadow ? shadow->at(mm) : 0); }
+    double mirroredAt(const Point& mm) const { return lobe ? lobe->at(mm) : 0; }
 };
 
 /// Where a finding can be seen in the frame.

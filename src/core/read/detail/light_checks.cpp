@@ -4,42 +4,10 @@
 #include <cmath>
 
 #include "core/read/detail/check_parts.h"
+#include "core/read/treatment.h"
 
 namespace refero::detail {
 namespace {
-
-constexpr double kRejected = 0.08;  // of a patch's pixels, beyond the 1 % that noise alone loses
-constexpr double kAboveNoise = 3;   // a pixel's signal, for its patch to tell anything
-constexpr double kBlotch = 0.06;    // of a patch's level
-
-void add(std::vector<std::size_t>& to, const std::vector<std::size_t>& more) {
-    to.insert(to.end(), more.begin(), more.end());
-    std::sort(to.begin(), to.end());
-    to.erase(std::unique(to.begin(), to.end()), to.end());
-}
-
-// A patch is named where its colour is another's and where it is not of one colour. A shadow's edge crosses
-// patches, too, and is its own finding.
-std::vector<std::size_t> coveredPatches(const Reading& r) {
-    std::vector<std::size_t> out = r.light ? r.light->covered : std::vector<std::size_t>{};
-    std::vector<std::size_t> spotted;
-    for (std::size_t i = 0; i < r.patches.size(); ++i) {
-        const PatchReading& p = r.patches[i];
-        if (p.leftOut || p.clipped > 0.01 || p.signalToNoise().minCoeff() < kAboveNoise) continue;
-        bool crossed = false;
-        if (r.light && r.light->shadow) {
-            const Quad q = r.chart.patches[i].corners();
-            const auto side = [&](const Point& c) { return std::abs(r.light->shadow->at(c)); };
-            const auto [low, high] = std::minmax({side(q[0]), side(q[1]), side(q[2]), side(q[3])});
-            crossed = high - low > 0.03;
-        }
-        if (crossed) continue;
-        if (p.rejected > kRejected || p.blotch > kBlotch) spotted.push_back(i);
-    }
-    add(out, spotted);
-    // The ground beside it shows more of what lies on the chart than the patches do.
-    return out;
-}
 
 Check evenness(const Reading& r, const Limits& limits) {
     const ChartLight& l = *r.light;
@@ -132,7 +100,7 @@ Check glare(const Reading& r, const Limits& limits) {
 
 Check shine(const Reading& r, const Limits& limits) {
     const ChartLight& l = *r.light;
-    const bool seen = l.specular.size() + l.specularMm.size() >= 3;
+    const bool seen = l.lobe || l.specular.size() + l.specularMm.size() >= 3;
     Check c = started("shine", "No shine", seen ? l.specularShare : 0, "of white", limits.shine);
     c.scaleHigh = 0.2;
     c.limit = "at most " + percent(limits.shine.high) + " of white";
