@@ -1,10 +1,12 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <cstdio>
 #include <filesystem>
 #include <ostream>
 #include <set>
 
 #include "cli/finish_options.h"
+#include "cli/space_option.h"
 #include "cli/verbs.h"
 #include "io/batch/apply.h"
 #include "io/correction_file.h"
@@ -21,14 +23,18 @@ class Apply : public Verb {
         auto* verb = app.add_subcommand("apply", "Render frames through a correction.");
         verb->add_option("correction", correction_, "Correction file")->required();
         verb->add_option("frames", frames_, "Pictures of the same setup")->required();
-        verb->add_option("--space", space_,
-                         "xyz-d50, linear-srgb, srgb, rec709, display-p3, rec2020, acescg or acescct")
+        verb->add_option("--space", space_, spacesHelp("What the pictures' numbers mean"))
             ->capture_default_str();
         verb->add_option("--encoding", encoding_,
                          "The frames' encoding, by name or as a curve file; else what each says of itself, "
                          "or the correction's");
         verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")
             ->required();
+        verb->add_option("--highlights", highlights_,
+                         "What becomes of pixels with a clipped channel: cut (white stays white), rebuilt from the "
+                         "channels that are whole, or as-recorded")
+            ->check(CLI::IsMember({"cut", "rebuilt", "as-recorded"}))
+            ->capture_default_str();
         finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
             ->check(CLI::IsMember({"exr", "tif", "png", "jpg"}));
@@ -52,14 +58,31 @@ class Apply : public Verb {
         const auto targets = targetsFor(*space);
         if (!targets) return tl::unexpected(targets.error());
         for (std::size_t i = 0; i < frames_.size(); ++i) {
-            if (auto ok = io::applyToFile(*correction, frames_[i], encoding, *space, (*targets)[i]); !ok)
+            double clipped = 0;
+            if (auto ok = io::applyToFile(*correction, frames_[i], encoding, *space, (*targets)[i],
+                                          *highlightsByName(highlights_), &clipped);
+                !ok)
                 return tl::unexpected(ok.error());
             s.out << (*targets)[i].string() << "\n";
+            tell((*targets)[i], *space, clipped, s.err);
         }
         return Outcome::done;
     }
 
   private:
+    void tell(const fs::path& target, OutputSpace space, double clipped, std::ostream& out) const {
+        const bool linear = info(space).encoding == Encoding::linear;
+        if (target.extension() == ".exr" && !linear)
+            out << target.filename().string() << " holds " << info(space).label
+                << "'s linear components: OpenEXR is for light, not for a display's numbers.\n";
+        if (clipped < 0.0005) return;
+        char share[60];
+        std::snprintf(share, sizeof share, "%.1f %% of the pixels have a clipped channel; ", 100 * clipped);
+        out << target.filename().string() << ": " << share
+            << (highlights_ == "rebuilt" ? "it was rebuilt from the others.\n"
+                                         : "balanced channels are cut where white clips.\n");
+    }
+
     Result<std::vector<fs::path>> targetsFor(OutputSpace space) const {
         const bool folder = fs::is_directory(out_) || out_.ends_with('/') || frames_.size() > 1;
         if (!folder) return std::vector<fs::path>{out_};
@@ -86,7 +109,7 @@ class Apply : public Verb {
     }
 
     FinishOptions finish_;
-    std::string correction_, space_ = "srgb", encoding_, out_, type_;
+    std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut";
     std::vector<std::string> frames_;
 };
 

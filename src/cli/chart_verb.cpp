@@ -23,6 +23,9 @@ class ChartVerb : public Verb {
         verb->add_option("--gap", grid_.gapMm, "Between patches, mm")->capture_default_str();
         verb->add_option("--margin", grid_.marginMm, "From the outline to the patches, mm")
             ->capture_default_str();
+        verb->add_option("--condition", options_.condition,
+                         "Of data measured under several conditions of ISO 13655: which to take")
+            ->check(CLI::IsMember({"M0", "M1", "M2", "M3"}));
         verb->add_option("--name", name_, "What the chart is called; else the file's name");
         verb->add_option("--out", out_,
                          "Chart file, or .txt, .cxf, .csv where a chart file is given; - prints")
@@ -48,7 +51,7 @@ class ChartVerb : public Verb {
     }
 
     Result<Outcome> toChart(const std::filesystem::path& path, Streams& s) {
-        const auto data = io::readChartData(path);
+        const auto data = io::readChartData(path, options_);
         if (!data) return tl::unexpected(data.error());
         const auto colours = brought(*data);
         if (!colours) return failure(path.filename().string() + ": " + colours.error().message);
@@ -57,7 +60,9 @@ class ChartVerb : public Verb {
         const auto chart =
             chartOnGrid(*colours, gridFor(colours->colours.size()), chartId(name), name, source);
         if (!chart) return tl::unexpected(chart.error());
-        if (auto ok = deliver(out_, io::prettyJson(io::toJson(*chart)), s); !ok)
+        Chart measured = *chart;
+        measured.condition = data->condition;
+        if (auto ok = deliver(out_, io::prettyJson(io::toJson(measured)), s); !ok)
             return tl::unexpected(ok.error());
         s.err << colours->colours.size() << " patches. " << colours->method << "\n";
         return Outcome::done;
@@ -81,6 +86,7 @@ class ChartVerb : public Verb {
     int rows_ = 0, columns_ = 0;
     std::vector<double> patch_;
     ChartGrid grid_;
+    io::ChartDataOptions options_;
 };
 
 }  // namespace

@@ -12,6 +12,7 @@
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
 #include "io/reading_file.h"
+#include "words/treatment_words.h"
 
 namespace refero::cli {
 namespace {
@@ -55,6 +56,8 @@ class Correct : public Verb {
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
             ->capture_default_str();
+        verb->add_flag("--as-shot", asShot_,
+                       "Mend nothing: use covered patches, uneven light, shadows and flare as they are");
         known_.declare(*verb);
         finish_.declare(*verb, "The finish on top");
         verb->add_option("--limits", limits_,
@@ -79,6 +82,7 @@ class Correct : public Verb {
         options.chartTolerance = tolerance_;
         options.intent = *intentByName(intent_);
         options.referenceLight = light_;
+        options.asShot = asShot_;
         options.greyCurves = greyCurves_ == "always"  ? CurveUse::always
                              : greyCurves_ == "never" ? CurveUse::never
                                                       : CurveUse::automatic;
@@ -151,12 +155,14 @@ class Correct : public Verb {
                   *c.summary.irreducibleError);
         for (const Contender& k : c.considered) {
             const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
-                                    (k.training ? ", with training colours" : "");
+                                    (k.training ? ", with training colours" : "") + (k.blended ? ", the mean of several" : "");
             if (k.against.empty())
                 print("  %-60s expect %.2f, noise %.2f\n", way.c_str(), k.expected, k.chromaGain);
             else
                 print("  %-60s %s\n", way.c_str(), k.against.substr(0, 120).c_str());
         }
+        for (const Treatment& t : c.treatments)
+            out << (t.reading > 0 ? c.readings[t.reading] + ": " : std::string()) << words::sentence(t) << "\n";
         if (c.greyCurves) print("Curves bring the greys onto their references first.\n");
         if (!c.finish.isNone())
             print("Finish on top, in none of these figures: %s.\n", inWords(c.finish).c_str());
@@ -169,6 +175,7 @@ class Correct : public Verb {
     }
 
     std::vector<std::string> readings_, weights_;
+    bool asShot_ = false;
     int resamples_ = 100;
     double tolerance_ = 0.3;
     FinishOptions finish_;

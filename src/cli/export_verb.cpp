@@ -8,6 +8,7 @@
 #include <unistd.h>
 
 #include "cli/finish_options.h"
+#include "cli/space_option.h"
 #include "cli/verbs.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
@@ -29,21 +30,30 @@ class Export : public Verb {
         for (const io::Format f : io::kFormats) formats.emplace_back(name(f));
         verb->add_option("--format", format_, "Kind of file")->required()->check(CLI::IsMember(formats));
         verb->add_option("--size", size_,
-                         "Points a side of a LUT; else the first of 33, 65, 97 and 129 that passes the proof")
+                         "Points a side of a LUT, 2 to 129; else the first of 33 and 65 that passes the proof")
             ->check(CLI::Range(2, 129));
         verb->add_option(
             "--encoding", encoding_,
             "What the file will be fed, by name or as a curve file; else the frame's own, or srgb for a LUT "
             "of linear frames");
-        verb->add_option("--space", space_, "What a LUT gives")->capture_default_str();
+        verb->add_option("--space", space_, spacesHelp("What a LUT gives"))->capture_default_str();
         verb->add_option("--profile", shape_,
                          "Of a profile: matrix (the nearest one) or table; else what the correction is")
             ->check(CLI::IsMember({"matrix", "table"}));
+        verb->add_option("--input", input_,
+                         "Of an ICC profile: balanced or as-recorded; else what a raw developer feeds, which is "
+                         "balanced for linear frames")
+            ->check(CLI::IsMember({"balanced", "as-recorded"}));
+        verb->add_flag("--keep-level", keepLevel_,
+                       "Of a profile: leave the level as it was exposed, instead of the chart's reference");
         verb->add_option("--offset", offset_,
                          "Stops by which the pictures that it will be fed are brighter than the chart shot")
             ->check(CLI::Range(-8.0, 8.0));
         verb->add_flag("--shaper", shaper_,
                        "Begin a 3D .cube with a curve of its own, to be fed linear light up to 4");
+        verb->add_option("--range", range_, "Of a .cube: full or video, what it is fed and what it gives")
+            ->check(CLI::IsMember({"full", "video"}))
+            ->capture_default_str();
         verb->add_option("--second", second_,
                          "Of a camera profile: the correction of the same body for another light");
         verb->add_option("--light", lights_,
@@ -130,6 +140,11 @@ class Export : public Verb {
                   : shape_ == "table" ? io::ProfileShape::table
                                       : io::ProfileShape::automatic;
         o.exposureOffsetStops = offset_;
+        o.input = input_ == "balanced"      ? io::ProfileInput::balanced
+                  : input_ == "as-recorded" ? io::ProfileInput::asRecorded
+                                            : io::ProfileInput::automatic;
+        o.keepLevel = keepLevel_;
+        o.videoRange = range_ == "video";
         o.shaper = shaper_;
         o.finishCurve = finishCurve_;
         if (shaper_ && !o.encoding) o.encoding = Encoding::linear;
@@ -185,17 +200,17 @@ class Export : public Verb {
             "to be fed %s; read back by %s on %zu colours: largest difference %.3f, mean %.3f CIEDE2000.\n",
             std::string(name(h.encoding)).c_str(), h.proof.engine.c_str(), h.proof.colours, h.proof.largest,
             h.proof.mean);
-        out << text;
+        out << text << h.feed << "\n";
         if (!h.foreseen.lost.empty()) tellLosses(h.foreseen, out);
     }
 
     FinishOptions finish_;
-    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, second_, plate_,
+    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, input_, range_ = "full", second_, plate_,
                                                  plateSpace_ = "acescg";
     std::vector<std::string> lights_;
     int size_ = 0;
     double offset_ = 0;
-    bool shaper_ = false, foresee_ = false, finishCurve_ = false;
+    bool shaper_ = false, keepLevel_ = false, foresee_ = false, finishCurve_ = false;
 };
 
 }  // namespace

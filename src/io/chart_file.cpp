@@ -69,6 +69,7 @@ Chart chartFrom(const Node& root) {
     c.id = root.at("id").text();
     c.name = root.text("name", c.id);
     c.source = root.text("source", "");
+    c.condition = root.text("condition", "");
     c.outlineMm = pointFrom(root.at("outline_mm"));
     if (root.has("surround_lab_d50")) c.surroundLabD50 = labFrom(root.at("surround_lab_d50"));
     for (const Node& patch : root.at("patches").items()) c.patches.push_back(patchFrom(patch));
@@ -95,14 +96,16 @@ Json toJson(const Chart& c) {
         }
         patches.push_back(std::move(j));
     }
-    return {{"format", "refero-chart"},
-            {"version", 1},
-            {"id", c.id},
-            {"name", c.name},
-            {"source", c.source},
-            {"outline_mm", pointJson(c.outlineMm)},
-            {"surround_lab_d50", labJson(c.surroundLabD50)},
-            {"patches", std::move(patches)}};
+    Json out{{"format", "refero-chart"},
+             {"version", 1},
+             {"id", c.id},
+             {"name", c.name},
+             {"source", c.source},
+             {"outline_mm", pointJson(c.outlineMm)},
+             {"surround_lab_d50", labJson(c.surroundLabD50)},
+             {"patches", std::move(patches)}};
+    if (!c.condition.empty()) out["condition"] = c.condition;
+    return out;
 }
 
 Result<Chart> parseChart(std::string_view text, const std::string& origin) {

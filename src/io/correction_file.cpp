@@ -56,8 +56,30 @@ SpreadInterval intervalFrom(const Node& n) {
     return {pair("mean"), pair("median"), pair("percentile_95"), pair("max")};
 }
 
+Json treatmentJson(const Treatment& t) {
+    Json j{{"kind", name(t.kind)}};
+    if (!t.patches.empty()) j["patches"] = t.patches;
+    if (t.amount != 0) j["amount"] = t.amount;
+    if (t.error != 0) j["error"] = t.error;
+    if (t.reading > 0) j["reading"] = t.reading;
+    return j;
+}
+
+Treatment treatmentFrom(const Node& n) {
+    const auto kind = treatmentKindByName(n.at("kind").text());
+    if (!kind) n.at("kind").fail("is wrong: " + kind.error().message);
+    Treatment t{*kind, {}, n.number("amount", 0), n.number("error", 0), 0};
+    if (n.has("patches"))
+        for (const Node& id : n.at("patches").items()) t.patches.push_back(id.text());
+    const double reading = n.number("reading", 0);
+    if (!(reading >= 0 && reading < 1e6)) n.at("reading").fail("must be 0 or more");
+    t.reading = static_cast<std::size_t>(reading);
+    return t;
+}
+
 Json contenderJson(const Contender& c) {
     Json j{{"model", name(c.model)}, {"objective", name(c.objective)}, {"training", c.training}};
+    if (c.blended) j["blended"] = true;
     if (!c.against.empty()) {
         j["against"] = c.against;
         return j;
@@ -81,7 +103,7 @@ Objective objectiveFrom(const Node& n, const char* key) {
 }
 
 Contender contenderFrom(const Node& n) {
-    return {modelFrom(n.at("model")), objectiveFrom(n, "objective"),    n.truth("training", false),
+    return {modelFrom(n.at("model")), objectiveFrom(n, "objective"),    n.truth("training", false), n.truth("blended", false),
             n.number("expected", 0),  n.number("chroma_noise_gain", 1), n.text("against", "")};
 }
 
@@ -312,6 +334,7 @@ Correction correctionFrom(const Node& root) {
     c.model = modelFrom(root.at("model"));
     c.objective = objectiveFrom(root, "objective");
     c.training = root.truth("training", false);
+    c.blended = root.truth("blended", false);
     const auto intent = intentByName(root.text("intent", "colorimetric"));
     if (!intent) root.at("intent").fail("is wrong: " + intent.error().message);
     c.intent = *intent;
@@ -323,6 +346,10 @@ Correction correctionFrom(const Node& root) {
     const auto taken = takenOutByName(root.text("light_field", ""));
     if (!taken) root.fail(taken.error().message);
     c.lightTakenOut = *taken;
+    c.asShot = root.truth("as_shot", false);
+    c.uniqueModel = root.text("unique_model", "");
+    if (root.has("mended"))
+        for (const Node& n : root.at("mended").items()) c.treatments.push_back(treatmentFrom(n));
     c.builtBy = root.text("built_by", "");
     c.built = root.text("built", "");
     if (root.has("weights"))
@@ -371,6 +398,7 @@ Json toJson(const Correction& c) {
     j["model"] = name(c.model);
     j["objective"] = name(c.objective);
     j["training"] = c.training;
+    if (c.blended) j["blended"] = true;
     j["intent"] = name(c.intent);
     j["reference_light"] = c.referenceLight;
     j["gains"] = vector(c.gains);
@@ -379,6 +407,9 @@ Json toJson(const Correction& c) {
     if (!c.built.empty()) j["built"] = c.built;
     j["limits"] = limitsJson(c.limits);
     if (c.lightTakenOut.any()) j["light_field"] = name(c.lightTakenOut);
+    if (c.asShot) j["as_shot"] = true;
+    if (!c.uniqueModel.empty()) j["unique_model"] = c.uniqueModel;
+    for (const Treatment& t : c.treatments) j["mended"].push_back(treatmentJson(t));
     for (const auto& [patch, weight] : c.weights)
         j["weights"].push_back({{"patch", patch}, {"weight", weight}});
     if (c.greyCurves) j["grey_curves"] = greyCurvesJson(*c.greyCurves);

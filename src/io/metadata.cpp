@@ -64,6 +64,8 @@ FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
     const Exif exif(data);
     FrameMetadata m;
     m.body = exif.text({"Exif.Image.Model", "Exif.Image.UniqueCameraModel"});
+    m.uniqueModel = exif.text({"Exif.Image.UniqueCameraModel"});
+    m.interoperability = exif.text({"Exif.Iop.InteroperabilityIndex"});
     m.serial = exif.text({"Exif.Photo.BodySerialNumber", "Exif.Image.CameraSerialNumber"});
     if (m.serial.empty()) m.serial = exif.said(Exiv2::serialNumber);
     m.lens = exif.text({"Exif.Photo.LensModel"});

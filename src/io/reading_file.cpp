@@ -218,6 +218,7 @@ Json frameJson(const Reading& r) {
         if (!value.empty()) frame[key] = value;
     };
     put("body", r.body);
+    put("unique_model", r.uniqueModel);
     put("lens", r.lens);
     put("taken", r.taken);
     put("description", r.description);
@@ -234,6 +235,7 @@ void frameFrom(const Node& n, Reading& r) {
     if (!source) n.fail(source.error().message);
     r.encodingSource = *source;
     r.body = n.text("body", "");
+    r.uniqueModel = n.text("unique_model", "");
     r.lens = n.text("lens", "");
     r.taken = n.text("taken", "");
     r.description = n.text("description", "");
@@ -251,6 +253,7 @@ Json patchJson(const PatchReading& p) {
            {"rejected", p.rejected},
            {"blotch", p.blotch},
            {"pixels", p.pixels}};
+    if (p.independence < 1) j["independence"] = p.independence;
     if (p.leftOut) j["left_out"] = true;
     if (!p.movedMm.isZero()) j["moved_mm"] = point(p.movedMm);
     return j;
@@ -284,6 +287,8 @@ PatchReading patchFrom(const Node& n) {
     if (n.has("clipped_channels")) p.clippedChannels = vectorFrom(n.at("clipped_channels"));
     if (n.has("covariance")) p.covariance = matrixFrom(n.at("covariance"));
     p.rejected = n.number("rejected", 0);
+    p.independence = n.number("independence", 1);
+    if (!(p.independence > 0 && p.independence <= 1)) n.at("independence").fail("must be above 0 and at most 1");
     p.blotch = n.number("blotch", 0);
     p.leftOut = n.truth("left_out", false);
     if (n.has("moved_mm")) p.movedMm = pointFrom(n.at("moved_mm"));
@@ -359,6 +364,7 @@ Reading aboutFrame(const Frame& frame) {
     r.encoding = frame.encoding;
     r.encodingSource = frame.encodingSource;
     r.body = frame.metadata.body;
+    if (frame.metadata.uniqueModel != r.body) r.uniqueModel = frame.metadata.uniqueModel;
     r.lens = frame.metadata.lens;
     r.taken = frame.metadata.taken;
     r.description = frame.metadata.description;

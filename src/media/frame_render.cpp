@@ -59,7 +59,7 @@ double* writing(const FrameWork& w) {
 WriteOptions writeOptions(const FrameOutput& o) {
     WriteOptions w;
     w.bits = o.bits;
-    w.encoding = info(o.space).encoding;
+    w.encoding = o.kind == "exr" ? Encoding::linear : info(o.space).encoding;
     w.space = o.space;
     w.half = o.half;
     w.quality = o.quality;
@@ -68,7 +68,9 @@ WriteOptions writeOptions(const FrameOutput& o) {
 }
 
 Rendering renderingOf(const Correction& c, const FrameOutput& o) {
-    return compile(c, o.space, o.finish ? c.finish : Finish{});
+    const Finish finish = o.finish ? c.finish : Finish{};
+    // OpenEXR holds light: what is given a display's numbers would be shown far too light by all who read it.
+    return o.kind == "exr" ? compileLinear(c, o.space, finish) : compile(c, o.space, finish);
 }
 
 // What the kind of file would spoil by itself: half floats end at 65504, what is above would become infinite;
@@ -100,6 +102,8 @@ Status finishWhole(const Correction& c, LinearImage&& image, const FrameOutput& 
     EncodedImage rendered;
     {
         const Watch watch(colour(work));
+        const double share = treatHighlights(image, c.gains, o.highlights);
+        if (work.clippedShare) *work.clippedShare = share;
         rendered = render(smaller(std::move(image), o.longEdge), renderingOf(c, o));
         fit(rendered, o);
     }
@@ -176,7 +180,7 @@ Result<std::optional<Source>> sourceOf(const Correction& c, const fs::path& path
     if (cutShort(path, ending))
         return failure(path.string() +
                        " is incomplete: the file ends before its picture does. Copy it from the card again.");
-    const KnownEncoding known = encodingOf(s.spec, ending);
+    const KnownEncoding known = encodingOf(path, s.spec, ending);
     s.encoding =
         stated.value_or(known.source == EncodingSource::assumed ? c.inputEncoding : Transfer(known.encoding));
     std::vector<std::string> notes;
@@ -205,6 +209,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
     auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
     if (!output) return tl::unexpected(output.error());
     const Rendering rendering = renderingOf(c, o);
+    double clipped = 0;
     for (int y = 0; y < s.spec.height; y += s.bandRows) {
         if (work.stopped()) return stoppedEarly();
         const int end = std::min(s.spec.height, y + s.bandRows);
@@ -217,12 +222,14 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
         EncodedImage rendered;
         {
             const Watch watch(colour(work));
+            clipped += treatHighlights(*band, c.gains, o.highlights) * (end - y) / s.spec.height;
             rendered = render(*band, rendering);
             fit(rendered, o);
         }
         const Watch watch(writing(work));
         if (auto ok = output->rows(y, rendered); !ok) return ok;
     }
+    if (work.clippedShare) *work.clippedShare = clipped;
     const Watch watch(writing(work));
     return output->end();
 }

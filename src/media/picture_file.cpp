@@ -35,7 +35,7 @@ Result<Frame> readPicture(const fs::path& path, const std::optional<Transfer>& s
     Frame frame;
     frame.path = path;
     frame.metadata = metadataOf(path, spec);
-    const KnownEncoding known = encodingOf(spec, lowerEnding(path));
+    const KnownEncoding known = encodingOf(path, spec, lowerEnding(path));
     frame.encoding = stated.value_or(known.encoding);
     frame.encodingSource = stated ? EncodingSource::stated : known.source;
     stored = shownUpright(std::move(stored), spec.get_int_attribute("Orientation", 1));

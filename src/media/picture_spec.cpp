@@ -9,6 +9,8 @@
 #include <fstream>
 #include <string_view>
 
+#include "io/code_points.h"
+
 namespace refero::media {
 
 namespace fs = std::filesystem;
@@ -79,9 +81,15 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
     if (o.encoding == Encoding::gamma22) spec.attribute("Exif:Gamma", 2.2f);
     if (o.encoding == Encoding::srgb && (!o.space || *o.space == OutputSpace::srgb))
         spec.attribute("Exif:ColorSpace", 1);
-    if (ending == ".dpx" && o.encoding == Encoding::rec709) spec.attribute("dpx:Transfer", "ITU-R 709-4");
-    if (ending == ".exr" && o.space && info(*o.space).primaries) {
-        const Primaries& p = *info(*o.space).primaries;
+    if (ending == ".dpx") {
+        if (o.encoding == Encoding::rec709) spec.attribute("dpx:Transfer", "ITU-R 709-4");
+        if (o.encoding == Encoding::linear) spec.attribute("dpx:Transfer", "Linear");
+        if (o.encoding == Encoding::cineon) spec.attribute("dpx:Transfer", "Printing density");
+    }
+    if (ending == ".exr" && o.space) {
+        // XYZ are the components of the unit points, whose white has equal ones.
+        constexpr Primaries kXyz{{1, 0}, {0, 1}, {0, 0}, {1.0 / 3, 1.0 / 3}};
+        const Primaries& p = info(*o.space).primaries ? *info(*o.space).primaries : kXyz;
         const std::array<float, 8> c{float(p.red.x),  float(p.red.y),  float(p.green.x), float(p.green.y),
                                      float(p.blue.x), float(p.blue.y), float(p.white.x), float(p.white.y)};
         spec.attribute("chromaticities", TypeDesc(TypeDesc::FLOAT, 8), c.data());
@@ -101,6 +109,18 @@ void describe(ImageSpec& spec, const WriteOptions& o, const std::string& ending)
                        o.iccProfile.data());
     if (o.orientation > 1) spec.attribute("Orientation", o.orientation);
     spec.attribute("oiio:dither", 0);
+}
+
+}  // namespace
+
+namespace {
+
+// SMPTE ST 268-1, table 5A; what is for prints is a density.
+KnownEncoding dpxEncoding(const std::string& transfer) {
+    if (transfer == "Linear") return {Encoding::linear, EncodingSource::file};
+    if (transfer == "Printing density" || transfer == "Logarithmic") return {Encoding::cineon, EncodingSource::file};
+    const bool video = transfer.starts_with("ITU-R") || transfer.starts_with("SMPTE") || transfer.starts_with("CCIR");
+    return {Encoding::rec709, video ? EncodingSource::file : EncodingSource::assumed};
 }
 
 }  // namespace
@@ -127,16 +147,18 @@ FrameMetadata metadataOf(const fs::path& path, const ImageSpec& spec) {
     return m;
 }
 
-KnownEncoding encodingOf(const ImageSpec& spec, const std::string& ending) {
+KnownEncoding encodingOf(const fs::path& path, const ImageSpec& spec, const std::string& ending) {
+    const auto said = [](Encoding e) { return KnownEncoding{e, EncodingSource::file}; };
     const float gamma = spec.get_float_attribute("Exif:Gamma");
-    if (gamma == 1.0f) return {Encoding::linear, EncodingSource::file};
-    if (gamma > 2.19f && gamma < 2.21f) return {Encoding::gamma22, EncodingSource::file};
-    const std::string transfer(spec.get_string_attribute("dpx:Transfer"));
-    if (transfer == "ITU-R 709-4") return {Encoding::rec709, EncodingSource::file};
-    if (transfer == "Linear") return {Encoding::linear, EncodingSource::file};
-    if (spec.format.is_floating_point()) return {Encoding::linear, EncodingSource::file};
-    if (spec.get_int_attribute("Exif:ColorSpace") == 1) return {Encoding::srgb, EncodingSource::file};
-    if (ending == ".dpx") return {Encoding::rec709, EncodingSource::assumed};
+    if (gamma == 1.0f) return said(Encoding::linear);
+    if (gamma > 2.19f && gamma < 2.21f) return said(Encoding::gamma22);
+    if (const auto marked = markedEncoding(path)) return said(*marked);
+    if (ending == ".dpx") return dpxEncoding(std::string(spec.get_string_attribute("dpx:Transfer")));
+    if (spec.format.is_floating_point()) return said(Encoding::linear);
+    if (spec.get_int_attribute("Exif:ColorSpace") == 1) return said(Encoding::srgb);
+    // DCF 2.0: "uncalibrated", and the index says that it is opRGB.
+    const bool jpeg = ending == ".jpg" || ending == ".jpeg";
+    if (jpeg && readMetadata(path).interoperability == "R03") return said(Encoding::oprgb);
     return {Encoding::srgb, EncodingSource::assumed};
 }
 

@@ -56,7 +56,8 @@ Delivery deliveryFor(Receiver receiver, const Correction& c) {
             break;
         case Receiver::editor:
             p.exports = as({Format::cube});
-            p.exports.front().space = OutputSpace::rec709;
+            // What an editor's screen shows: the camera's curve alone would be too dark there by a third.
+            p.exports.front().space = OutputSpace::bt1886;
             p.recipe = true;
             break;
         case Receiver::compositor: {

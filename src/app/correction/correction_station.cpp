@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/correction/correction_station.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
@@ -26,6 +27,7 @@
 #include "app/session/reading_actions.h"
 #include "app/tables/row_table.h"
 #include "core/fit/fit_checks.h"
+#include "words/treatment_words.h"
 
 namespace refero {
 namespace {
@@ -35,6 +37,15 @@ QString channelsOf(const Correction& c) {
         .arg(c.noise.gain.x(), 0, 'f', 2)
         .arg(c.noise.gain.y(), 0, 'f', 2)
         .arg(c.noise.gain.z(), 0, 'f', 2);
+}
+
+// What was mended in the chart shot, in the fewest words; all of it is told stage by stage.
+QString mendedIn(const Correction& c) {
+    if (c.treatments.empty()) return {};
+    if (c.treatments.size() == 1)
+        return QLatin1Char(' ') + QString::fromStdString(words::sentence(c.treatments.front()));
+    return QLatin1Char(' ') + CorrectionStation::tr("Mended in the chart shot: %n things; see Stage by stage.", nullptr,
+                                                    static_cast<int>(c.treatments.size()));
 }
 
 // What the correction does to noise, and what no correction could do.
@@ -107,11 +118,20 @@ QWidget* CorrectionStation::buildBar() {
         choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
                "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
                "finish on top.");
+    mend_ = new QCheckBox(tr("Mend the shot"), bar);
+    mend_->setObjectName(QStringLiteral("mendChoice"));
+    mend_->setToolTip(
+        tr("Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and shadows "
+           "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
+           "is."));
+    mend_->setChecked(true);
+    row->addWidget(mend_);
     row->addStretch(1);
     limits_ = choice("Judged as", "fitLimitsChoice", {}, "What the figures are held against.");
     for (const FitLimits& l : fitLimitSets()) limits_->addItem(QString::fromStdString(l.name));
     connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
     connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
+    connect(mend_, &QCheckBox::clicked, this, &CorrectionStation::rebuild);
     connect(limits_, &QComboBox::activated, this, [this](int index) {
         session_.correction().judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
     });
@@ -264,7 +284,7 @@ void CorrectionStation::narrow(bool compact) {
 
 void CorrectionStation::show(const Setup* setup) {
     const bool ready = setup && setup->correction;
-    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_)})
+    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_), static_cast<QWidget*>(mend_)})
         w->setEnabled(setup && setup->reading);
     limits_->setEnabled(ready);
     pages_->setEnabled(ready);
@@ -319,12 +339,13 @@ void CorrectionStation::showCorrection(const Setup& setup) {
                            setup.error.isEmpty()
                                ? QStringLiteral("The file is read back by another engine before it counts.")
                                : setup.error);
-    summary_->setText(QString::fromStdString(c.summary.message));
+    summary_->setText(QString::fromStdString(c.summary.message) + mendedIn(c));
     card_->show(setup);
     weights_ = c.weights;
     const QSignalBlocker blockModel(model_), blockIntent(intent_), blockLimits(limits_);
     limits_->setCurrentText(QString::fromStdString(c.limits.name));
     intent_->setCurrentIndex(static_cast<int>(c.intent));
+    mend_->setChecked(!c.asShot);
     if (model_->currentIndex() != 0) model_->setCurrentIndex(1 + static_cast<int>(c.model));
 }
 
@@ -349,6 +370,7 @@ void CorrectionStation::rebuild() {
     if (model_->currentIndex() > 0)
         options.model = kModels[static_cast<std::size_t>(model_->currentIndex() - 1)];
     options.intent = static_cast<Intent>(intent_->currentIndex());
+    options.asShot = !mend_->isChecked();
     session_.correction().build(session_.currentId(), options);
 }
 

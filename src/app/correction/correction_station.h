@@ -9,6 +9,7 @@
 #include "app/tables/contender_model.h"
 #include "app/tables/difference_model.h"
 
+class QCheckBox;
 class QComboBox;
 class QStackedWidget;
 
@@ -65,6 +66,7 @@ class CorrectionStation : public Station {
     look::Label* summary_;
     QComboBox* model_;
     QComboBox* intent_;
+    QCheckBox* mend_;
     QComboBox* limits_;
     QComboBox* page_;
     AbPlot* plot_;

@@ -101,7 +101,7 @@ void CheckView::setChosen(bool chosen) {
 
 void CheckView::contextMenuEvent(QContextMenuEvent* event) {
     const auto fields = limitFields();
-    if (std::none_of(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == check_.id; }))
+    if (std::none_of(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == limitIdOf(check_); }))
         return;
     QMenu menu(this);
     QAction* allow = menu.addAction(QStringLiteral("Allow this value"));

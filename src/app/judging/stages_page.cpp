@@ -10,6 +10,7 @@
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/tables/contender_model.h"
+#include "words/treatment_words.h"
 
 namespace refero {
 namespace {
@@ -52,6 +53,15 @@ QString originOf(const Correction& c) {
     return out;
 }
 
+// A line a thing.
+QString mendedOf(const Correction& c) {
+    if (c.asShot) return StagesPage::tr("nothing: the chart shot is used as it was shot");
+    if (c.treatments.empty()) return StagesPage::tr("nothing: there was nothing to mend");
+    QStringList lines;
+    for (const Treatment& t : c.treatments) lines << text(words::sentence(t));
+    return lines.join(QLatin1Char('\n'));
+}
+
 }  // namespace
 
 std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
@@ -63,6 +73,7 @@ std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
              ? QStringLiteral("nothing taken out of the chart shot")
              : text(name(c.lightTakenOut)) + QStringLiteral(", taken out of the chart shot"),
          !!c.lightTakenOut.any()},
+        {tr("Mended"), mendedOf(c), !c.treatments.empty()},
         {QStringLiteral("Balance"), balanceOf(c), true},
         {QStringLiteral("Grey curves"),
          c.greyCurves ? QStringLiteral("one a channel, from the chart's greys")

@@ -254,7 +254,7 @@ void ReadingStation::ask(const Setup& setup) {
     answer_->setVisible(open);
     hint_->setVisible(!open && !compact_);
     if (!open) return;
-    std::vector<Transfer> candidates(kEncodings.begin(), kEncodings.end());
+    std::vector<Transfer> candidates(kTellableEncodings.begin(), kTellableEncodings.end());
     for (const plan::RecordingCurve& recording : session_.day().kit.curves)
         if (const auto t = Transfer::fromLog(recording.curve)) candidates.push_back(*t);
     const Transfer assumed = setup.reading->encoding;

@@ -33,6 +33,7 @@ QString ContenderModel::text(const Contender& c, int column) const {
             return inWords(c.model);
         case fittedTo:
             if (c.model == Model::balance) return QStringLiteral("greys");
+            if (c.blended) return tr("mean of models");
             if (c.training) return QStringLiteral("chart, surfaces");
             return c.objective == Objective::ciede2000 ? QStringLiteral("chart, mean")
                                                        : QStringLiteral("chart, squares");

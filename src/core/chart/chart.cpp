@@ -57,7 +57,7 @@ Status validatePatch(const Chart& chart, const Patch& p) {
         if (r.values.size() < 2 || !(r.stepNm > 0) || !(r.startNm > 0))
             return failure(who + ": reflectance needs start_nm, step_nm above 0 and at least two values.");
         for (double v : r.values)
-            if (!(v >= 0 && v <= 1.5)) return failure(who + ": a reflectance value is outside 0 to 1.5.");
+            if (!(v >= 0 && v <= 3)) return failure(who + ": a reflectance value is outside 0 to 3.");
     }
     return {};
 }
@@ -96,6 +96,12 @@ const Patch* Chart::patch(std::string_view patchId) const {
     const auto it =
         std::find_if(patches.begin(), patches.end(), [&](const Patch& p) { return p.id == patchId; });
     return it == patches.end() ? nullptr : &*it;
+}
+
+bool Patch::fluorescent() const {
+    constexpr double kAbove = 1.01;  // an instrument's own error
+    return reflectance && std::any_of(reflectance->values.begin(), reflectance->values.end(),
+                                      [](double v) { return v > kAbove; });
 }
 
 std::vector<std::size_t> Chart::neutrals() const {

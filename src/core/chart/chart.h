@@ -21,7 +21,7 @@ Result<Role> roleByName(std::string_view name);
 
 struct Reflectance {
     double startNm = 0, stepNm = 0;
-    std::vector<double> values;  ///< 0..1
+    std::vector<double> values;  ///< 0..1, above 1 where it fluoresces
 
     Spectrum spectrum() const { return resampled(startNm, stepNm, values); }
 };
@@ -35,6 +35,9 @@ struct Patch {
     Lab labD50;  ///< white is white::d50
     std::optional<Reflectance> reflectance;
 
+    /// Whether it gives back more light than it gets at some wavelength: what it looks like then depends on
+    /// the ultraviolet in the light.
+    bool fluorescent() const;
     /// Corners in chart millimetres; `inset` 0..1 is the share kept of each side.
     Quad corners(double inset = 1) const;
 };
@@ -44,6 +47,7 @@ struct Chart {
     std::string id;
     std::string name;
     std::string source;  ///< who measured it, with what, when
+    std::string condition;  ///< of the measurement, ISO 13655: "M0" to "M3"; empty where it is not known
     Point outlineMm = Point::Zero();
     Lab surroundLabD50{50, 0, 0, white::d50};
     std::vector<Patch> patches;

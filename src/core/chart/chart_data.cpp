@@ -39,6 +39,11 @@ bool inRange(const ChartData& data, const ChartData::Sample& s) {
     return false;
 }
 
+std::string conditionOf(const ChartData& data) {
+    if (!data.condition.empty()) return " Measured under " + data.condition + " (ISO 13655).";
+    return " The file does not say the measurement condition (M0, M1, M2 of ISO 13655).";
+}
+
 double hueApart(double a, double b) {
     const double d = std::fmod(std::abs(a - b), 360);
     return std::min(d, 360 - d);
@@ -67,13 +72,21 @@ Result<ChartColours> brought(const ChartData& data) {
     if (auto ok = validate(data); !ok) return tl::unexpected(ok.error());
     ChartColours out;
     if (data.kind == ChartData::Kind::spectra) {
+        std::string glowing;
         for (const auto& s : data.samples) {
             Reflectance r{data.startNm, data.stepNm, s.spectrum};
-            for (double& v : r.values) v = std::clamp(v, 0.0, 1.0);
+            for (double& v : r.values) v = std::max(v, 0.0);
+            Patch p;
+            p.reflectance = r;
+            if (p.fluorescent()) glowing += (glowing.empty() ? "" : ", ") + s.id;
             const Lab lab = labOf(r);
             out.colours.push_back({s.id, s.name, lab, std::move(r)});
         }
-        out.method = "L*a*b* computed from the spectra for D50 and the 2 degree observer.";
+        out.method = "L*a*b* computed from the spectra for D50 and the 2 degree observer." + conditionOf(data);
+        if (!glowing.empty())
+            out.method += " Above 1, so fluorescent: " + glowing +
+                          "; what they look like depends on the ultraviolet in the light, and they count a "
+                          "quarter in a fit.";
         return out;
     }
     const std::string stated = data.illuminant.empty() ? "d50" : lower(data.illuminant);
@@ -101,6 +114,7 @@ Result<ChartColours> brought(const ChartData& data) {
             "to "
             "the 2 degree observer.";
     if (data.observerDegrees == 0) out.method += " The file does not say the observer; 2 degrees is assumed.";
+    out.method += conditionOf(data);
     return out;
 }
 

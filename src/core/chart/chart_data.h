@@ -23,6 +23,7 @@ struct ChartData {
     std::string source;              ///< who measured it, with what, when; as far as the file says
     std::string illuminant;          ///< "D50", "A"; empty where the file does not say
     int observerDegrees = 0;         ///< 2 or 10; 0 where the file does not say
+    std::string condition;           ///< ISO 13655's "M0" to "M3"; empty where the file does not say
     double startNm = 0, stepNm = 0;  ///< of the spectra
     std::vector<Sample> samples;
 };

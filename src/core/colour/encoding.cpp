@@ -12,6 +12,9 @@ namespace {
 // rounded.
 constexpr double kAlpha2020 = 1.09929682680944, kBeta2020 = 0.018053968510807;
 
+constexpr double kOpRgb = 563.0 / 256;
+constexpr double kRommToe = 1.0 / 512;  // printed as 0.001953; both sides meet there
+
 double encodeSrgb(double v) {
     return v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
 }
@@ -101,6 +104,12 @@ std::string_view name(Encoding encoding) {
             return "pq";
         case Encoding::cineon:
             return "cineon";
+        case Encoding::oprgb:
+            return "oprgb";
+        case Encoding::gamma26:
+            return "gamma26";
+        case Encoding::romm:
+            return "romm";
     }
     return "";
 }
@@ -137,6 +146,12 @@ double encode(Encoding encoding, double v) {
             return std::copysign(encodePq(m), v);
         case Encoding::cineon:
             return encodeCineon(v);
+        case Encoding::oprgb:
+            return std::copysign(std::pow(m, 1 / kOpRgb), v);
+        case Encoding::gamma26:
+            return std::copysign(std::pow(m, 1 / 2.6), v);
+        case Encoding::romm:
+            return std::copysign(m < kRommToe ? 16 * m : std::pow(m, 1 / 1.8), v);
     }
     return v;
 }
@@ -164,6 +179,12 @@ double decode(Encoding encoding, double v) {
             return std::copysign(decodePq(m), v);
         case Encoding::cineon:
             return decodeCineon(v);
+        case Encoding::oprgb:
+            return std::copysign(std::pow(m, kOpRgb), v);
+        case Encoding::gamma26:
+            return std::copysign(std::pow(m, 2.6), v);
+        case Encoding::romm:
+            return std::copysign(m < 16 * kRommToe ? m / 16 : std::pow(m, 1.8), v);
     }
     return v;
 }

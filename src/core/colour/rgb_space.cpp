@@ -3,6 +3,7 @@
 #include "core/colour/rgb_space.h"
 
 #include <Eigen/LU>
+#include <cmath>
 
 #include "core/colour/adaptation.h"
 
@@ -21,15 +22,37 @@ Matrix3 rgbToXyzD50(const Primaries& p) {
 }
 
 const OutputSpaceInfo& info(OutputSpace space) {
-    static const std::array<OutputSpaceInfo, 8> table{{
-        {"xyz-d50", "CIE XYZ, D50", nullptr, Encoding::linear, true},
-        {"linear-srgb", "Linear sRGB", &primaries::bt709, Encoding::linear, true},
-        {"srgb", "sRGB", &primaries::bt709, Encoding::srgb, false},
-        {"rec709", "BT.709", &primaries::bt709, Encoding::rec709, false},
-        {"display-p3", "Display P3", &primaries::p3d65, Encoding::srgb, false},
-        {"rec2020", "BT.2020", &primaries::bt2020, Encoding::rec2020, false},
-        {"acescg", "ACEScg", &primaries::ap1, Encoding::linear, true},
-        {"acescct", "ACEScct", &primaries::ap1, Encoding::acescct, true},
+    constexpr std::string_view kScene = "scene light", kWorking = "scene light, for working in";
+    static const std::array<OutputSpaceInfo, kOutputSpaces.size()> table{{
+        {"xyz-d50", "CIE XYZ, D50", nullptr, Encoding::linear, true, false, kScene},
+        {"linear-srgb", "Linear sRGB", &primaries::bt709, Encoding::linear, true, false, kWorking},
+        {"srgb", "sRGB", &primaries::bt709, Encoding::srgb, false, true,
+         "display, sRGB at 80 cd/m2 in an office; full range"},
+        {"rec709", "BT.709, camera curve", &primaries::bt709, Encoding::rec709, false, false,
+         "scene light through BT.709's camera curve; a BT.1886 display shows it darker"},
+        {"display-p3", "Display P3", &primaries::p3d65, Encoding::srgb, false, true,
+         "display, P3 with sRGB's curve; full range"},
+        {"rec2020", "BT.2020, camera curve", &primaries::bt2020, Encoding::rec2020, false, false,
+         "scene light through BT.2020's camera curve"},
+        {"acescg", "ACEScg", &primaries::ap1, Encoding::linear, true, false, kWorking},
+        {"acescct", "ACEScct", &primaries::ap1, Encoding::acescct, true, false,
+         "scene light, logarithmic, for grading"},
+        {"bt1886", "BT.1886 (BT.709 display)", &primaries::bt709, Encoding::bt1886, false, true,
+         "display of 100 cd/m2 in a dim room, gamma 2.4, black at 0"},
+        {"p3-d65", "P3 D65, gamma 2.6", &primaries::p3d65, Encoding::gamma26, false, true,
+         "mastering display in the dark, gamma 2.6"},
+        {"p3-dci", "P3 DCI, gamma 2.6", &primaries::p3dci, Encoding::gamma26, false, true,
+         "projector of 48 cd/m2 in the dark, gamma 2.6, the projector's own white"},
+        {"rec2100-pq", "BT.2100 PQ", &primaries::bt2020, Encoding::pq, false, true,
+         "HDR display in a dim room, white at 203 cd/m2 (BT.2408)", 203.0 / 10000},
+        {"rec2100-hlg", "BT.2100 HLG", &primaries::bt2020, Encoding::hlg, false, true,
+         "HDR display of 1,000 cd/m2 in a dim room, white at 203 cd/m2 (BT.2408)", 203.0 / 1000, 1.2},
+        {"oprgb", "opRGB", &primaries::oprgb, Encoding::oprgb, false, true,
+         "display or print, IEC 61966-2-5; full range"},
+        {"romm", "ROMM RGB", &primaries::romm, Encoding::romm, false, true,
+         "for editing, ISO 22028-2; its white is D50"},
+        {"aces2065-1", "ACES2065-1", &primaries::ap0, Encoding::linear, true, false,
+         "scene light, for interchange and keeping"},
     }};
     return table[static_cast<std::size_t>(space)];
 }
@@ -44,8 +67,36 @@ Result<OutputSpace> outputSpaceByName(std::string_view wanted) {
 }
 
 Matrix3 xyzD50ToLinear(OutputSpace space) {
-    const Primaries* p = info(space).primaries;
-    return p ? Matrix3(rgbToXyzD50(*p).inverse()) : Matrix3(Matrix3::Identity());
+    const OutputSpaceInfo& s = info(space);
+    return s.primaries ? Matrix3(s.white * rgbToXyzD50(*s.primaries).inverse()) : Matrix3(Matrix3::Identity());
+}
+
+namespace {
+
+// BT.2100-2 table 4's luminance.
+double luminance2020(const Vector3& rgb) {
+    return rgb.dot(Vector3(0.2627, 0.6780, 0.0593));
+}
+
+}  // namespace
+
+Vector3 sceneLight(const Vector3& displayLight, double systemGamma) {
+    const double y = luminance2020(displayLight);
+    return y > 0 ? Vector3(displayLight * std::pow(y, 1 / systemGamma - 1)) : Vector3(displayLight.cwiseMin(0));
+}
+
+Vector3 encoded(OutputSpace space, const Vector3& linear) {
+    const OutputSpaceInfo& s = info(space);
+    const Vector3 v = s.systemGamma == 1 ? linear : sceneLight(linear, s.systemGamma);
+    return v.unaryExpr([&](double light) { return encode(s.encoding, light); });
+}
+
+Vector3 decoded(OutputSpace space, const Vector3& stored) {
+    const OutputSpaceInfo& s = info(space);
+    const Vector3 v = stored.unaryExpr([&](double number) { return decode(s.encoding, number); });
+    if (s.systemGamma == 1) return v;
+    const double y = luminance2020(v);
+    return y > 0 ? Vector3(v * std::pow(y, s.systemGamma - 1)) : v;
 }
 
 }  // namespace refero

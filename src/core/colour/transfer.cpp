@@ -86,4 +86,20 @@ bool Transfer::operator==(const Transfer& o) const {
                                   curve_->linear == o.curve_->linear);
 }
 
+std::optional<double> nominalWhite(const Transfer& t) {
+    if (const LogCurve* log = t.logCurve()) return t.decode(log->encode(1));
+    if (!t.named()) return {};
+    switch (*t.named()) {
+        case Encoding::acescct:
+        case Encoding::cineon:
+            return 1;
+        case Encoding::pq:
+            return 203.0 / 10000;
+        case Encoding::hlg:
+            return t.decode(0.75);
+        default:
+            return {};
+    }
+}
+
 }  // namespace refero

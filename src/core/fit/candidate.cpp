@@ -154,14 +154,16 @@ std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<O
                                      {Model::polynomial},
                                      {Model::lattice},
                                      {Model::lattice, Objective::leastSquares, true},
-                                     {Model::hueSectors}};
+                                     {Model::hueSectors},
+                                     {Model::lattice, Objective::leastSquares, false, true}};
     std::vector<Candidate> out;
     for (const Candidate& c : all) {
         if (model && c.model != *model) continue;
         if (objective && c.objective != *objective) continue;
         if (c.training && !spectral) continue;
         const bool asked = model.has_value();
-        const bool look = c.model == Model::polynomial || c.model == Model::hueSectors;
+        const bool look = c.model == Model::polynomial || c.model == Model::hueSectors || c.blended;
+        if (c.blended && !encoded) continue;
         if (!asked && ((look && (!encoded || patches < kLookPatches)) ||
                        (c.model == Model::lattice && patches < kLatticePatches)))
             continue;
@@ -193,7 +195,34 @@ TrainingView TrainingView::of(const TrainingSet* set, const Samples& s, const Tr
     return {set, std::move(views), *std::move(seen)};
 }
 
+namespace {
+
+// The mean of the members' roots of light, as a move over the matrix.
+Result<Colours> blend(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    auto base = unchecked({Model::matrix, c.objective}, s, view, effort);
+    if (!base) return tl::unexpected(base.error());
+    std::vector<Candidate> members{{Model::lattice}, {Model::hueSectors}, {Model::polynomial}};
+    if (!view.rgb.empty()) members.push_back({Model::lattice, Objective::leastSquares, true});
+    std::vector<Colours> all;
+    for (const Candidate& member : members)
+        if (auto one = fitted(member, s, view, Effort::trial)) all.push_back(*std::move(one));
+    if (all.size() < 2) return failure("Too few of the models for looks can be fitted to this chart.");
+    const Matrix3 back = base->coefficients().leftCols<3>().inverse();
+    ColourMove move = [all = std::move(all), back](const Vector3& roots) -> Vector3 {
+        const Vector3 rgb = back * fromRoots(roots);
+        Vector3 sum = Vector3::Zero();
+        for (const Colours& one : all) sum += toRoots(one(rgb));
+        return sum / static_cast<double>(all.size()) - roots;
+    };
+    if (effort == Effort::trial) return Colours(*std::move(base), std::move(move));
+    return keptMove(move).map(
+        [&](ColourLattice lattice) { return Colours(std::move(*base), std::move(lattice)); });
+}
+
+}  // namespace
+
 Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    if (c.blended) return blend(c, s, view, effort);
     auto base = unchecked(c, s, view, effort);
     // A move needs a base that does not fold; what the plainer one leaves, the move takes.
     if (base && c.model == Model::lattice && folds(*base, s.rgb))

@@ -17,6 +17,8 @@ struct Candidate {
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< on generated colours, too, seen as the chart tells that this camera sees
+    /// Of a lattice: the mean of what the models for looks say, over a matrix. Each errs in its own way.
+    bool blended = false;
 
     bool operator==(const Candidate&) const = default;
 };

@@ -116,6 +116,7 @@ struct Contender {
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< on generated colours, too, seen as the chart tells that this camera sees
+    bool blended = false;   ///< a lattice that holds the mean of several models
     double expected = 0;    ///< mean CIEDE2000 of patches that the fit did not see, by repeated folds
     double chromaGain = 1;  ///< of noise, against balance alone
     std::string against;    ///< why it cannot be taken; empty where it can
@@ -162,11 +163,13 @@ struct Correction {
     std::string name;
     std::string chartId, chartName;
     std::string body, lens, description, taken;
+    std::string uniqueModel;  ///< a DNG's own name of the body, where it differs
     std::vector<std::string> readings;  ///< the frames that it was built from
     Transfer inputEncoding;
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< fitted to generated colours as well; see Contender
+    bool blended = false;   ///< the mean of several models; see Contender
     Intent intent = Intent::colorimetric;
     std::map<std::string, double> weights;  ///< how often a patch counted on top of the intent; by patch id
     std::string referenceLight = "d50";
@@ -175,6 +178,7 @@ struct Correction {
     TakenOut lightTakenOut;                ///< of the readings before they were fitted
     /// What was mended in the readings before; those of the first reading first.
     std::vector<Treatment> treatments;
+    bool asShot = false;  ///< nothing was to be mended
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1
     double level = 1;                      ///< brings neutrals to their reference Y
     std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB

@@ -19,18 +19,39 @@ struct Fold {
     std::vector<std::size_t> kept, out;
 };
 
-std::vector<Fold> foldsOf(std::size_t patches, const FoldPlan& plan) {
+// Patches of one colour are one to take away; each list begins with the first of them.
+std::vector<std::vector<std::size_t>> groupsOf(std::span<const Lab> reference) {
+    constexpr double kSame = 2;
+    std::vector<std::vector<std::size_t>> out;
+    for (std::size_t i = 0; i < reference.size(); ++i) {
+        const Lab& a = reference[i];
+        const auto same = std::find_if(out.begin(), out.end(), [&](const auto& group) {
+            const Lab& b = reference[group.front()];
+            return std::hypot(a.L - b.L, a.a - b.a, a.b - b.b) < kSame;
+        });
+        if (same == out.end())
+            out.push_back({i});
+        else
+            same->push_back(i);
+    }
+    return out;
+}
+
+std::vector<Fold> foldsOf(std::span<const Lab> reference, const FoldPlan& plan) {
+    const auto groups = groupsOf(reference);
     std::vector<Fold> all;
     std::mt19937 engine(plan.seed);
-    std::vector<std::size_t> order(patches);
+    std::vector<std::size_t> order(groups.size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     for (std::size_t repeat = 0; repeat < plan.repeats; ++repeat) {
         // Fisher and Yates's, since std::shuffle differs from library to library.
-        for (std::size_t i = patches; i > 1; --i) std::swap(order[i - 1], order[engine() % i]);
+        for (std::size_t i = order.size(); i > 1; --i) std::swap(order[i - 1], order[engine() % i]);
         for (std::size_t k = 0; k < plan.folds; ++k) {
             Fold f;
-            for (std::size_t i = 0; i < patches; ++i)
-                (i % plan.folds == k ? f.out : f.kept).push_back(order[i]);
+            for (std::size_t i = 0; i < order.size(); ++i) {
+                auto& side = i % plan.folds == k ? f.out : f.kept;
+                side.insert(side.end(), groups[order[i]].begin(), groups[order[i]].end());
+            }
             if (f.out.empty()) continue;
             std::sort(f.kept.begin(), f.kept.end());
             all.push_back(std::move(f));
@@ -50,12 +71,14 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
     std::vector<Lab> reference;
     for (const Xyz& xyz : s.reference) reference.push_back(toLab(xyz, white::d50));
     const bool training =
-        std::any_of(candidates.begin(), candidates.end(), [](const Candidate& c) { return c.training; });
-    const auto folds = foldsOf(s.size(), plan);
+        std::any_of(candidates.begin(), candidates.end(), [](const Candidate& c) { return c.training || c.blended; });
+    const auto folds = foldsOf(reference, plan);
     // Nothing where a fold's fit failed; each fold fills its own.
     std::vector<LeftOut> byFold(folds.size(), LeftOut(candidates.size()));
     tbb::parallel_for(std::size_t{0}, folds.size(), [&](std::size_t k) {
-        const Samples rest = s.only(folds[k].kept);
+        const auto again = s.balancedBy ? s.balancedBy(folds[k].kept) : std::optional(s);
+        if (!again) return;  // without a grey nothing is fitted
+        const Samples rest = again->only(folds[k].kept);
         const TrainingView view = training ? TrainingView::of(whole.set, rest, &whole) : TrainingView{};
         for (std::size_t c = 0; c < candidates.size(); ++c) {
             if (stop.stop_requested()) return;
@@ -63,7 +86,7 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
             if (!colours) continue;
             for (const std::size_t i : folds[k].out)
                 byFold[k][c].push_back(
-                    ciede2000(reference[i], toLab(Xyz::from((*colours)(s.rgb[i])), white::d50)));
+                    ciede2000(reference[i], toLab(Xyz::from((*colours)(again->rgb[i])), white::d50)));
         }
     });
     LeftOut out(candidates.size(), std::vector<double>(s.size(), 0));

@@ -10,7 +10,8 @@
 
 namespace refero {
 
-/// How the patches are taken away: `folds` groups of nearly equal size, in turn, `repeats` times in another
+/// How the patches are taken away, patches of one colour (within 2 CIELAB units of each other) together, so
+/// that no copy tells of another: `folds` groups of nearly equal size, in turn, `repeats` times in another
 /// order. As many folds as patches is leave-one-out.
 struct FoldPlan {
     std::size_t folds = 6;
@@ -23,7 +24,8 @@ struct FoldPlan {
 };
 
 /// CIEDE2000 of each patch from fits that did not see it, averaged over the repeats; empty for a candidate
-/// that could not be fitted to what was left. One list a candidate. The balance stays that of all patches.
+/// that could not be fitted to what was left. One list a candidate. Balance, level and
+/// grey curves are made anew from the greys that are left.
 using LeftOut = std::vector<std::vector<double>>;
 
 /// `whole` is the view of all samples. Runs on all cores. Once stopped, what it gives is worth nothing.

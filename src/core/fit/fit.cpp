@@ -31,6 +31,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.chartId = r.chart.id;
     c.chartName = r.chart.name;
     c.body = r.body;
+    c.uniqueModel = r.uniqueModel;
     c.lens = r.lens;
     c.description = r.description;
     c.taken = r.taken;
@@ -150,6 +151,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     Correction c;
     describe(c, chart->reading, readings);
     c.treatments = std::move(treatments);
+    c.asShot = options.asShot;
     c.intent = options.intent;
     c.weights = options.weights;
     c.limits = options.limits;
@@ -162,6 +164,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.model = taken.model;
     c.objective = taken.objective;
     c.training = taken.training;
+    c.blended = taken.blended;
     c.colours = *std::move(colours);
     if (taken.model == Model::hueSectors) {
         // Told only where the lattice holds just them: a move that folded was weakened.

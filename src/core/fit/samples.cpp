@@ -4,7 +4,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <memory>
 
+#include "core/read/average.h"
 #include "core/read/balance.h"
 #include "core/spectra/illuminant.h"
 
@@ -50,32 +52,15 @@ Result<Reading> merged(std::span<const Reading> readings) {
     }
     if (readings.size() == 1) return out;
     if (const auto same = ofOneSetup(readings); !same) return tl::unexpected(same.error());
-    const auto greenOf = [](const Reading& r) {
-        double sum = 0;
-        for (const std::size_t i : usableNeutrals(r)) sum += r.patches[i].rgb.y();
-        return sum;
-    };
-    const double level = greenOf(out);
-    for (std::size_t i = 0; i < out.patches.size(); ++i) {
-        Vector3 sum = Vector3::Zero();
-        double weights = 0, clipped = 0;
-        for (const Reading& r : readings) {
-            const double scale = greenOf(r) > 0 ? level / greenOf(r) : 1;
-            const double error = scale * r.patches[i].standardError().mean() + 1e-5;
-            sum += r.patches[i].rgb * scale / (error * error);
-            weights += 1 / (error * error);
-            clipped = std::max(clipped, r.patches[i].clipped);
-            out.patches[i].leftOut |= r.patches[i].leftOut;
-        }
-        out.patches[i].rgb = sum / weights;
-        out.patches[i].clipped = clipped;
-    }
-    return out;
+    // Each patch of those in which it is whole; the level by the patches that are whole in both.
+    return averaged({readings.begin(), readings.end()});
 }
 
 double weightOf(const Patch& patch, const PreparationOptions& options) {
+    // What fluoresces looks otherwise in each light.
+    constexpr double kFluorescent = 0.25;
     const auto own = options.weights.find(patch.id);
-    const double weight = own == options.weights.end() ? 1 : own->second;
+    const double weight = (own == options.weights.end() ? 1 : own->second) * (patch.fluorescent() ? kFluorescent : 1);
     for (const KnownColour& c : options.known)
         if (c.name == patch.id) return c.weight * weight;
     if (options.intent == Intent::neutrals && patch.role == Role::neutral) return 4 * weight;
@@ -124,6 +109,56 @@ Vector3 slopes(const Vector3& rgb, const GreyCurves& curves) {
     return {curves[0].slope(rgb.x()), curves[1].slope(rgb.y()), curves[2].slope(rgb.z())};
 }
 
+Samples samplesOf(const PreparedChart& out, const PreparationOptions& options) {
+    Samples s;
+    const Vector3 scale = out.gains * out.level;
+    bool spectral = true;
+    for (std::size_t i = 0; i < out.reading.patches.size(); ++i) {
+        const PatchReading& p = out.reading.patches[i];
+        const Patch& patch = out.reading.chart.patches[i];
+        if (p.leftOut || p.clipped > options.maxClipped) continue;
+        s.index.push_back(i);
+        const Vector3 balanced = p.rgb.cwiseProduct(scale);
+        s.rgb.push_back(out.curves ? straightened(balanced, *out.curves) : balanced);
+        const Vector3 slope = out.curves ? Vector3(scale.cwiseProduct(slopes(balanced, *out.curves))) : scale;
+        s.error.push_back(p.standardError().cwiseProduct(slope));
+        const Matrix3 noise =
+            p.covariance.isZero() ? Matrix3(p.deviation.cwiseAbs2().asDiagonal()) : p.covariance;
+        s.noise.push_back(slope.asDiagonal() * noise * slope.asDiagonal());
+        s.reference.push_back(out.reference[i]);
+        s.weights.push_back(weightOf(patch, options));
+        const bool own = std::any_of(options.known.begin(), options.known.end(),
+                                     [&](const KnownColour& c) { return c.name == patch.id; });
+        spectral = spectral && (patch.reflectance || own);
+        s.reflectances.push_back(patch.reflectance ? std::optional(patch.reflectance->spectrum())
+                                                   : std::nullopt);
+    }
+    if (!spectral) s.reflectances.clear();
+    return s;
+}
+
+// Greys that are not kept are left out of balance, level and curves.
+std::optional<Samples> balancedBy(const PreparedChart& whole, const PreparationOptions& options,
+                                  std::span<const std::size_t> kept) {
+    std::vector<bool> in(whole.reading.patches.size(), false);
+    for (const std::size_t k : kept) in[whole.samples.index[k]] = true;
+    Reading some = whole.reading;
+    bool fewer = false;
+    for (const std::size_t i : usableNeutrals(whole.reading))
+        if (!in[i]) some.patches[i].leftOut = fewer = true;
+    if (!fewer) return whole.samples;
+    const auto gains = neutralGains(some);
+    if (!gains) return {};
+    PreparedChart again{std::move(some), *gains, 1, whole.reference, {}, {}};
+    std::vector<double> referenceY;
+    for (const Xyz& xyz : whole.reference) referenceY.push_back(xyz.y);
+    again.level = neutralLevel(again.reading, again.gains, referenceY);
+    again.curves = curvesOf(again, again.gains * again.level, options);
+    if (options.greyCurves == CurveUse::always && !again.curves) again.curves = whole.curves;
+    again.reading = whole.reading;  // those left out are looked at through what the others say
+    return samplesOf(again, options);
+}
+
 template <class T>
 std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> which) {
     std::vector<T> out;
@@ -138,7 +173,7 @@ std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> wh
 Samples Samples::only(std::span<const std::size_t> which) const {
     return {chosen(index, which),       chosen(rgb, which),       chosen(error, which),
             chosen(noise, which),       chosen(reference, which), chosen(weights, which),
-            chosen(reflectances, which)};
+            chosen(reflectances, which), {}};
 }
 
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
@@ -162,31 +197,15 @@ Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
     std::vector<double> referenceY;
     for (const Xyz& xyz : out.reference) referenceY.push_back(xyz.y);
     out.level = neutralLevel(out.reading, out.gains, referenceY);
-    const Vector3 scale = out.gains * out.level;
-    out.curves = curvesOf(out, scale, options);
-    Samples& s = out.samples;
-    bool spectral = true;
-    for (std::size_t i = 0; i < out.reading.patches.size(); ++i) {
-        const PatchReading& p = out.reading.patches[i];
-        const Patch& patch = out.reading.chart.patches[i];
-        if (p.leftOut || p.clipped > options.maxClipped) continue;
-        s.index.push_back(i);
-        const Vector3 balanced = p.rgb.cwiseProduct(scale);
-        s.rgb.push_back(out.curves ? straightened(balanced, *out.curves) : balanced);
-        const Vector3 slope = out.curves ? Vector3(scale.cwiseProduct(slopes(balanced, *out.curves))) : scale;
-        s.error.push_back(p.standardError().cwiseProduct(slope));
-        const Matrix3 noise =
-            p.covariance.isZero() ? Matrix3(p.deviation.cwiseAbs2().asDiagonal()) : p.covariance;
-        s.noise.push_back(slope.asDiagonal() * noise * slope.asDiagonal());
-        s.reference.push_back(out.reference[i]);
-        s.weights.push_back(weightOf(patch, options));
-        const bool own = std::any_of(options.known.begin(), options.known.end(),
-                                     [&](const KnownColour& c) { return c.name == patch.id; });
-        spectral = spectral && (patch.reflectance || own);
-        s.reflectances.push_back(patch.reflectance ? std::optional(patch.reflectance->spectrum())
-                                                   : std::nullopt);
-    }
-    if (!spectral) s.reflectances.clear();
+    out.curves = curvesOf(out, out.gains * out.level, options);
+    out.samples = samplesOf(out, options);
+    // Of a copy: what is prepared is moved about.
+    const auto whole = std::make_shared<const PreparedChart>(out);
+    PreparationOptions again = options;
+    again.greyCurves = out.curves ? CurveUse::always : CurveUse::never;
+    out.samples.balancedBy = [whole, again](std::span<const std::size_t> kept) {
+        return balancedBy(*whole, again, kept);
+    };
     return out;
 }
 

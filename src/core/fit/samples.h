@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
 #include <map>
 #include <optional>
 #include <span>
@@ -26,6 +27,11 @@ struct Samples {
     std::vector<double> weights;     ///< what the intent gives each, 1 as a rule
     /// Nothing for a colour that was measured without its spectrum; empty where a patch's is not known.
     std::vector<std::optional<Spectrum>> reflectances;
+
+    /// All of them, balanced, levelled and straightened by the greys among `kept` alone (places in these
+    /// lists), so that what is left out has no say in it; nothing where those greys do not suffice. Not there
+    /// in what `only` gives.
+    std::function<std::optional<Samples>(std::span<const std::size_t> kept)> balancedBy;
 
     std::size_t size() const { return index.size(); }
     Samples only(std::span<const std::size_t> which) const;

@@ -60,15 +60,17 @@ void findOutliers(std::vector<Part>& parts) {
 
 // The mean of those that are not off, in place of the patch.
 void takeMean(PatchReading& mean, const std::vector<Part>& parts) {
-    const bool anyWhole = std::any_of(parts.begin(), parts.end(),
-                                      [](const Part& p) { return !p.off && p.patch->clipped <= kClipped; });
+    const auto whole = [](const Part& p) { return p.patch->clipped <= kClipped && !p.patch->leftOut; };
+    const bool anyWhole =
+        std::any_of(parts.begin(), parts.end(), [&](const Part& p) { return !p.off && whole(p); });
+    mean.leftOut = std::all_of(parts.begin(), parts.end(), [](const Part& p) { return p.patch->leftOut; });
     Vector3 sum = Vector3::Zero(), weights = Vector3::Zero();
     Matrix3 covariance = Matrix3::Zero();
     std::size_t pixels = 0;
     double clipped = 0;
     for (const Part& part : parts) {
         const PatchReading& p = *part.patch;
-        if (part.off || (anyWhole && p.clipped > kClipped)) continue;
+        if (part.off || (anyWhole && !whole(part))) continue;
         const Vector3 error = p.standardError() * part.level;
         const Vector3 weight = error.cwiseProduct(error).cwiseMax(1e-14).cwiseInverse();
         sum += weight.cwiseProduct(p.rgb * part.level);
@@ -83,7 +85,8 @@ void takeMean(PatchReading& mean, const std::vector<Part>& parts) {
     mean.covariance = covariance / static_cast<double>(pixels);
     mean.clipped = clipped;
     if (anyWhole && clipped <= kClipped) mean.clippedChannels = mean.clippedChannels.cwiseMin(clipped);
-    // So that the standard error is that of the weighted mean.
+    // So that the standard error is that of the weighted mean, with what the treatments left of doubt.
+    mean.treatmentError.setZero();
     mean.deviation = (static_cast<double>(pixels) * weights.cwiseInverse()).cwiseSqrt();
 }
 

@@ -28,4 +28,8 @@ Verdict worst(const std::vector<Check>& checks) {
     return v;
 }
 
+std::string_view limitIdOf(const Check& check) {
+    return check.id == "exposure" && check.unit == kNominalUnit ? "nominal" : std::string_view(check.id);
+}
+
 }  // namespace refero

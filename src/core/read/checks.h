@@ -9,10 +9,15 @@
 
 namespace refero {
 
+inline constexpr const char* kNominalUnit = "stops from nominal";
+
 Verdict judge(double value, const Band& band);
 
 /// All checks of a reading whose patches and corners are set, in the order of the work.
 std::vector<Check> judged(const Reading& reading, const Limits& limits = {});
+
+/// The id of the limit that it was judged by: its own, but for exposures against a curve's nominal level.
+std::string_view limitIdOf(const Check& check);
 
 /// The worst of them.
 Verdict worst(const std::vector<Check>& checks);

@@ -48,6 +48,7 @@ Limits event() {
     l.name = "Event";
     l.source = "What still gives a usable balance and matrix in a hurry; common practice of reportage.";
     l.exposure = {0.30, 0.96, 0.10, 0.99};
+    l.nominal = {-1.5, 2, -3, 4};
     l.neutrality = {0, 0.02, 0, 0.05};
     l.cast = {0, 0.02, 0, 0.05};
     l.sharePercent = {1, 70, 0.4, 90};
@@ -69,6 +70,7 @@ Limits film() {
     l.name = "Film";
     l.source = "Log and flat recordings hold white low and black high; common practice of camera crews.";
     l.exposure = {0.20, 0.92, 0.08, 0.98};
+    l.nominal = {-2, 2, -4, 4};
     l.neutrality = {0, 0.015, 0, 0.04};
     l.cast = {0, 0.015, 0, 0.04};
     l.sharePercent = {1.5, 60, 0.5, 85};
@@ -89,7 +91,7 @@ constexpr std::array kFields{
     LimitField{"covered", &Limits::covered},    LimitField{"glare", &Limits::flare},
     LimitField{"shine", &Limits::shine},        LimitField{"noise", &Limits::noise},
     LimitField{"chart", &Limits::agreement},    LimitField{"encoding", &Limits::doubt},
-    LimitField{"light", &Limits::subject},
+    LimitField{"light", &Limits::subject},      LimitField{"nominal", &Limits::nominal},
 };
 
 }  // namespace

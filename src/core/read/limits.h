@@ -28,6 +28,9 @@ struct Limits {
     /// Brightest channel of the lightest neutral, share of clipping, linear. 90 % of full scale in a display
     /// encoding is 0.79 in linear light; half of that still leaves the grey series clear of noise.
     Band exposure{0.40, 0.95, 0.15, 0.985};
+    /// Of curves with a nominal level (log, PQ, HLG): stops from it. Such recordings have room above white; a
+    /// stop either way is common practice of camera crews.
+    Band nominal{-1, 1, -3, 3};
     Band clipping{0, 0.001, 0, 0.02};     ///< share of clipped pixels in the worst patch
     Band buried{5, 1e9, 2.5, 1e9};        ///< darkest neutral's weakest channel over its own spread
     Band neutrality{0, 0.010, 0, 0.03};   ///< worst cast along the grey series, share, display-encoded

@@ -143,6 +143,34 @@ double blotchOf(const Channel& channel, double deviation) {
     return worst / (std::abs(plane(0)) + 0.01);
 }
 
+// The means of the cells scatter about their plane as the pixels' noise makes them; more where neighbours are
+// alike.
+double independenceOf(const Channel& channel, double deviation) {
+    constexpr int n = kCells * kCells;
+    constexpr double kLeast = 0.01;
+    std::array<double, n> sum{}, count{};
+    for (std::size_t i = 0; i < channel.values.size(); ++i) {
+        sum[channel.cells[i]] += channel.values[i];
+        count[channel.cells[i]] += 1;
+    }
+    if (*std::min_element(count.begin(), count.end()) < 4 || !(deviation > 0)) return 1;
+    numeric::NormalEquations<3> equations;
+    const auto place = [](int k) {
+        return Eigen::Vector3d(1, k % kCells - (kCells - 1) / 2.0, k / kCells - (kCells - 1) / 2.0);
+    };
+    const auto mean = [&](int k) {
+        return sum[static_cast<std::size_t>(k)] / count[static_cast<std::size_t>(k)];
+    };
+    for (int k = 0; k < n; ++k) equations.add(place(k), mean(k));
+    const Eigen::Vector3d plane = equations.solve();
+    double seen = 0, expected = 0;
+    for (int k = 0; k < n; ++k) {
+        seen += std::pow(mean(k) - plane.dot(place(k)), 2) / (n - 3);
+        expected += deviation * deviation / count[static_cast<std::size_t>(k)] / n;
+    }
+    return seen > 0 ? std::clamp(expected / seen, kLeast, 1.0) : 1;
+}
+
 double blotchOf(const Samples& s, const Vector3& deviation) {
     return std::max(
         {blotchOf(s[0], deviation.x()), blotchOf(s[1], deviation.y()), blotchOf(s[2], deviation.z())});
@@ -189,6 +217,7 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
     r.covariance = products / used - offset * offset.transpose();
     r.deviation = r.covariance.diagonal().cwiseMax(0).cwiseSqrt();
     r.blotch = blotchOf(s, r.deviation);
+    r.independence = independenceOf(s[1], r.deviation.y());
     return r;
 }
 
@@ -220,7 +249,18 @@ PatchReading summariseApart(const Samples& s, double clippingLevel) {
     r.deviation = r.covariance.diagonal().cwiseSqrt();
     r.clipped = r.clippedChannels.maxCoeff();
     r.blotch = blotchOf(s, r.deviation);
+    r.independence = independenceOf(s[1], r.deviation.y());
     return r;
+}
+
+// One patch alone tells it by chance; all of a frame were processed alike.
+void shareIndependence(std::vector<PatchReading>& patches) {
+    constexpr double kAsGoodAsAll = 0.6;
+    std::vector<double> all;
+    for (const PatchReading& p : patches)
+        if (p.pixels > 0 && p.clipped <= 0.01) all.push_back(p.independence);
+    const double median = numeric::medianOf(std::move(all));
+    for (PatchReading& p : patches) p.independence = median <= 0 || median > kAsGoodAsAll ? 1 : median;
 }
 
 template <class Gather>
@@ -234,6 +274,7 @@ std::vector<PatchReading> measureEach(const Chart& chart, const Homography& char
         out[i].id = patch.id;
         out[i].centre = centre;
     });
+    shareIndependence(out);
     return out;
 }
 

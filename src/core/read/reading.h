@@ -32,6 +32,8 @@ struct PatchReading {
     /// How far a sixteenth of the patch departs from an even slope, in any channel, beyond what noise does;
     /// share of the patch's level.
     double blotch = 0;
+    /// Of `pixels`, the share that count as independent: demosaicing and compression make neighbours alike.
+    double independence = 1;
     bool leftOut = false;  ///< by hand, or since it shows something else: it counts nowhere
     /// Standard error of what was taken out of it (light, flare), of `rgb`.
     Vector3 treatmentError{0, 0, 0};
@@ -44,7 +46,7 @@ struct PatchReading {
     /// Standard error of `rgb`.
     Vector3 standardError() const {
         if (!pixels) return treatmentError;
-        const Vector3 noise = deviation / std::sqrt(static_cast<double>(pixels));
+        const Vector3 noise = deviation / std::sqrt(independence * static_cast<double>(pixels));
         return (noise.cwiseAbs2() + treatmentError.cwiseAbs2()).cwiseSqrt();
     }
 };
@@ -153,6 +155,7 @@ struct Reading {
     Transfer encoding;
     EncodingSource encodingSource = EncodingSource::file;
     std::string body, lens, taken, description;
+    std::string uniqueModel;  ///< a DNG's own name of the body; empty where it has none
     double focalLength35mm = 0;
     Chart chart;
     bool found = false;

@@ -13,6 +13,7 @@ namespace {
 struct TreatmentLimits {
     double clipped = 0.01;          ///< share of a patch's pixels
     double rejected = 0.08;         ///< of a patch's pixels, beyond the 1 % that noise alone loses
+    double black = 0.004;           ///< of a display's signal; a code of 8 bits: what is there was below it
     double aboveNoise = 3;          ///< a pixel's signal, for its patch to tell anything
     double blotch = 0.06;           ///< of a patch's level
     double crossedStops = 0.03;     ///< over a patch, at a shadow's edge
@@ -31,6 +32,17 @@ std::vector<std::string> idsOf(const Reading& r, const std::vector<std::size_t>&
     return out;
 }
 
+// Saturated colours outside a picture's gamut have a channel at 0, whatever they were.
+std::vector<std::size_t> cutAtBlack(const Reading& r) {
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < r.patches.size(); ++i) {
+        const Vector3& rgb = r.patches[i].rgb;
+        const double least = r.encoding.encode(rgb.minCoeff()), most = r.encoding.encode(rgb.maxCoeff());
+        if (least - r.encoding.encode(0) < kLimits.black && most - r.encoding.encode(0) > 0.1) out.push_back(i);
+    }
+    return out;
+}
+
 class Treating {
   public:
     explicit Treating(Reading reading) : out_{std::move(reading), {}} {}
@@ -40,6 +52,7 @@ class Treating {
         leaveOut(TreatmentKind::covered, coveredPatches(r));
         if (r.light) leaveOut(TreatmentKind::specular, r.light->specular);
         noteClipped();
+        if (r.encoding != Encoding::linear) leaveOut(TreatmentKind::clipped, cutAtBlack(r));
         leaveOut(TreatmentKind::shadowEdge, shadowEdgePatches(r));
         if (!r.light) return std::move(out_);
         const bool light = !r.lightTakenOut.chart && lightHelps(), flare = flareHelps();

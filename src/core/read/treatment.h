@@ -16,7 +16,7 @@ namespace refero {
 enum class TreatmentKind {
     covered,      ///< patches that show something else are left out
     specular,     ///< so are those with a mirror image on top
-    clipped,      ///< so are those with a clipped channel
+    clipped,      ///< so are those with a clipped channel, or one that the encoding has cut at black
     shadowEdge,   ///< so are those that the edge of a shadow crosses
     shadow,       ///< patches in a shadow are brought to the light beside it
     unevenLight,  ///< patches are brought to the light's mean over the chart

@@ -15,17 +15,15 @@ RootPolynomial after(const RootPolynomial& p, const Matrix3& matrix) {
     return {p.degree(), matrix * p.coefficients()};
 }
 
-}  // namespace
-
-Rendering compile(const Correction& c, OutputSpace space) {
-    return compile(c, space, c.finish);
+Rendering begun(const Vector3& gains, RootPolynomial colours, OutputSpace space) {
+    Rendering out{gains, std::move(colours), info(space).encoding};
+    out.systemGamma = info(space).systemGamma;
+    return out;
 }
 
-Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) {
-    Rendering out{c.gains * c.level, c.colours.base(), info(space).encoding};
+Rendering toComponents(Rendering out, const Correction& c, const Matrix3& toOutput, const Finish& finish) {
     if (c.greyCurves) out.curves = std::make_shared<const GreyCurves>(*c.greyCurves);
     out.lattice = c.colours.lattice();
-    const Matrix3 toOutput = xyzD50ToLinear(space);
     const CompiledFinish f = compile(finish);
     if (f.curve) {
         out.beforeTone = f.toWorking;
@@ -43,17 +41,39 @@ Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) 
     return out;
 }
 
+}  // namespace
+
+Rendering compile(const Correction& c, OutputSpace space) {
+    return compile(c, space, c.finish);
+}
+
+Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) {
+    return toComponents(begun(c.gains * c.level, c.colours.base(), space), c, xyzD50ToLinear(space), finish);
+}
+
+Rendering compileLinear(const Correction& c, OutputSpace space, const Finish& finish) {
+    return toComponents({c.gains * c.level, c.colours.base()}, c, xyzD50ToLinear(space) / info(space).white, finish);
+}
+
 Rendering compileBalanceOnly(const Correction& c, OutputSpace space) {
-    return {c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)),
-            info(space).encoding};
+    return begun(c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)), space);
 }
 
 Rendering compileUntouched(OutputSpace space) {
-    return Rendering::ofMatrix(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709), info(space).encoding);
+    return begun({1, 1, 1}, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)), space);
 }
 
 void render(std::span<const float> in, std::span<float> out, const Rendering& rendering) {
-    detail::renderSpan(in, out, rendering);
+    if (rendering.systemGamma == 1) return detail::renderSpan(in, out, rendering);
+    // Channels depend on each other: pixel by pixel, after the rest.
+    Rendering light = rendering;
+    light.encoding = Encoding::linear;
+    detail::renderSpan(in, out, light);
+    for (std::size_t i = 0; i + 2 < out.size(); i += 3) {
+        const Vector3 v = sceneLight(Vector3(out[i], out[i + 1], out[i + 2]), rendering.systemGamma);
+        for (std::size_t c = 0; c < 3; ++c)
+            out[i + c] = static_cast<float>(encode(rendering.encoding, v(static_cast<Eigen::Index>(c))));
+    }
 }
 
 EncodedImage render(const LinearImage& image, const Rendering& rendering) {
@@ -77,6 +97,7 @@ Vector3 rendered(const Vector3& cameraRgb, const Rendering& rendering) {
     if (rendering.tone)
         v = (rendering.beforeTone * v).unaryExpr([&](double light) { return (*rendering.tone)(light); });
     if (!rendering.isShort()) v = rendering.last * v;
+    if (rendering.systemGamma != 1) v = sceneLight(v, rendering.systemGamma);
     for (int c = 0; c < 3; ++c) v(c) = encode(rendering.encoding, v(c));
     return v;
 }

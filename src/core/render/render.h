@@ -26,6 +26,8 @@ struct Rendering {
     Matrix3 beforeTone = Matrix3::Identity();
     std::shared_ptr<const RootCurve> tone = nullptr;
     Matrix3 last = Matrix3::Identity();
+    /// Undone before the encoding; see OutputSpaceInfo. 1 for most.
+    double systemGamma = 1;
 
     /// Gains, polynomial and encoding are all there is.
     bool isShort() const { return !curves && !lattice && !tone; }
@@ -38,6 +40,8 @@ struct Rendering {
 Rendering compile(const Correction& correction, OutputSpace space);
 /// With another one; Finish{} for none.
 Rendering compile(const Correction& correction, OutputSpace space, const Finish& finish);
+/// The space's linear components, the perfect diffuser at 1: for files that hold light.
+Rendering compileLinear(const Correction& correction, OutputSpace space, const Finish& finish);
 
 /// The camera's own look for comparison: balanced and levelled only, camera RGB taken as linear sRGB.
 Rendering compileBalanceOnly(const Correction& correction, OutputSpace space);

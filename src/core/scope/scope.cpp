@@ -143,7 +143,7 @@ std::vector<ScopeTarget> vectorscopeTargets(const Chart& chart, OutputSpace spac
     for (const Patch& p : chart.patches) {
         if (p.role != Role::primary && p.role != Role::secondary) continue;
         Vector3 v = toLinear * toXyz(p.labD50).vector();
-        for (double& c : v) c = std::clamp(encode(info(space).encoding, c), 0.0, 1.0);
+        v = encoded(space, v).cwiseMax(0).cwiseMin(1);
         const YCbCr e = toYCbCr(v);
         out.push_back({p.id, e.cb, e.cr});
     }

@@ -20,9 +20,10 @@ struct Spectrum {
     double& operator[](std::size_t i) { return values[i]; }
 };
 
-/// Samples taken every `stepNm` from `startNm`, brought to the grid by linear interpolation; beyond its ends
-/// the first and last sample go on (CIE 015, 7.2.3 allows it for reflectances). Needs at least one sample,
-/// step > 0.
+/// Samples taken every `stepNm` from `startNm`, brought to the grid by Sprague's fifth-order interpolation
+/// (CIE 167:2005, 5.1) where they are more than 10 nm apart and six or more, else by a linear one; beyond its
+/// ends the first and last sample go on (CIE 015, 7.2.3 allows it for reflectances). Needs at least one
+/// sample, step > 0.
 Spectrum resampled(double startNm, double stepNm, std::span<const double> samples);
 
 Spectrum operator*(const Spectrum& a, const Spectrum& b);

@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "core/colour/rgb_space.h"
+#include "core/render/highlights.h"
 #include "core/fit/correction.h"
 
 namespace refero::io {
@@ -14,6 +15,7 @@ namespace refero::io {
 /// it is taken to be the correction's. Float files are not clipped, integer ones are; metadata goes along.
 Status applyToFile(const Correction& correction, const std::filesystem::path& frame,
                    const std::optional<Transfer>& encoding, OutputSpace space,
-                   const std::filesystem::path& target);
+                   const std::filesystem::path& target, Highlights highlights = Highlights::cut,
+                   double* clippedShare = nullptr);
 
 }  // namespace refero::io

@@ -21,6 +21,7 @@ struct FrameWork {
     /// True makes it stop at the next band of rows; nothing is left behind then.
     std::function<bool()> stopped = [] { return false; };
     FrameTimes* times = nullptr;
+    double* clippedShare = nullptr;  ///< of the pixels, those with a clipped channel; see treatHighlights
 };
 
 /// Frames that need all of their pixels at once are rendered one at a time, so that memory stays bounded;
@@ -28,7 +29,8 @@ struct FrameWork {
 inline constexpr double kMostStreamedMegapixels = 2000;
 
 /// A frame through a correction into a file, written to the side and renamed. Where the frame does not say
-/// its encoding and none is stated, it is the correction's. Float files are not clipped, integer ones are.
+/// its encoding and none is stated, it is the correction's. Float files are not clipped,
+/// integer ones are; pixels that the recording itself clipped are treated as the output says.
 /// The output's profile is embedded where the kind of file can hold it.
 Status renderFrame(const Correction& correction, const std::filesystem::path& frame,
                    const std::optional<Transfer>& encoding, const FrameOutput& output,

@@ -45,6 +45,9 @@ FrameOutput outputFrom(const Node& n) {
     o.quality = whole(n, "quality", o.quality);
     o.longEdge = whole(n, "long_edge", 0);
     o.finish = n.truth("finish", true);
+    const auto highlights = highlightsByName(n.text("highlights", "cut"));
+    if (!highlights) n.fail(highlights.error().message);
+    o.highlights = *highlights;
     o.metadata = n.truth("metadata", true);
     return o;
 }
@@ -52,7 +55,8 @@ FrameOutput outputFrom(const Node& n) {
 Json outputJson(const FrameOutput& o) {
     return {{"kind", o.kind},     {"space", info(o.space).name}, {"bits", o.bits},
             {"half", o.half},     {"quality", o.quality},        {"long_edge", o.longEdge},
-            {"finish", o.finish}, {"metadata", o.metadata}};
+            {"finish", o.finish}, {"metadata", o.metadata},
+            {"highlights", name(o.highlights)}};
 }
 
 BatchFrame frameFrom(const Node& n, const fs::path& base) {

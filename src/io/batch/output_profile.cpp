@@ -8,8 +8,9 @@ namespace refero::io {
 
 std::optional<std::string> outputProfile(OutputSpace space) {
     const OutputSpaceInfo& s = info(space);
-    if (!s.primaries || s.encoding == Encoding::acescct) return {};
-    auto bytes = displayProfile(rgbToXyzD50(*s.primaries), s.encoding, std::string(s.label));
+    // A profile's connection space ends just above white.
+    if (!s.primaries || s.encoding == Encoding::acescct || s.white != 1) return {};
+    auto bytes = displayProfile(*s.primaries, s.encoding, std::string(s.label));
     return bytes ? std::optional(*std::move(bytes)) : std::nullopt;
 }
 

@@ -40,19 +40,45 @@ std::string property(cmsHANDLE it8, const char* name) {
     return text ? text : "";
 }
 
+// A keyword may stand in several lines, as WEIGHTING_FUNCTION does for illuminant and observer (CGATS.17, table
+// 4); Little CMS gives the first of them.
+std::string linesOf(std::string_view text, std::string_view key) {
+    const std::string_view head = text.substr(0, text.find("BEGIN_DATA"));
+    std::string out;
+    for (std::size_t at = 0; at < head.size();) {
+        const std::size_t end = std::min(head.find_first_of("\r\n", at), head.size());
+        std::string_view line = head.substr(at, end - at);
+        line.remove_prefix(std::min(line.find_first_not_of(" \t"), line.size()));
+        const bool whole = line.size() > key.size() && (line[key.size()] == ' ' || line[key.size()] == '\t');
+        if (line.starts_with(key) && whole) out += (out.empty() ? "" : "; ") + std::string(line.substr(key.size() + 1));
+        at = end + 1;
+    }
+    return out;
+}
+
 // "D50" of "D50", "CIE D50 ..."; "2" of "2 degree", "2DEG"; whichever keyword says it.
-void describe(cmsHANDLE it8, ChartData& data) {
+void describe(cmsHANDLE it8, std::string_view whole, ChartData& data) {
     for (const char* key :
          {"ILLUMINANT", "MEASUREMENT_ILLUMINANT", "WEIGHTING_FUNCTION", "ILLUMINATION_NAME"}) {
-        const std::string text = property(it8, key);
+        const std::string text = std::string_view(key) == "WEIGHTING_FUNCTION" ? linesOf(whole, key) : property(it8, key);
         for (const char* light : {"D50", "D55", "D65", "F11", "F7", "F2"})
             if (data.illuminant.empty() && text.find(light) != text.npos) data.illuminant = light;
         if (data.illuminant.empty() && text == "A") data.illuminant = "A";
     }
-    for (const char* key : {"OBSERVER", "OBSERVER_ANGLE", "MEASUREMENT_OBSERVER"}) {
-        const std::string text = property(it8, key);
+    for (const char* key : {"OBSERVER", "OBSERVER_ANGLE", "MEASUREMENT_OBSERVER", "WEIGHTING_FUNCTION"}) {
+        std::string text = property(it8, key);
+        if (std::string_view(key) == "WEIGHTING_FUNCTION") {
+            text = linesOf(whole, key);
+            const auto at = text.find("OBSERVER");
+            text = at == text.npos ? std::string() : text.substr(at, text.find(';', at) - at);
+        }
         if (data.observerDegrees == 0 && text.find("10") != text.npos) data.observerDegrees = 10;
         if (data.observerDegrees == 0 && text.find('2') != text.npos) data.observerDegrees = 2;
+    }
+    for (const char* key : {"MEASUREMENT_CONDITION", "MEASUREMENT_CONDITIONS", "MEASUREMENT_SOURCE", "FILTER",
+                            "ILLUMINATION_NAME"}) {
+        const std::string condition = detail::conditionIn(linesOf(whole, key));
+        if (data.condition.empty()) data.condition = condition;
     }
     for (const char* key : {"ORIGINATOR", "DESCRIPTOR", "INSTRUMENTATION", "CREATED"}) {
         const std::string text = property(it8, key);
@@ -111,7 +137,7 @@ Result<ChartData> parseCgats(std::string_view text, const std::string& origin) {
             return tl::unexpected(ok.error());
     }
     ChartData data = std::move(*reader).finish();
-    describe(it8.get(), data);
+    describe(it8.get(), text, data);
     if (auto ok = validate(data); !ok) return failure(origin + ": " + ok.error().message);
     return data;
 }
@@ -131,6 +157,8 @@ std::string cgatsText(const ChartData& data) {
         out += "KEYWORD \"ILLUMINANT\"\nILLUMINANT " + quoted(data.illuminant) + "\n";
     if (data.observerDegrees)
         out += "KEYWORD \"OBSERVER\"\nOBSERVER \"" + std::to_string(data.observerDegrees) + " degree\"\n";
+    if (!data.condition.empty())
+        out += "KEYWORD \"MEASUREMENT_CONDITION\"\nMEASUREMENT_CONDITION " + quoted(data.condition) + "\n";
     out += "NUMBER_OF_FIELDS " + std::to_string(count) + "\nBEGIN_DATA_FORMAT\n" + fields +
            "\nEND_DATA_FORMAT\n" + "NUMBER_OF_SETS " + std::to_string(data.samples.size()) + "\nBEGIN_DATA\n";
     for (const auto& s : data.samples) {

@@ -16,17 +16,18 @@ constexpr std::size_t kLargest = 64u << 20;
 
 }  // namespace
 
-Result<ChartData> parseChartData(std::string_view text, const std::string& origin) {
+Result<ChartData> parseChartData(std::string_view text, const std::string& origin,
+                                 const ChartDataOptions& options) {
     const auto begin = text.find_first_not_of(" \t\r\n\xEF\xBB\xBF");
     if (begin == text.npos) return failure(origin + " is empty.");
-    if (text[begin] == '<') return parseCxf(text, origin);
+    if (text[begin] == '<') return parseCxf(text, origin, options);
     if (text.find("BEGIN_DATA") != text.npos) return parseCgats(text, origin);
     return parseTable(text, origin);
 }
 
-Result<ChartData> readChartData(const std::filesystem::path& path) {
+Result<ChartData> readChartData(const std::filesystem::path& path, const ChartDataOptions& options) {
     return readFile(path, kLargest).and_then([&](const std::string& text) {
-        return parseChartData(text, path.filename().string());
+        return parseChartData(text, path.filename().string(), options);
     });
 }
 

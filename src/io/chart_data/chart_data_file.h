@@ -18,12 +18,20 @@ enum class ChartDataFormat {
             ///< spreadsheet
 };
 
+/// What a person says of a file that holds more than one answer.
+struct ChartDataOptions {
+    /// Of a file with values of several measurement conditions (ISO 13655): "M0" to "M3". Without it such a
+    /// file is an error that names them.
+    std::string condition = {};
+};
+
 /// The kind is recognised from the content. Errors name line or element.
-Result<ChartData> readChartData(const std::filesystem::path& path);
-Result<ChartData> parseChartData(std::string_view text, const std::string& origin);
+Result<ChartData> readChartData(const std::filesystem::path& path, const ChartDataOptions& options = {});
+Result<ChartData> parseChartData(std::string_view text, const std::string& origin,
+                                 const ChartDataOptions& options = {});
 
 Result<ChartData> parseCgats(std::string_view text, const std::string& origin);
-Result<ChartData> parseCxf(std::string_view text, const std::string& origin);
+Result<ChartData> parseCxf(std::string_view text, const std::string& origin, const ChartDataOptions& options = {});
 Result<ChartData> parseTable(std::string_view text, const std::string& origin);
 
 std::string toText(const ChartData& data, ChartDataFormat format);

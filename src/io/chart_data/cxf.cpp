@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
 #include <cstring>
 #include <pugixml.hpp>
 #include <sstream>
@@ -53,38 +54,121 @@ void describe(const pugi::xml_node& root, ChartData& data) {
         const std::string text = textOf(info, key);
         if (!text.empty()) data.source += (data.source.empty() ? "" : ", ") + text;
     }
-    data.illuminant = textOf(root, "Illuminant");
-    const std::string observer = textOf(root, "Observer");
-    data.observerDegrees = observer.starts_with("10") ? 10 : observer.starts_with("2") ? 2 : 0;
 }
 
-Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, ChartData& data, const std::string& where) {
+// What a value's own ColorSpecification says; of a file without one, or of a value that names none, what the
+// only one there says.
+struct Specification {
+    std::string illuminant, condition;
+    int observerDegrees = 0;
+    double startNm = 0, stepNm = 10;
+};
+
+class Specifications {
+  public:
+    explicit Specifications(const pugi::xml_node& root) {
+        for (const auto& n : first(root, "ColorSpecificationCollection").children())
+            if (named(n, "ColorSpecification")) byId_.emplace_back(n.attribute("Id").as_string(), specificationOf(n));
+        if (byId_.size() == 1) other_ = byId_.front().second;
+        if (byId_.empty()) other_ = specificationOf(root);
+    }
+
+    // An error where the file names one that it does not have.
+    Result<Specification> of(const pugi::xml_node& value, const std::string& where) const {
+        const std::string id = value.attribute("ColorSpecification").as_string();
+        if (id.empty()) return other_;
+        for (const auto& [own, specification] : byId_)
+            if (own == id) return specification;
+        if (byId_.empty()) return other_;
+        return failure(where + " refers to the colour specification \"" + id + "\", which is not in the file.");
+    }
+
+  private:
+    static Specification specificationOf(const pugi::xml_node& n) {
+        Specification s;
+        s.illuminant = textOf(n, "Illuminant");
+        const std::string observer = textOf(n, "Observer");
+        s.observerDegrees = observer.starts_with("10") ? 10 : observer.starts_with("2") ? 2 : 0;
+        const auto range = first(n, "WavelengthRange");
+        s.startNm = range.attribute("StartWL").as_double();
+        s.stepNm = range.attribute("Increment").as_double(10);
+        for (const char* key : {"DeviceIllumination", "MeasurementCondition", "MeasurementType", "DeviceFilter"})
+            if (s.condition.empty()) s.condition = detail::conditionIn(textOf(n, key));
+        if (s.condition.empty()) s.condition = detail::conditionIn(n.attribute("Id").as_string());
+        return s;
+    }
+    std::vector<std::pair<std::string, Specification>> byId_;
+    Specification other_;
+};
+
+// Of an object's values of a kind, the one to take: of several conditions, the one that was asked for.
+Result<std::pair<pugi::xml_node, Specification>> chosen(const pugi::xml_node& values, const char* kind,
+                                                        const Specifications& all, const std::string& wanted,
+                                                        const std::string& where) {
+    std::vector<std::pair<pugi::xml_node, Specification>> found;
+    for (const auto& n : values.children()) {
+        if (!named(n, kind)) continue;
+        const auto s = all.of(n, where);
+        if (!s) return tl::unexpected(s.error());
+        found.emplace_back(n, *s);
+    }
+    if (found.empty()) return std::pair<pugi::xml_node, Specification>{};
+    std::string conditions;
+    for (const auto& [n, s] : found) {
+        if (!wanted.empty() && s.condition == wanted) return std::pair{n, s};
+        conditions += (conditions.empty() ? "" : ", ") + (s.condition.empty() ? std::string("?") : s.condition);
+    }
+    if (!wanted.empty() && (found.size() > 1 || !found.front().second.condition.empty()))
+        return failure(where + " was not measured under " + wanted + ", but under " + conditions + ".");
+    const bool differ = std::any_of(found.begin(), found.end(), [&](const auto& f) {
+        return f.second.condition != found.front().second.condition;
+    });
+    if (differ)
+        return failure(where + " was measured under " + conditions +
+                       " (ISO 13655). Say which of them: they differ where the surface has a brightener.");
+    return found.front();
+}
+
+void take(const Specification& s, ChartData& data) {
+    data.illuminant = s.illuminant;
+    data.observerDegrees = s.observerDegrees;
+    data.condition = s.condition;
+    data.startNm = s.startNm;
+    data.stepNm = s.stepNm;
+}
+
+Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifications& all,
+                                   const ChartDataOptions& options, ChartData& data, const std::string& where) {
     ChartData::Sample s;
     s.id = object.attribute("Name").as_string(object.attribute("Id").as_string());
     const auto values = first(object, "ColorValues");
-    if (const auto spectrum = first(values, "ReflectanceSpectrum")) {
-        s.spectrum = numbersOf(spectrum.text().as_string());
-        if (s.spectrum.empty()) return failure(where + ": its spectrum is not a list of numbers.");
-        if (spectrum.attribute("StartWL")) data.startNm = spectrum.attribute("StartWL").as_double();
-        data.kind = ChartData::Kind::spectra;
+    for (const auto& [element, kind] : {std::pair{"ReflectanceSpectrum", ChartData::Kind::spectra},
+                                        {"ColorCIELab", ChartData::Kind::lab},
+                                        {"ColorCIEXYZ", ChartData::Kind::xyz}}) {
+        const auto found = chosen(values, element, all, options.condition, where);
+        if (!found) return tl::unexpected(found.error());
+        const auto& [n, specification] = *found;
+        if (!n) continue;
+        data.kind = kind;
+        take(specification, data);
+        if (kind == ChartData::Kind::spectra) {
+            s.spectrum = numbersOf(n.text().as_string());
+            if (s.spectrum.empty()) return failure(where + ": its spectrum is not a list of numbers.");
+            if (n.attribute("StartWL")) data.startNm = n.attribute("StartWL").as_double();
+            return s;
+        }
+        const bool lab = kind == ChartData::Kind::lab;
+        const auto v = lab ? threeOf(n, "L", "A", "B") : threeOf(n, "X", "Y", "Z");
+        if (!v) return failure(where + (lab ? ": its L*a*b* is not three numbers." : ": its XYZ is not three numbers."));
+        s.value = lab ? *v : Vector3(*v / 100);
         return s;
-    }
-    if (const auto lab = first(values, "ColorCIELab")) {
-        data.kind = ChartData::Kind::lab;
-        if (const auto v = threeOf(lab, "L", "A", "B")) return s.value = *v, s;
-        return failure(where + ": its L*a*b* is not three numbers.");
-    }
-    if (const auto xyz = first(values, "ColorCIEXYZ")) {
-        data.kind = ChartData::Kind::xyz;
-        if (const auto v = threeOf(xyz, "X", "Y", "Z")) return s.value = *v / 100, s;
-        return failure(where + ": its XYZ is not three numbers.");
     }
     return failure(where + " has neither a reflectance spectrum nor CIE L*a*b* or XYZ.");
 }
 
 }  // namespace
 
-Result<ChartData> parseCxf(std::string_view text, const std::string& origin) {
+Result<ChartData> parseCxf(std::string_view text, const std::string& origin, const ChartDataOptions& options) {
     pugi::xml_document document;
     // Document types and the entities they declare are not read: no colour needs them.
     const auto parsed =
@@ -96,18 +180,20 @@ Result<ChartData> parseCxf(std::string_view text, const std::string& origin) {
     if (!named(root, "CxF")) return failure(origin + " is XML, but not CxF.");
     ChartData data;
     describe(root, data);
-    const auto range = first(root, "WavelengthRange");
-    data.startNm = range.attribute("StartWL").as_double();
-    data.stepNm = range.attribute("Increment").as_double(10);
-    std::optional<ChartData::Kind> kind;
+    const Specifications specifications(root);
+    std::optional<ChartData> before;
     for (const auto& object : first(root, "ObjectCollection").children()) {
         if (!named(object, "Object") || !first(object, "ColorValues")) continue;
         const std::string where = origin + ", object \"" + object.attribute("Name").as_string("?") + "\"";
-        auto s = sampleOf(object, data, where);
+        auto s = sampleOf(object, specifications, options, data, where);
         if (!s) return tl::unexpected(s.error());
-        if (kind && *kind != data.kind)
+        if (before && before->kind != data.kind)
             return failure(where + " has another kind of values than those before it.");
-        kind = data.kind;
+        if (before && (before->illuminant != data.illuminant || before->observerDegrees != data.observerDegrees ||
+                       before->condition != data.condition))
+            return failure(where + " is of another illuminant, observer or measurement condition than those before it; "
+                                   "give a file of one.");
+        if (!before) before = ChartData{data.kind, {}, data.illuminant, data.observerDegrees, data.condition, 0, 0, {}};
         if (!data.samples.empty() && s->spectrum.size() != data.samples.front().spectrum.size())
             return failure(where + " has a spectrum of another length.");
         data.samples.push_back(*std::move(s));

@@ -32,6 +32,29 @@ Correction exposedBy(const Correction& c, double stops) {
     return out;
 }
 
+bool isProfile(Format f) {
+    return f == Format::icc || f == Format::icc2 || f == Format::dcp;
+}
+
+// The same correction of what a raw developer has balanced, or without its level: in units of a grey's camera
+// RGB, whose strongest channel is 1.
+Correction asFed(const Correction& c, bool balanced, bool keepLevel) {
+    Correction out = c;
+    const double strongest = c.gains.minCoeff();
+    if (keepLevel) out.level = 1 / strongest;
+    if (!balanced) return out;
+    for (PatchResult& p : out.patches) p.rgb = p.rgb.cwiseProduct(c.gains) / strongest;
+    out.gains.setOnes();
+    out.level *= strongest;
+    return out;
+}
+
+// One profile has one exposure: where the two chart shots were exposed otherwise it holds neither's.
+bool exposedOtherwise(const Correction& a, const Correction& b) {
+    constexpr double kSameStops = 0.03;
+    return std::abs(std::log2(a.level * a.gains.minCoeff() / (b.level * b.gains.minCoeff()))) > kSameStops;
+}
+
 // How far what the file holds is from the whole correction, with the finish where it holds that.
 void measure(RepresentablePart& out, const Correction& given) {
     Correction whole = given;
@@ -50,7 +73,11 @@ void measure(RepresentablePart& out, const Correction& given) {
 
 Status addProfile(RepresentablePart& out, const Correction& given, const ExportOptions& o) {
     std::vector<const Correction*> all{&given};
-    if (o.second) all.push_back(&*o.second);
+    std::optional<Correction> second;
+    if (o.second) {
+        second = asFed(*o.second, false, out.keptLevel);
+        all.push_back(&*second);
+    }
     auto profile = dcpProfileOf(all, o.shape == ProfileShape::matrix, out.colours, o.illuminants);
     if (!profile) return tl::unexpected(profile.error());
     out.dcp = *std::move(profile);
@@ -71,7 +98,7 @@ Status addProfile(RepresentablePart& out, const Correction& given, const ExportO
 }  // namespace
 
 Lab labOfStored(const Vector3& stored, OutputSpace space) {
-    const Vector3 linear = stored.unaryExpr([&](double v) { return decode(info(space).encoding, v); });
+    const Vector3 linear = decoded(space, stored);
     return toLab(Xyz::from(xyzD50ToLinear(space).inverse() * linear), white::d50);
 }
 
@@ -93,8 +120,21 @@ Result<RepresentablePart> representablePartOf(const Correction& c, const ExportO
                           o.encoding.value_or(naturalInputEncoding(c, o.format)), o.space};
     // A configuration's scene-linear space; the finish is in its views.
     if (o.format == Format::ocio) out.space = OutputSpace::acescg;
-    const Correction given = out.correction;
     const auto lose = [&](std::string sentence) { out.foreseen.lost.push_back(std::move(sentence)); };
+    out.videoRange = o.videoRange;
+    if (isProfile(o.format)) {
+        out.balanced = o.format != Format::dcp && c.inputEncoding == Encoding::linear &&
+                       o.input != ProfileInput::asRecorded;
+        out.balanced |= o.format != Format::dcp && o.input == ProfileInput::balanced;
+        out.keptLevel = o.keepLevel;
+        if (!out.keptLevel && o.second && exposedOtherwise(c, *o.second)) {
+            out.keptLevel = true;
+            lose("The two chart shots were exposed differently, and a profile has one exposure for both: none "
+                 "is in it.");
+        }
+        out.correction = asFed(out.correction, out.balanced, out.keptLevel);
+    }
+    const Correction given = out.correction;
     if (o.format != Format::csv && o.format != Format::json) out.colours = proofColours(given, out.space);
     const auto& colours = out.colours;
     switch (o.format) {

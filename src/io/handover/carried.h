@@ -18,6 +18,9 @@ struct RepresentablePart {
     Correction correction;
     Transfer inputEncoding;
     OutputSpace space = OutputSpace::srgb;
+    bool videoRange = false;
+    bool balanced = false;   ///< `colours` are camera RGB divided by a grey's
+    bool keptLevel = false;  ///< the correction's level is not in it
     std::optional<Cdl> cdl{};
     std::optional<DcpProfile> dcp{};
     std::size_t dcpLight = 0;        ///< of the profile's lights, the one that this correction is for

@@ -35,7 +35,7 @@ double shaped(double fed) {
 
 std::string feedLine(const CubeOptions& o) {
     std::string out = "# Feed it camera RGB as recorded, no white balance, encoded as " +
-                      std::string(name(o.encoding)) + "; ";
+                      std::string(name(o.encoding)) + (o.videoRange ? ", in video range; " : ", in full range; ");
     if (o.exposureOffsetStops == 0) return out + "nominal exposure, no offset.\n";
     char stops[80];
     std::snprintf(stops, sizeof stops, "exposed %+.2f stops against the chart shot.\n",
@@ -46,7 +46,8 @@ std::string feedLine(const CubeOptions& o) {
 std::string heading(const Correction& c, const CubeOptions& o) {
     return "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n" +
            feedLine(o) + "# It gives " + std::string(info(o.space).label) + " (" +
-           std::string(info(o.space).name) + ").\n";
+           std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") + " range): " +
+           std::string(info(o.space).viewing) + ".\n";
 }
 
 }  // namespace
@@ -57,10 +58,13 @@ Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
     const int n = o.size;
     const Rendering rendering = compile(c, o.space);
     const auto truth = [&](std::span<float> places) {
-        for (float& v : places)
-            v = static_cast<float>(
-                o.encoding.decode(o.shaper ? kShaperTop * decode(Encoding::gamma22, double(v)) : double(v)));
+        for (float& v : places) {
+            const double fed = o.videoRange ? fromVideoRange(double(v)) : double(v);
+            v = static_cast<float>(o.encoding.decode(o.shaper ? kShaperTop * decode(Encoding::gamma22, fed) : fed));
+        }
         render(places, places, rendering);
+        if (o.videoRange)
+            for (float& v : places) v = static_cast<float>(toVideoRange(double(v)));
     };
     Cube cube;
     cube.options_ = o;
@@ -125,9 +129,11 @@ std::string curvesText(const Correction& c, const CubeOptions& o) {
            "\nDOMAIN_MIN 0 0 0\nDOMAIN_MAX 1 1 1\n";
     char line[96];
     for (int i = 0; i < kPoints; ++i) {
-        const double light = o.encoding.decode(static_cast<double>(i) / (kPoints - 1));
+        const double fed = static_cast<double>(i) / (kPoints - 1);
+        const double light = o.encoding.decode(o.videoRange ? fromVideoRange(fed) : fed);
         Vector3 v = c.straightened(Vector3::Constant(light));
-        for (int k = 0; k < 3; ++k) v(k) = encode(info(o.space).encoding, v(k));
+        v = encoded(o.space, v);
+        if (o.videoRange) v = v.unaryExpr([](double full) { return toVideoRange(full); });
         std::snprintf(line, sizeof line, "%.7f %.7f %.7f\n", v.x(), v.y(), v.z());
         all += line;
     }

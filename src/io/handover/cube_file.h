@@ -16,6 +16,8 @@ struct CubeOptions {
     OutputSpace space = OutputSpace::srgb;  ///< what it gives
     /// Begins with a curve to roots of what it is fed, from 0 to kShaperTop: for linear light.
     bool shaper = false;
+    /// What it is fed and what it gives are in video range, as some hardware and monitors pass it.
+    bool videoRange = false;
     /// By which what it is fed is exposed above the chart shot; told in the header, taken back by the
     /// correction that it is sampled from.
     double exposureOffsetStops = 0;

@@ -126,7 +126,8 @@ Result<DcpProfile> dcpProfileOf(std::span<const Correction* const> corrections, 
     }
     DcpProfile p;
     p.name = all.front()->name;
-    p.camera = all.front()->body.empty() ? "Camera" : all.front()->body;
+    const Correction& first = *all.front();
+    p.camera = !first.uniqueModel.empty() ? first.uniqueModel : first.body.empty() ? "Camera" : first.body;
     for (std::size_t i = 0; i < all.size(); ++i) {
         auto light = lightOf(*all[i], illuminants[i], matrixOnly, colours);
         if (!light) return tl::unexpected(light.error());

@@ -13,7 +13,7 @@ using GridTruth = std::function<void(std::span<float> places)>;
 
 /// Values at the nodes are right there and off between them, always to the inside of a bend. Moves each by a
 /// share of what is missing around it, so that what tetrahedral interpolation is off by is shared by both:
-/// about half as much. `grid` has n points a side, x fastest.
+/// about half as much. The first node, black, stays. `grid` has n points a side, x fastest.
 void polish(std::span<Eigen::Vector3f> grid, int n, const GridTruth& truth);
 
 /// The same for values that are cut off below 0 and above 1 where they are shown: what is cut off anyway is

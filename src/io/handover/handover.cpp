@@ -23,9 +23,10 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr std::array kSizes{33, 65, 97, 129};
+// More than 65 points a side only where somebody asks: many programs take no more.
+constexpr std::array kSizes{33, 65};
 // Nobody asks for certain sizes of these; a smaller one is written and read in half the time.
-constexpr std::array kChainSizes{33, 49, 65, 97, 129};
+constexpr std::array kChainSizes{33, 49, 65};
 
 // A proof of nothing is none.
 bool passes(const Proof& p, Format format, double share = 1) {
@@ -40,7 +41,7 @@ Result<Cube> smallestCube(const RepresentablePart& representable, const ExportOp
     const auto sampled = [&](int size) {
         return Cube::sampled(
             representable.correction,
-            {size, representable.inputEncoding, representable.space, o.shaper, o.exposureOffsetStops});
+            {size, representable.inputEncoding, representable.space, o.shaper, o.videoRange, o.exposureOffsetStops});
     };
     // In linear light no size is enough for a display's curve; trying them all would only take time.
     const bool hopeless = !o.shaper && representable.inputEncoding == Encoding::linear &&
@@ -55,8 +56,15 @@ Result<Cube> smallestCube(const RepresentablePart& representable, const ExportOp
 }
 
 std::string feedSentence(const RepresentablePart& representable, const ExportOptions& o) {
-    std::string out = "Feed it camera RGB as recorded, no white balance, encoded as " +
-                      std::string(name(representable.inputEncoding)) + "; ";
+    const bool profile = o.format == Format::icc || o.format == Format::icc2 || o.format == Format::dcp;
+    std::string out =
+        representable.balanced
+            ? "Feed it camera RGB balanced on a grey, its strongest channel left as it is, encoded as "
+            : "Feed it camera RGB as recorded, no white balance, encoded as ";
+    out += std::string(name(representable.inputEncoding)) + "; ";
+    if (profile)
+        out += representable.keptLevel ? "the level stays as it was exposed; "
+                                       : "the chart shot's level is brought to its reference; ";
     char stops[80];
     std::snprintf(stops, sizeof stops, "exposed %+.2f stops against the chart shot.", o.exposureOffsetStops);
     return out + (o.exposureOffsetStops == 0 ? "nominal exposure, no offset." : stops);
@@ -77,6 +85,13 @@ std::pair<OCIO_NAMESPACE::GroupTransformRcPtr, int> smallestChain(const Represen
             return {std::move(chain), size};
     }
     return {made(kChainSizes.front()), kChainSizes.front()};
+}
+
+// A raw developer's list shows the description: what it is to be fed stands there.
+Correction named(const RepresentablePart& r) {
+    Correction out = r.correction;
+    out.name += r.balanced ? " (for balanced input)" : " (for input as recorded)";
+    return out;
 }
 
 struct Clf {
@@ -138,7 +153,7 @@ Result<Content> content(const Correction& c, const RepresentablePart& representa
         case Format::cube1d:
             return plain(curvesText(
                 representable.correction,
-                {0, representable.inputEncoding, representable.space, false, o.exposureOffsetStops}));
+                {0, representable.inputEncoding, representable.space, false, o.videoRange, o.exposureOffsetStops}));
         case Format::clf:
             return clfOf(representable, o).map([](Clf clf) {
                 return Content{std::move(clf.text), clf.size, {}};
@@ -150,7 +165,7 @@ Result<Content> content(const Correction& c, const RepresentablePart& representa
                 .map(plain);
         case Format::icc:
         case Format::icc2:
-            return iccProfile(representable.correction, representable.inputEncoding,
+            return iccProfile(named(representable), representable.inputEncoding,
                               o.format == Format::icc ? IccVersion::four : IccVersion::two,
                               o.shape == ProfileShape::table)
                 .map(plain);
@@ -228,7 +243,7 @@ std::string tooFar(const Proof& p, const ExportOptions& o, const RepresentablePa
         return out +
                " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct, or begin "
                "it with a shaper.";
-    return out + (size < 129 ? " Use more points a side, or leave the size open."
+    return out + (size < 129 ? " Ask for more points a side (97 or 129) where the program takes them, or feed it another encoding."
                              : " Use an ICC profile, or feed it srgb.");
 }
 
@@ -239,10 +254,17 @@ Status ExportOptions::validate() const {
         return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
     if (!(std::abs(exposureOffsetStops) <= 8)) return failure("An exposure offset is at most 8 stops.");
     if (shaper && format != Format::cube) return failure("Only a 3D .cube begins with a shaper.");
+    if (videoRange && format != Format::cube && format != Format::cube1d)
+        return failure("Only a .cube is made for video range.");
+    if (videoRange && shaper) return failure("A shaper is for linear light, which has no video range.");
     if (shaper && encoding && *encoding != Encoding::linear)
         return failure("A shaper is for linear light; feed it linear.");
     if (second && format != Format::dcp) return failure("Only a camera profile is for two lights.");
     if (finishCurve && format != Format::dcp) return failure("Only a camera profile has a base tone curve.");
+    const bool icc = format == Format::icc || format == Format::icc2;
+    if (input != ProfileInput::automatic && !icc)
+        return failure("Only an ICC profile is made for balanced or unbalanced input.");
+    if (keepLevel && !icc && format != Format::dcp) return failure("Only a profile can leave the level as it is.");
     if (!illuminants.empty() && format != Format::dcp)
         return failure("Only a camera profile names its light.");
     return {};
@@ -265,6 +287,7 @@ Result<Handover> exportCorrection(const Correction& c, const fs::path& target, c
     done.encoding = representable->inputEncoding;
     done.size = made->size;
     done.foreseen = representable->foreseen;
+    done.feed = feedSentence(*representable, o);
     std::vector<NewFile> files{{target, made->bytes}};
     for (const auto& [path, bytes] : made->beside) {
         files.push_back({path, bytes});

@@ -20,18 +20,32 @@ enum class ProfileShape {
     table,
 };
 
+/// What a profile is fed.
+enum class ProfileInput {
+    automatic,   ///< what a raw developer feeds: balanced for linear frames, as recorded for encoded ones
+    asRecorded,  ///< camera RGB without white balance
+    /// Divided by a grey's camera RGB, its strongest channel 1: a grey has equal channels, and 1 is where the
+    /// first channel clips.
+    balanced,
+};
+
 struct ExportOptions {
     Format format = Format::cube;
     std::optional<int>
-        size;  ///< points a side of a LUT; none: the first of 33, 65, 97 and 129 that passes the proof
+        size;  ///< points a side of a LUT; none: the first of 33 and 65 that passes the proof
     /// What the file will be fed; without it its natural feed.
     std::optional<Transfer> encoding;
     OutputSpace space = OutputSpace::srgb;
     ProfileShape shape = ProfileShape::automatic;
+    ProfileInput input = ProfileInput::automatic;  ///< of an ICC profile
+    /// Of a profile: the level that brings the chart to its reference is not in it.
+    bool keepLevel = false;
     /// By which the pictures that it will be fed are exposed above the chart shot; the file takes that back.
     double exposureOffsetStops = 0;
     /// A 3D LUT begins with a curve of its own, so that linear light and what lies above 1 can be fed.
     bool shaper = false;
+    /// Of a .cube: what it is fed and what it gives are in video range (64 to 940 of 1023), else in full.
+    bool videoRange = false;
     /// Of a camera profile for two lights: the correction for the other light, and EXIF's numbers of both
     /// (17 A, 20 D55, 21 D65, 22 D75, 23 D50); of one light, that alone.
     std::optional<Correction> second;
@@ -68,6 +82,7 @@ struct Handover {
     int size = 0;  ///< of a LUT
     Proof proof;
     Foreseen foreseen{};
+    std::string feed;  ///< a sentence: what it must be fed, and whether the level is in it
 };
 
 /// Writes the correction for another program. The file is read back by an engine that is not ours before it

@@ -4,6 +4,7 @@
 
 #include <sstream>
 
+#include "core/colour/adaptation.h"
 #include "io/handover/transform_chain.h"
 
 namespace refero::io {
@@ -16,6 +17,19 @@ ocio::FileTransformRcPtr file(const std::string& name) {
     auto out = ocio::FileTransform::Create();
     out->setSrc(name.c_str());
     out->setInterpolation(ocio::INTERP_TETRAHEDRAL);
+    return out;
+}
+
+// From AP1 to XYZ of D65's white.
+ocio::MatrixTransformRcPtr d65Xyz() {
+    const Matrix3 m =
+        adaptation(Adaptation::bradford, primaries::ap1.white, white::d65) * rgbToXyz(primaries::ap1);
+    double m44[16] = {};
+    for (int i = 0; i < 3; ++i)
+        for (int j = 0; j < 3; ++j) m44[4 * i + j] = m(i, j);
+    m44[15] = 1;
+    auto out = ocio::MatrixTransform::Create();
+    out->setMatrix(m44);
     return out;
 }
 
@@ -54,6 +68,37 @@ Result<std::string> ocioConfig(const Correction& c, const Transfer& inputEncodin
         camera->setTransform(file(clfName), ocio::COLORSPACE_DIR_TO_REFERENCE);
         config->addColorSpace(camera);
 
+        // What other configurations know them by: names of the interchange roles (OpenColorIO 2, "Roles").
+        const auto interchange = [&](const char* space, OutputSpace as, const char* description) {
+            auto s = ocio::ColorSpace::Create();
+            s->setName(space);
+            s->setFamily("Interchange");
+            s->setEncoding("scene-linear");
+            s->setDescription(description);
+            s->setTransform(viewOf({}, as, OutputSpace::acescg), ocio::COLORSPACE_DIR_TO_REFERENCE);
+            config->addColorSpace(s);
+        };
+        interchange(kAcesSpace, OutputSpace::aces2065, "SMPTE ST 2065-1: scene-linear, AP0.");
+        auto log = ocio::ColorSpace::Create();
+        log->setName(kLogSpace);
+        log->setFamily("Scene");
+        log->setEncoding("log");
+        log->setDescription("Academy S-2016-001: logarithmic, for grading.");
+        log->setTransform(viewOf({}, OutputSpace::acescg, OutputSpace::acescct),
+                          ocio::COLORSPACE_DIR_FROM_REFERENCE);
+        config->addColorSpace(log);
+        // Of displays, which are related by XYZ of their white, D65.
+        auto xyz = ocio::ColorSpace::Create(ocio::REFERENCE_SPACE_DISPLAY);
+        xyz->setName(kDisplayXyz);
+        xyz->setFamily("Interchange");
+        xyz->setEncoding("display-linear");
+        xyz->setDescription("CIE XYZ of displays, D65.");
+        config->addColorSpace(xyz);
+        auto toXyz = ocio::ViewTransform::Create(ocio::REFERENCE_SPACE_SCENE);
+        toXyz->setName("Unchanged");
+        toXyz->setTransform(d65Xyz(), ocio::VIEWTRANSFORM_DIR_FROM_REFERENCE);
+        config->addViewTransform(toXyz);
+
         const auto display = [&](const char* space, const char* view,
                                  const ocio::ConstTransformRcPtr& transform) {
             auto s = ocio::ColorSpace::Create();
@@ -70,8 +115,10 @@ Result<std::string> ocioConfig(const Correction& c, const Transfer& inputEncodin
 
         config->setRole(ocio::ROLE_SCENE_LINEAR, kSceneSpace);
         config->setRole(ocio::ROLE_DEFAULT, kSceneSpace);
-        config->setRole(ocio::ROLE_COLOR_TIMING, kSceneSpace);
-        config->setRole(ocio::ROLE_COMPOSITING_LOG, kSceneSpace);
+        config->setRole(ocio::ROLE_COLOR_TIMING, kLogSpace);
+        config->setRole(ocio::ROLE_COMPOSITING_LOG, kLogSpace);
+        config->setRole("aces_interchange", kAcesSpace);
+        config->setRole("cie_xyz_d65_interchange", kDisplayXyz);
         config->validate();
         std::ostringstream out;
         config->serialize(out);

@@ -14,6 +14,9 @@ namespace refero::io {
 inline constexpr const char* kCameraSpace = "Camera, corrected by Refero";
 inline constexpr const char* kSceneSpace = "ACEScg";
 inline constexpr const char* kLinearSpace = "Linear sRGB";
+inline constexpr const char* kAcesSpace = "ACES2065-1";
+inline constexpr const char* kLogSpace = "ACEScct";
+inline constexpr const char* kDisplayXyz = "CIE XYZ D65";
 inline constexpr const char* kDisplay = "sRGB";
 inline constexpr const char* kViewNeutral = "Neutral";
 inline constexpr const char* kViewFinished = "With finish";

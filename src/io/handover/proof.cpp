@@ -39,8 +39,11 @@ using Engine = std::function<Vector3(const Vector3& fed)>;
 Proof comparedLut(std::string name, const RepresentablePart& representable, const Engine& engine) {
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : representable.colours) {
-        const Vector3 fed = camera.unaryExpr([&](double v) { return representable.inputEncoding.encode(v); });
-        theirs.push_back(labOfStored(engine(fed), representable.space));
+        Vector3 fed = camera.unaryExpr([&](double v) { return representable.inputEncoding.encode(v); });
+        if (representable.videoRange) fed = fed.unaryExpr([](double v) { return toVideoRange(v); });
+        Vector3 given = engine(fed);
+        if (representable.videoRange) given = given.unaryExpr([](double v) { return fromVideoRange(v); });
+        theirs.push_back(labOfStored(given, representable.space));
         ours.push_back(representable.lab(camera));
     }
     return compared(std::move(name), ours, theirs);
@@ -79,7 +82,7 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
         for (const PatchResult& p : c.patches) out.push_back(p.rgb * level);
     // Even in the display's encoding, as eyes count; XYZ has no gamut of its own, so that of BT.709 serves.
     const OutputSpace gamut = space == OutputSpace::xyzD50 ? OutputSpace::srgb : space;
-    const Matrix3 fromXyz = xyzD50ToLinear(gamut);
+    const Matrix3 fromXyz = xyzD50ToLinear(gamut) / info(gamut).white;
     // What bends colours is taken as what it is about grey; the result decides whether a colour is inside.
     const Matrix3 back = (fromXyz * c.colours.slope({1, 1, 1}) * (c.gains * c.level).asDiagonal()).inverse();
     std::mt19937 random(20260514);

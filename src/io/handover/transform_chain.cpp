@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "core/render/render.h"
+#include "io/files/content_hash.h"
 #include "io/handover/grid_polish.h"
 
 namespace refero::io {
@@ -75,6 +76,20 @@ void addSampled(ocio::GroupTransform& group, const Transfer& transfer) {
     group.appendTransform(t);
 }
 
+// The other way, over the fourth root of light, where shadows have their share of the points.
+void addSampledInverse(ocio::GroupTransform& group, const Transfer& transfer) {
+    constexpr unsigned long kPoints = 16384;
+    auto t = ocio::Lut1DTransform::Create(kPoints, false);
+    for (unsigned long i = 0; i < kPoints; ++i) {
+        const double root = static_cast<double>(i) / (kPoints - 1);
+        const auto v = static_cast<float>(transfer.encode(root * root * root * root));
+        t->setValue(i, v, v, v);
+    }
+    t->setFileOutputBitDepth(ocio::BIT_DEPTH_F32);
+    addPower(group, 4, ocio::TRANSFORM_DIR_INVERSE);
+    group.appendTransform(t);
+}
+
 // Forward: from the stored number to light.
 void addCurve(ocio::GroupTransform& group, const Transfer& transfer, ocio::TransformDirection direction) {
     switch (transfer.named().value_or(Encoding::pq)) {
@@ -93,12 +108,18 @@ void addCurve(ocio::GroupTransform& group, const Transfer& transfer, ocio::Trans
         case Encoding::acescct:
             return addAcescct(group, direction == ocio::TRANSFORM_DIR_FORWARD ? ocio::TRANSFORM_DIR_INVERSE
                                                                               : ocio::TRANSFORM_DIR_FORWARD);
+        case Encoding::oprgb:
+            return addPower(group, 563.0 / 256, direction);
+        case Encoding::gamma26:
+            return addPower(group, 2.6, direction);
         case Encoding::hlg:
         case Encoding::pq:
         case Encoding::cineon:
+        case Encoding::romm:
             break;
     }
-    addSampled(group, transfer);
+    if (direction == ocio::TRANSFORM_DIR_FORWARD) return addSampled(group, transfer);
+    addSampledInverse(group, transfer);
 }
 
 // The finish's curve over each channel: straight between points over the root of light, as it is itself, from
@@ -171,7 +192,9 @@ ocio::GroupTransformRcPtr chainOf(const Correction& c, const Transfer& inputEnco
                                   int size) {
     auto group = ocio::GroupTransform::Create();
     addCurve(*group, inputEncoding, ocio::TRANSFORM_DIR_FORWARD);
-    if (const auto matrix = c.cameraToXyzD50())
+    // What mixes channels after the matrix is in the lattice.
+    const auto matrix = c.cameraToXyzD50();
+    if (matrix && info(space).systemGamma == 1)
         addFinish(*group, *matrix, c.finish, space);
     else
         addLattice(*group, c, space, size);
@@ -188,13 +211,16 @@ Result<std::string> clfText(const ocio::GroupTransformRcPtr& group, const std::s
                             const std::vector<std::string>& description) {
     try {
         auto& meta = group->getFormatMetadata();
-        // The same correction gives the same bytes.
-        meta.setID("refero");
         meta.setName(name.c_str());
         for (const std::string& line : description) meta.addChildElement("Description", line.c_str());
-        std::ostringstream out;
-        group->write(ocio::Config::CreateRaw(), "Academy/ASC Common LUT Format", out);
-        return out.str();
+        const auto written = [&](const std::string& id) {
+            meta.setID(id.c_str());
+            std::ostringstream out;
+            group->write(ocio::Config::CreateRaw(), "Academy/ASC Common LUT Format", out);
+            return out.str();
+        };
+        // Named by what it holds: the same correction gives the same bytes, another one another id.
+        return written("refero-" + textHash(written("refero")).substr(0, 16));
     } catch (const std::exception& e) {
         return failure(std::string("OpenColorIO could not write the transform: ") + e.what());
     }

@@ -11,6 +11,8 @@
 #include <memory>
 #include <vector>
 
+#include "core/colour/adaptation.h"
+
 namespace refero::io {
 namespace {
 
@@ -69,6 +71,12 @@ Curve toLight(const Transfer& t) {
                 return parametric(kGamma, {2.2});
             case Encoding::bt1886:
                 return parametric(kGamma, {2.4});
+            case Encoding::oprgb:
+                return parametric(kGamma, {563.0 / 256});
+            case Encoding::gamma26:
+                return parametric(kGamma, {2.6});
+            case Encoding::romm:
+                return parametric(kWithToe, {1.8, 1, 0, 1.0 / 16, 1.0 / 32});
             default:
                 break;
         }
@@ -224,9 +232,17 @@ Result<std::string> iccProfile(const Correction& c, const Transfer& encoding, Ic
     return bytesOf(p);
 }
 
-Result<std::string> displayProfile(const Matrix3& linearToXyzD50, const Transfer& encoding,
+Result<std::string> displayProfile(const Primaries& primaries, const Transfer& encoding,
                                    const std::string& description) {
     const Profile p = begun(description, IccVersion::four, cmsSigDisplayClass);
+    // ISO 15076-1, 9.2.15: how the colours came from the display's own white to D50. Little CMS takes it row
+    // by row, as three colours.
+    const Matrix3 toD50 = adaptation(Adaptation::bradford, primaries.white, white::d50);
+    cmsCIEXYZTRIPLE chad;
+    cmsCIEXYZ* rows[3] = {&chad.Red, &chad.Green, &chad.Blue};
+    for (Eigen::Index k = 0; k < 3; ++k) *rows[k] = {toD50(k, 0), toD50(k, 1), toD50(k, 2)};
+    if (p) cmsWriteTag(p.get(), cmsSigChromaticAdaptationTag, &chad);
+    const Matrix3 linearToXyzD50 = rgbToXyzD50(primaries);
     if (!p || !putMatrix(p.get(), linearToXyzD50, encoding))
         return failure("Little CMS could not write the profile.");
     return bytesOf(p);

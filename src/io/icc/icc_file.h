@@ -4,6 +4,7 @@
 
 #include <string>
 
+#include "core/colour/rgb_space.h"
 #include "core/fit/correction.h"
 
 namespace refero::io {
@@ -21,8 +22,8 @@ enum class IccVersion {
 Result<std::string> iccProfile(const Correction& correction, const Transfer& encoding,
                                IccVersion version = IccVersion::four, bool table = false);
 
-/// A version 4 display profile of one curve and a matrix from linear light to XYZ (D50).
-Result<std::string> displayProfile(const Matrix3& linearToXyzD50, const Transfer& encoding,
+/// A version 4 display profile of one curve and a matrix, with how its white was brought to D50.
+Result<std::string> displayProfile(const Primaries& primaries, const Transfer& encoding,
                                    const std::string& description);
 
 }  // namespace refero::io

@@ -12,6 +12,7 @@
 #include "core/render/render.h"
 #include "io/files/content_hash.h"
 #include "io/files/safe_write.h"
+#include "words/treatment_words.h"
 
 namespace refero::io {
 
@@ -38,6 +39,9 @@ std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     put("Model", std::string(name(c.model)));
     put("Finish", c.finish.isNone() ? "" : inWords(c.finish));
     put("Taken out of the light", name(c.lightTakenOut));
+    std::string mended;
+    for (const Treatment& t : c.treatments) mended += (mended.empty() ? "" : " ") + words::sentence(t);
+    put("Mended", c.asShot ? "nothing: used as it was shot" : mended);
     put("Built", c.built.empty() ? c.builtBy : c.built + ", " + c.builtBy);
     put("Judged as", c.limits.name);
     return out;

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/colour/log_curve.h"
+#include "core/read/balance.h"
 #include "core/read/detail/check_parts.h"
 #include "core/read/noise.h"
 
@@ -46,6 +48,34 @@ Check exposure(const Reading& r, const Limits& limits) {
     } else {
         c.reason += "That uses the range well and clips nothing.";
         c.evidence = {};
+    }
+    return c;
+}
+
+// Of curves that say where white belongs; their recordings go on far above it.
+Check nominalExposure(const Reading& r, double nominal, const Limits& limits) {
+    const double seen = whiteSeen(r).y();
+    const double stops = std::log2(std::max(seen, 1e-6) / nominal);
+    Check c = started("exposure", "Exposure", stops, kNominalUnit, limits.nominal);
+    c.scaleLow = -6;
+    c.scaleHigh = 6;
+    c.limit = figure("%+.1f", c.low) + " to " + figure("%+.1f", c.high) + " stops from nominal";
+    const double grey = r.encoding.encode(seen * kMidGrey);
+    c.reason = "By all greys the chart lies " + figure("%.1f", std::abs(stops)) + " stops " +
+               (stops < 0 ? "below" : "above") + " where " + std::string(r.encoding.name()) +
+               " has it at nominal exposure: a grey of 18 % is at " + percent(grey) + " of the signal, nominal is " +
+               percent(r.encoding.encode(nominal * kMidGrey)) + ". ";
+    if (c.verdict == Verdict::pass) {
+        c.reason += "That is where the curve is meant to be used.";
+        return c;
+    }
+    c.evidence.patches = {r.neutrals().front()};
+    if (stops > limits.nominal.high) {
+        c.reason += "Highlights of the subject reach the recording's end sooner.";
+        c.remedy = "Close down by " + figure("%.1f", stops) + " stops and shoot it again.";
+    } else {
+        c.reason += "The subject's shadows lie in noise, which the correction lifts.";
+        c.remedy = "Open up by " + figure("%.1f", -stops) + " stops and shoot it again.";
     }
     return c;
 }
@@ -117,7 +147,8 @@ std::vector<Check> noise(const Reading& r, const Limits& limits) {
 std::vector<Check> exposureChecks(const Reading& r, const Limits& limits) {
     std::vector<Check> out;
     const bool greys = !r.neutrals().empty();
-    if (greys) out.push_back(exposure(r, limits));
+    const auto nominal = nominalWhite(r.encoding);
+    if (greys) out.push_back(nominal ? nominalExposure(r, *nominal, limits) : exposure(r, limits));
     out.push_back(clipping(r, limits));
     if (!greys) return out;
     out.push_back(buried(r, limits));

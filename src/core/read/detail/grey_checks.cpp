@@ -83,7 +83,7 @@ std::vector<Check> cast(const Reading& r, const Limits& limits) {
 
 Check encoding(const Reading& r, const Limits& limits) {
     const bool assumed = r.encodingSource == EncodingSource::assumed;
-    const std::vector<Transfer> known(kEncodings.begin(), kEncodings.end());
+    const std::vector<Transfer> known(kTellableEncodings.begin(), kTellableEncodings.end());
     const auto now = encodingFits(r, {r.encoding});
     const auto better = betterEncodings(r, known);
     Check c =

@@ -294,7 +294,7 @@ void pixels(const float* in, float* out, std::size_t count, const Prepared& p, c
     pixelsOf<3>(in, out, count, p, encode);
 }
 
-// No output space has these: they are here so that every encoding can be asked for.
+// Curves of high dynamic range and film, one number after the other.
 V applyOneByOne(D d, V v, Encoding encoding) {
     HWY_ALIGN float lane[hn::MaxLanes(d)];
     hn::Store(v, d, lane);
@@ -321,6 +321,12 @@ void RenderSpan(const float* in, float* out, std::size_t count, const Prepared& 
             return pixels(in, out, count, p, [](D d, V v) HWY_ATTR { return applyAcescct(d, v); });
         case Encoding::bt1886:
             return power({0.0f, 0.0f, 1.0f, 1 / 2.4f, 0.0f});
+        case Encoding::oprgb:
+            return power({0.0f, 0.0f, 1.0f, 256.0f / 563, 0.0f});
+        case Encoding::gamma26:
+            return power({0.0f, 0.0f, 1.0f, 1 / 2.6f, 0.0f});
+        case Encoding::romm:
+            return power({1.0f / 512, 16.0f, 1.0f, 1 / 1.8f, 0.0f});
         case Encoding::hlg:
         case Encoding::pq:
         case Encoding::cineon:

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/chart_data/detail/columns.h"
 
+#include <cctype>
+
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -142,6 +144,20 @@ ChartData RowReader::finish() && {
             for (double& v : s.spectrum) v /= 100;
         }
     return std::move(data_);
+}
+
+std::string conditionIn(const std::string& text) {
+    const auto isLetter = [&](std::size_t i) {
+        return i < text.size() && std::isalnum(static_cast<unsigned char>(text[i])) != 0;
+    };
+    for (std::size_t i = 0; i + 1 < text.size(); ++i)
+        if (text[i] == 'M' && text[i + 1] >= '0' && text[i + 1] <= '3' && (i == 0 || !isLetter(i - 1)) && !isLetter(i + 2))
+            return text.substr(i, 2);
+    std::string lower = text;
+    std::transform(lower.begin(), lower.end(), lower.begin(), [](unsigned char c) { return std::tolower(c); });
+    for (const char* cut : {"uvcut", "uv cut", "uv-cut", "uvexcluded", "uv excluded"})
+        if (lower.find(cut) != lower.npos) return "M2";
+    return {};
 }
 
 }  // namespace refero::io::detail

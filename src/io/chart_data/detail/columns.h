@@ -39,4 +39,8 @@ class RowReader {
 
 std::optional<double> numberOf(const std::string& text);
 
+/// "M0" to "M3" where a text names one of ISO 13655's conditions as a word of its own ("M1_Daylight" does),
+/// or says that ultraviolet was cut off; else empty.
+std::string conditionIn(const std::string& text);
+
 }  // namespace refero::io::detail

@@ -1,0 +1,30 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <string_view>
+
+#include "core/colour/xyz.h"
+#include "core/frame/image.h"
+#include "core/result.h"
+
+namespace refero {
+
+/// What becomes of pixels with a clipped channel. Balanced as they are, white light turns magenta: green clips
+/// first and is lifted least.
+enum class Highlights {
+    cut,         ///< balanced channels end where the first of a neutral's does
+    rebuilt,     ///< a clipped channel follows those that are not
+    asRecorded,  ///< nothing is done
+};
+inline constexpr std::array kHighlights{Highlights::cut, Highlights::rebuilt, Highlights::asRecorded};
+/// "cut", "rebuilt", "as-recorded": for files and the command line.
+std::string_view name(Highlights highlights);
+Result<Highlights> highlightsByName(std::string_view name);
+
+/// Changes pixels of which a channel is at the recording's end (from 0.97 on, wholly at 0.995), in place;
+/// `gains` balance the frame, green's is 1. Others are left bit for bit. Gives the share of changed pixels.
+double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights);
+
+}  // namespace refero
