@@ -35,6 +35,11 @@ class Apply : public Verb {
                          "channels that are whole, or as-recorded")
             ->check(CLI::IsMember({"cut", "rebuilt", "as-recorded"}))
             ->capture_default_str();
+        verb->add_option("--gamut", gamut_,
+                         "Colours that a display's space cannot hold: compressed along their hue, cut a channel at a "
+                         "time, or automatic (compressed where there is a finish)")
+            ->check(CLI::IsMember({"automatic", "compressed", "cut"}))
+            ->capture_default_str();
         finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
             ->check(CLI::IsMember({"exr", "tif", "png", "jpg"}));
@@ -58,26 +63,32 @@ class Apply : public Verb {
         const auto targets = targetsFor(*space);
         if (!targets) return tl::unexpected(targets.error());
         for (std::size_t i = 0; i < frames_.size(); ++i) {
-            double clipped = 0;
-            if (auto ok = io::applyToFile(*correction, frames_[i], encoding, *space, (*targets)[i],
-                                          *highlightsByName(highlights_), &clipped);
-                !ok)
-                return tl::unexpected(ok.error());
+            const auto done = io::applied(*correction, frames_[i], encoding,
+                                          {*space, *highlightsByName(highlights_), *gamutUseByName(gamut_)},
+                                          (*targets)[i]);
+            if (!done) return tl::unexpected(done.error());
             s.out << (*targets)[i].string() << "\n";
-            tell((*targets)[i], *space, clipped, s.err);
+            tell((*targets)[i], *space, *done, s.err);
         }
         return Outcome::done;
     }
 
   private:
-    void tell(const fs::path& target, OutputSpace space, double clipped, std::ostream& out) const {
+    void tell(const fs::path& target, OutputSpace space, const io::ApplyReport& report, std::ostream& out) const {
         const bool linear = info(space).encoding == Encoding::linear;
         if (target.extension() == ".exr" && !linear)
             out << target.filename().string() << " holds " << info(space).label
                 << "'s linear components: OpenEXR is for light, not for a display's numbers.\n";
-        if (clipped < 0.0005) return;
-        char share[60];
-        std::snprintf(share, sizeof share, "%.1f %% of the pixels have a clipped channel; ", 100 * clipped);
+        char share[120];
+        if (report.gamut.changed > 0) {
+            std::snprintf(share, sizeof share, "%.1f %% of the pixels (%.1f %% of the colour of skin) ",
+                          100 * report.gamut.changed, 100 * report.gamut.skin);
+            out << target.filename().string() << ": " << share << "were brought into " << info(space).label
+                << " along their hue.\n";
+        }
+        if (report.clippedShare < 0.0005) return;
+        std::snprintf(share, sizeof share, "%.1f %% of the pixels have a clipped channel; ",
+                      100 * report.clippedShare);
         out << target.filename().string() << ": " << share
             << (highlights_ == "rebuilt" ? "it was rebuilt from the others.\n"
                                          : "balanced channels are cut where white clips.\n");
@@ -109,7 +120,7 @@ class Apply : public Verb {
     }
 
     FinishOptions finish_;
-    std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut";
+    std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut", gamut_ = "automatic";
     std::vector<std::string> frames_;
 };
 

@@ -21,15 +21,20 @@ Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& state
     if (stated && !(*stated == Transfer(Encoding::linear)))
         return failure(path.filename().string() +
                        " is a raw file: its numbers are linear light, and no other encoding fits.");
-    auto sensor = readSensor(path);
-    if (!sensor) return tl::unexpected(sensor.error());
+    auto picture = readRawPicture(path);
+    if (!picture) return tl::unexpected(picture.error());
     Frame frame;
     frame.path = path;
     frame.metadata = readMetadata(path);
     frame.encoding = Encoding::linear;
     frame.encodingSource = stated ? EncodingSource::stated : EncodingSource::file;
-    frame.image = filledIn(*sensor);
-    frame.sensor = *std::move(sensor);
+    if (picture->sensor) {
+        frame.image = filledIn(*picture->sensor);
+        frame.sensor = std::move(picture->sensor);
+        return frame;
+    }
+    frame.image = std::move(picture->image);
+    frame.notes.push_back("Its mosaic is not Bayer's: it was demosaiced by LibRaw, whose neighbours are alike.");
     return frame;
 }
 

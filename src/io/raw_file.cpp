@@ -52,17 +52,45 @@ float blackAt(const libraw_colordata_t& color, int channel, int x, int y) {
     return static_cast<float>(black);
 }
 
-Result<Mosaic> developed(LibRaw& raw, const std::string& who) {
-    const auto pattern = patternOf(raw);
+struct Freed {
+    void operator()(libraw_processed_image_t* image) const { LibRaw::dcraw_clear_mem(image); }
+};
+
+// Mosaics that are not Bayer's, and raw files that hold all three channels: by the library's own demosaicing, as
+// the sensor saw it. Not balanced, no colours changed, linear; it turns the picture upright itself.
+Result<LinearImage> developedByLibrary(LibRaw& raw, const std::string& who) {
+    if (raw.imgdata.idata.colors != 3)
+        return failure(who + " has " + std::to_string(raw.imgdata.idata.colors) +
+                       " kinds of colour sites; colour is measured in red, green and blue. Convert it to a linear "
+                       "TIFF and use that.");
+    auto& p = raw.imgdata.params;
+    p.output_bps = 16;
+    p.gamm[0] = p.gamm[1] = 1;
+    p.no_auto_bright = 1;
+    p.adjust_maximum_thr = 0;
+    p.use_camera_wb = p.use_auto_wb = 0;
+    for (float& gain : p.user_mul) gain = 1;
+    p.output_color = 0;
+    p.highlight = 1;
+    if (const int e = raw.dcraw_process(); e != LIBRAW_SUCCESS)
+        return failure(who + " could not be demosaiced: " + libraw_strerror(e) + ".");
+    int error = 0;
+    const std::unique_ptr<libraw_processed_image_t, Freed> image(raw.dcraw_make_mem_image(&error));
+    if (!image || image->colors != 3 || image->bits != 16)
+        return failure(who + " could not be demosaiced: " + libraw_strerror(error) + ".");
+    LinearImage out(image->width, image->height);
+    const auto* from = reinterpret_cast<const std::uint16_t*>(image->data);
+    const auto to = out.values();
+    for (std::size_t i = 0; i < to.size(); ++i) to[i] = static_cast<float>(from[i]) / 65535.0f;
+    return out;
+}
+
+Result<Mosaic> developed(LibRaw& raw, const std::string& who, const Mosaic::Pattern& pattern) {
     const auto& sizes = raw.imgdata.sizes;
     const std::uint16_t* values = raw.imgdata.rawdata.raw_image;
-    if (!pattern || !values)
-        return failure(who +
-                       " has another mosaic than Bayer's red, green and blue. Convert it to a linear TIFF "
-                       "and use that.");
     const auto& color = raw.imgdata.color;
     if (color.maximum == 0) return failure(who + " does not say where its sensor clips.");
-    Mosaic out(sizes.width, sizes.height, *pattern);
+    Mosaic out(sizes.width, sizes.height, pattern);
     const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
     tbb::parallel_for(0, out.height(), [&](int y) {
         const std::uint16_t* row = values + (std::size_t(y) + sizes.top_margin) * pitch + sizes.left_margin;
@@ -84,7 +112,7 @@ bool isRaw(const std::filesystem::path& path) {
     return raw->open_file(path.c_str()) == LIBRAW_SUCCESS && raw->imgdata.idata.raw_count > 0;
 }
 
-Result<Mosaic> readSensor(const std::filesystem::path& path) {
+Result<RawPicture> readRawPicture(const std::filesystem::path& path) {
     const std::string who = path.filename().string();
     const auto raw = std::make_unique<LibRaw>();
     if (const int e = raw->open_file(path.c_str()); e != LIBRAW_SUCCESS)
@@ -92,7 +120,21 @@ Result<Mosaic> readSensor(const std::filesystem::path& path) {
     if (const int e = raw->unpack(); e != LIBRAW_SUCCESS)
         return failure(who + " is damaged or incomplete: " + libraw_strerror(e) +
                        ". Copy it from the card again.");
-    return developed(*raw, who);
+    const auto pattern = patternOf(*raw);
+    if (pattern && raw->imgdata.rawdata.raw_image)
+        return developed(*raw, who, *pattern).map([](Mosaic sensor) {
+            return RawPicture{std::move(sensor), {}};
+        });
+    return developedByLibrary(*raw, who).map([](LinearImage image) {
+        return RawPicture{{}, std::move(image)};
+    });
+}
+
+Result<Mosaic> readSensor(const std::filesystem::path& path) {
+    auto picture = readRawPicture(path);
+    if (!picture) return tl::unexpected(picture.error());
+    if (!picture->sensor) return failure(path.filename().string() + " has another mosaic than Bayer's.");
+    return *std::move(picture->sensor);
 }
 
 Result<RawPreview> readRawPreview(const std::filesystem::path& path) {

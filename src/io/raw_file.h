@@ -3,6 +3,7 @@
 #pragma once
 
 #include <filesystem>
+#include <optional>
 
 #include "core/frame/image.h"
 #include "core/frame/mosaic.h"
@@ -17,6 +18,13 @@ bool isRaw(const std::filesystem::path& path);
 /// balance, no brightening, nothing filled in. Behind a border of an odd width one more row or column is left
 /// out. An error for damaged files and for mosaics that are not Bayer's.
 Result<Mosaic> readSensor(const std::filesystem::path& path);
+
+/// A raw recording, black at 0 and clipping at 1, upright.
+struct RawPicture {
+    std::optional<Mosaic> sensor;  ///< of a Bayer mosaic: the sites themselves
+    LinearImage image;             ///< of any other: as LibRaw demosaics it, not balanced
+};
+Result<RawPicture> readRawPicture(const std::filesystem::path& path);
 
 struct RawPreview {
     EncodedImage image;   ///< as the camera drew it, not turned upright yet

@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <map>
 #include <mutex>
 #include <numeric>
 
@@ -73,6 +74,24 @@ Rendering renderingOf(const Correction& c, const FrameOutput& o) {
     return o.kind == "exr" ? compileLinear(c, o.space, finish) : compile(c, o.space, finish);
 }
 
+// Where colours outside the space are compressed; nothing where they are cut, as every integer file does by itself.
+const GamutMap* gamutOf(const Correction& c, const FrameOutput& o) {
+    const bool finished = o.finish && !c.finish.isNone();
+    if (o.kind == "exr" || !info(o.space).display || o.gamut == GamutUse::cut ||
+        (o.gamut == GamutUse::automatic && !finished))
+        return nullptr;
+    static std::mutex mutex;
+    static std::map<OutputSpace, GamutMap> all;
+    const std::scoped_lock lock(mutex);
+    return &all.try_emplace(o.space, o.space).first->second;
+}
+
+void add(GamutReport& sum, const GamutReport& part, double share) {
+    sum.outside += part.outside * share;
+    sum.changed += part.changed * share;
+    sum.skin += part.skin * share;
+}
+
 // What the kind of file would spoil by itself: half floats end at 65504, what is above would become infinite;
 // and OpenImageIO cuts the lower bits of a DPX off instead of rounding.
 void fit(EncodedImage& image, const FrameOutput& o) {
@@ -105,6 +124,10 @@ Status finishWhole(const Correction& c, LinearImage&& image, const FrameOutput& 
         const double share = treatHighlights(image, c.gains, o.highlights);
         if (work.clippedShare) *work.clippedShare = share;
         rendered = render(smaller(std::move(image), o.longEdge), renderingOf(c, o));
+        if (const GamutMap* map = gamutOf(c, o)) {
+            const GamutReport report = map->compress(rendered);
+            if (work.gamut) *work.gamut = report;
+        }
         fit(rendered, o);
     }
     if (work.stopped()) return stoppedEarly();
@@ -209,6 +232,8 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
     auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
     if (!output) return tl::unexpected(output.error());
     const Rendering rendering = renderingOf(c, o);
+    const GamutMap* const map = gamutOf(c, o);
+    GamutReport gamut;
     double clipped = 0;
     for (int y = 0; y < s.spec.height; y += s.bandRows) {
         if (work.stopped()) return stoppedEarly();
@@ -224,12 +249,14 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
             const Watch watch(colour(work));
             clipped += treatHighlights(*band, c.gains, o.highlights) * (end - y) / s.spec.height;
             rendered = render(*band, rendering);
+            if (map) add(gamut, map->compress(rendered), double(end - y) / s.spec.height);
             fit(rendered, o);
         }
         const Watch watch(writing(work));
         if (auto ok = output->rows(y, rendered); !ok) return ok;
     }
     if (work.clippedShare) *work.clippedShare = clipped;
+    if (work.gamut) *work.gamut = gamut;
     const Watch watch(writing(work));
     return output->end();
 }

@@ -3,7 +3,9 @@
 #include "io/raw_file.h"
 
 #include <gtest/gtest.h>
+#include <tiffio.h>
 
+#include <array>
 #include <filesystem>
 
 #include "io/dng_file.h"
@@ -198,6 +200,57 @@ TEST_F(RawFile, CarriesAPreviewThatServesForLooking) {
     EXPECT_FALSE(larger->preview) << "too small a preview is passed over";
     ASSERT_TRUE(writeDng(file, ramp(64, 48, Mosaic::rggb), {}));
     EXPECT_FALSE(readRawPreview(file));
+}
+
+// DNG specification 1.4: a repeat of 6 by 6 sites, written here by libtiff alone.
+void writeSixBySix(const std::string& path, int side, const Vector3& light, int black) {
+    constexpr std::array<std::uint8_t, 36> kSites{1, 2, 1, 1, 0, 1, 0, 1, 0, 2, 1, 2, 1, 2, 1, 1, 0, 1,
+                                                  1, 0, 1, 1, 2, 1, 2, 1, 2, 0, 1, 0, 1, 0, 1, 1, 2, 1};
+    TIFF* t = TIFFOpen(path.c_str(), "w");
+    ASSERT_TRUE(t);
+    const std::uint8_t version[4] = {1, 4, 0, 0};
+    const std::uint16_t repeat[2] = {6, 6};
+    const float noLight[1] = {static_cast<float>(black)};
+    const std::uint32_t white[1] = {16383};
+    TIFFSetField(t, TIFFTAG_DNGVERSION, version);
+    TIFFSetField(t, TIFFTAG_MAKE, "Refero");
+    TIFFSetField(t, TIFFTAG_MODEL, "Six by six");
+    TIFFSetField(t, TIFFTAG_UNIQUECAMERAMODEL, "Six by six");
+    TIFFSetField(t, TIFFTAG_SUBFILETYPE, 0);
+    TIFFSetField(t, TIFFTAG_IMAGEWIDTH, side);
+    TIFFSetField(t, TIFFTAG_IMAGELENGTH, side);
+    TIFFSetField(t, TIFFTAG_BITSPERSAMPLE, 16);
+    TIFFSetField(t, TIFFTAG_SAMPLESPERPIXEL, 1);
+    TIFFSetField(t, TIFFTAG_PHOTOMETRIC, PHOTOMETRIC_CFA);
+    TIFFSetField(t, TIFFTAG_CFAREPEATPATTERNDIM, repeat);
+    TIFFSetField(t, TIFFTAG_CFAPATTERN, 36, kSites.data());
+    TIFFSetField(t, TIFFTAG_BLACKLEVEL, 1, noLight);
+    TIFFSetField(t, TIFFTAG_WHITELEVEL, 1, white);
+    TIFFSetField(t, TIFFTAG_ROWSPERSTRIP, side);
+    std::vector<std::uint16_t> row(static_cast<std::size_t>(side));
+    for (int y = 0; y < side; ++y) {
+        for (int x = 0; x < side; ++x)
+            row[static_cast<std::size_t>(x)] = static_cast<std::uint16_t>(
+                black + (16383 - black) * light(kSites[static_cast<std::size_t>(6 * (y % 6) + x % 6)]));
+        TIFFWriteScanline(t, row.data(), static_cast<std::uint32_t>(y));
+    }
+    TIFFClose(t);
+}
+
+TEST_F(RawFile, OfAnotherMosaicIsDemosaicedByTheLibrary) {
+    const Vector3 light(0.4, 0.6, 0.2);
+    writeSixBySix(file, 96, light, 1024);
+    EXPECT_FALSE(readSensor(file));
+    const auto frame = readFrame(file);
+    ASSERT_TRUE(frame) << frame.error().message;
+    EXPECT_FALSE(frame->sensor);
+    EXPECT_EQ(frame->encoding, Encoding::linear);
+    ASSERT_EQ(frame->image.width(), 96);
+    for (int y = 20; y < 76; y += 7)
+        for (int x = 20; x < 76; x += 5)
+            for (int c = 0; c < 3; ++c) EXPECT_NEAR(frame->image.pixel(x, y)[c], light(c), 0.002) << x << ", " << y;
+    ASSERT_EQ(frame->notes.size(), 1u);
+    EXPECT_NE(frame->notes.front().find("not Bayer's"), std::string::npos);
 }
 
 }  // namespace

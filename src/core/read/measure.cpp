@@ -102,7 +102,7 @@ Spread spreadOf(const std::vector<float>& values) {
     // A quantised patch with little noise has a median deviation of zero: its neighbouring steps are within
     // reach, too, and one step of 16 bit at least.
     s.reach = std::max({3 * float(numeric::kMadToDeviation) * numeric::medianOf(std::move(distance)),
-                        1.6f * grain, 1.0f / 65535});
+                        2.6f * grain, 1.0f / 65535});
     return s;
 }
 

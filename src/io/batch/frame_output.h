@@ -5,6 +5,7 @@
 #include <string>
 
 #include "core/colour/rgb_space.h"
+#include "core/render/gamut.h"
 #include "core/render/highlights.h"
 
 namespace refero::io {
@@ -19,6 +20,7 @@ struct FrameOutput {
     int longEdge = 0;    ///< pixels; 0 for the frame's own. Frames are only made smaller, and not sharpened.
     bool finish = true;  ///< with the correction's finish, else without
     Highlights highlights = Highlights::cut;  ///< pixels with a clipped channel
+    GamutUse gamut = GamutUse::automatic;     ///< of displays: colours that the space cannot hold
     bool metadata = true;  ///< what the frame says of its taking goes along
 
     /// Errors: unknown kinds, numbers out of range.

@@ -21,6 +21,7 @@ struct FrameWork {
     /// True makes it stop at the next band of rows; nothing is left behind then.
     std::function<bool()> stopped = [] { return false; };
     FrameTimes* times = nullptr;
+    GamutReport* gamut = nullptr;    ///< of a picture whose colours were compressed
     double* clippedShare = nullptr;  ///< of the pixels, those with a clipped channel; see treatHighlights
 };
 

@@ -48,6 +48,9 @@ FrameOutput outputFrom(const Node& n) {
     const auto highlights = highlightsByName(n.text("highlights", "cut"));
     if (!highlights) n.fail(highlights.error().message);
     o.highlights = *highlights;
+    const auto gamut = gamutUseByName(n.text("gamut", "automatic"));
+    if (!gamut) n.fail(gamut.error().message);
+    o.gamut = *gamut;
     o.metadata = n.truth("metadata", true);
     return o;
 }
@@ -56,7 +59,7 @@ Json outputJson(const FrameOutput& o) {
     return {{"kind", o.kind},     {"space", info(o.space).name}, {"bits", o.bits},
             {"half", o.half},     {"quality", o.quality},        {"long_edge", o.longEdge},
             {"finish", o.finish}, {"metadata", o.metadata},
-            {"highlights", name(o.highlights)}};
+            {"highlights", name(o.highlights)}, {"gamut", name(o.gamut)}};
 }
 
 BatchFrame frameFrom(const Node& n, const fs::path& base) {

@@ -80,7 +80,7 @@ class Run {
         }
         FrameTimes times;
         const auto began = std::chrono::steady_clock::now();
-        const FrameWork work{options_.stopped, &times, &r.clippedShare};
+        const FrameWork work{options_.stopped, &times, &r.gamut, &r.clippedShare};
         const bool clip = !mediaPath(r.path).seconds && isClip(r.path);
         const Status status = clip ? clipOf(index, r, work) : frameOf(index, r, work);
         if (!status && options_.stopped()) return;  // it is left, not failed
@@ -188,6 +188,8 @@ std::string jsonLine(const FrameReport& r) {
     if (r.bytes > 0) j["bytes"] = r.bytes;
     if (r.pictures != 1) j["pictures"] = r.pictures;
     if (!r.sha256.empty()) j["sha256"] = r.sha256;
+    if (r.gamut.changed > 0)
+        j["gamut"] = {{"outside", r.gamut.outside}, {"changed", r.gamut.changed}, {"skin", r.gamut.skin}};
     if (r.clippedShare > 0) j["clipped_share"] = r.clippedShare;
     if (r.fate == FrameFate::done) j["seconds"] = std::round(1000 * r.seconds) / 1000;
     return j.dump(-1, ' ', false, Json::error_handler_t::replace);

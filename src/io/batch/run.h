@@ -30,6 +30,7 @@ struct FrameReport {
     std::uintmax_t bytes = 0;
     std::string sha256{};  ///< of one file; of a clip, empty
     double seconds = 0;
+    GamutReport gamut;        ///< of colours that were brought into the output's space
     double clippedShare = 0;  ///< of the pixels, those with a clipped channel that were cut or rebuilt
 };
 

@@ -6,6 +6,7 @@
 
 #include <Eigen/LU>
 #include <cmath>
+#include <numeric>
 #include <random>
 
 #include "core/colour/difference.h"
@@ -220,6 +221,28 @@ TEST(TrainingSet, IsSeenAsThePatchesAre) {
         EXPECT_LT((seen[i] - eye.response(surfaces[i])).norm(), 1e-12);
         EXPECT_NEAR(set.reference()[i].y, reflectedXyz(surfaces[i], d50).y, 1e-3);
     }
+}
+
+// A copy of a colour must not foretell it.
+TEST(CrossValidation, TakesCopiesOfOneColourAwayTogether) {
+    Samples s = samples(30, 0.2);
+    const Samples once = s;
+    // Each colour four times: leaving one of them out would leave three that say what it is.
+    for (int copy = 0; copy < 3; ++copy)
+        for (std::size_t i = 0; i < once.size(); ++i) {
+            s.index.push_back(once.size() * (copy + 1) + i);
+            s.rgb.push_back(once.rgb[i]);
+            s.error.push_back(once.error[i]);
+            s.noise.push_back(once.noise[i]);
+            s.reference.push_back(once.reference[i]);
+            s.weights.push_back(1);
+        }
+    const Candidate bending{Model::rootPolynomial3};
+    const auto mean = [&](const Samples& of) {
+        const auto out = crossValidated(std::span(&bending, 1), of, {}, FoldPlan::leaveOneOut(of.size())).front();
+        return std::accumulate(out.begin(), out.end(), 0.0) / static_cast<double>(out.size());
+    };
+    EXPECT_NEAR(mean(s), mean(once), 0.25 * mean(once));
 }
 
 }  // namespace
