@@ -234,7 +234,8 @@ void reportMending(std::ostream& out, unsigned count, bool wide) {
         };
         out << "| " << title(fault) << " | " << number("%.2f", mean(asShot)) << " | "
             << number("%.3f", mean(mended)) << " | " << number("%.3f", at(mended, 0.5)) << " | "
-            << number("%.3f", at(mended, 0.95)) << " | " << number("%.2f", at(mended, 1)) << " |" << std::endl;
+            << number("%.3f", at(mended, 0.95)) << " | " << number("%.2f", at(mended, 1)) << " |"
+            << std::endl;
     }
     out << "\nFrames above 1.25:\n\n" << (worst.str().empty() ? "none\n" : worst.str()) << "\n";
 }
@@ -269,7 +270,8 @@ void reportWide(std::ostream& out, unsigned perFault, unsigned careful) {
         unsigned caught = 0;
         for (unsigned i = 0; i < all.size(); ++i) {
             caught += all[i].caught;
-            if (!all[i].caught) failures << "- " << title << ", seed " << i + 1 << ": " << all[i].detail << "\n";
+            if (!all[i].caught)
+                failures << "- " << title << ", seed " << i + 1 << ": " << all[i].detail << "\n";
         }
         out << "| " << title << " | " << perFault << " | " << percent(double(caught) / perFault) << " |"
             << std::endl;
@@ -311,10 +313,26 @@ int main(int argc, char** argv) {
         reportDesperate(std::cout, 2001, 400, false);
         reportChartless(std::cout, 1, 100);
         reportFaults(std::cout, 20, 100);
+        std::cout
+            << "\n## Judging what nothing was written against\n\nMade-up charts of 4x6 to 10x14 patches "
+               "(with gaps "
+               "and without, on dark, middling and light grounds, half of them without spectra), made-up "
+               "sensors, "
+               "twenty lights, linear, 8-bit and 10-bit video frames (`src/sim/wide_survey.cpp`); limits "
+               "*Product*.\n\n";
+        reportWide(std::cout, 30, 100);
+        std::cout << "## Corrections from faulty shots\n\nWhat a correction built from one frame leaves on "
+                     "300 made-up "
+                     "surfaces in the chart's even light, as a multiple of what one built from the true, "
+                     "evenly lit "
+                     "values leaves. *As shot*: nothing is mended.\n\nThe survey's own frames, 20 each:\n\n";
+        reportMending(std::cout, 20, false);
+        std::cout << "Charts, sensors, lights and files of the wide survey, 16 each:\n\n";
+        reportMending(std::cout, 16, true);
     } else {
         std::cerr << "refero-survey [all | finding FIRST COUNT | desperate FIRST COUNT | chartless FIRST "
                      "COUNT | faults EACH "
-                     "FAULTLESS]\n";
+                     "FAULTLESS | wide EACH CAREFUL | mending EACH | wide-mending EACH]\n";
         return 2;
     }
     return 0;

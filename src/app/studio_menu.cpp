@@ -47,7 +47,7 @@ StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)
     add("openStudioAction", "Open a studio", "Ctrl+Shift+O", [this] { choose(); });
     add("newStudioAction", "Begin a new studio", "Ctrl+Shift+N", [this] { begin(); });
     add("copyStudioAction", "Save a copy", "Ctrl+Shift+S", [this] { copy(); });
-    add("callSheetAction", "Call sheet and slips as PDF", "Ctrl+P", [this] { callSheet(); });
+    add("callSheetAction", "Call sheet and slates as PDF", "Ctrl+P", [this] { callSheet(); });
     add("exportStudioAction", "Export all as JSON", "", [this] { exportJson(); });
     add("importStudioAction", "Make a studio of exported JSON", "", [this] { importJson(); });
     add("demoAction", "Look at the demo", "", [this] { emit demoWanted(); });
@@ -127,7 +127,7 @@ void StudioMenu::callSheet() {
         return emit told(
             QStringLiteral("There is no setup in this shoot yet, so there is nothing to print."));
     const QString path =
-        dialogs_.saveFile(parentWidget(), QStringLiteral("Call sheet and slips"),
+        dialogs_.saveFile(parentWidget(), QStringLiteral("Call sheet and slates"),
                           session_.shoot() + QStringLiteral(".pdf"), QStringLiteral("PDF (*.pdf)"));
     if (path.isEmpty()) return;
     write(

@@ -30,14 +30,16 @@ class Apply : public Verb {
                          "or the correction's");
         verb->add_option("--out", out_, "A file for one frame, or a folder; the ending says the kind")
             ->required();
-        verb->add_option("--highlights", highlights_,
-                         "What becomes of pixels with a clipped channel: cut (white stays white), rebuilt from the "
-                         "channels that are whole, or as-recorded")
+        verb->add_option(
+                "--highlights", highlights_,
+                "What becomes of pixels with a clipped channel: cut (white stays white), rebuilt from the "
+                "channels that are whole, or as-recorded")
             ->check(CLI::IsMember({"cut", "rebuilt", "as-recorded"}))
             ->capture_default_str();
-        verb->add_option("--gamut", gamut_,
-                         "Colours that a display's space cannot hold: compressed along their hue, cut a channel at a "
-                         "time, or automatic (compressed where there is a finish)")
+        verb->add_option(
+                "--gamut", gamut_,
+                "Colours that a display's space cannot hold: compressed along their hue, cut a channel at a "
+                "time, or automatic (compressed where there is a finish)")
             ->check(CLI::IsMember({"automatic", "compressed", "cut"}))
             ->capture_default_str();
         finish_.declare(*verb, "Another finish than the correction's own");
@@ -63,9 +65,9 @@ class Apply : public Verb {
         const auto targets = targetsFor(*space);
         if (!targets) return tl::unexpected(targets.error());
         for (std::size_t i = 0; i < frames_.size(); ++i) {
-            const auto done = io::applied(*correction, frames_[i], encoding,
-                                          {*space, *highlightsByName(highlights_), *gamutUseByName(gamut_)},
-                                          (*targets)[i]);
+            const auto done =
+                io::applied(*correction, frames_[i], encoding,
+                            {*space, *highlightsByName(highlights_), *gamutUseByName(gamut_)}, (*targets)[i]);
             if (!done) return tl::unexpected(done.error());
             s.out << (*targets)[i].string() << "\n";
             tell((*targets)[i], *space, *done, s.err);
@@ -74,7 +76,8 @@ class Apply : public Verb {
     }
 
   private:
-    void tell(const fs::path& target, OutputSpace space, const io::ApplyReport& report, std::ostream& out) const {
+    void tell(const fs::path& target, OutputSpace space, const io::ApplyReport& report,
+              std::ostream& out) const {
         const bool linear = info(space).encoding == Encoding::linear;
         if (target.extension() == ".exr" && !linear)
             out << target.filename().string() << " holds " << info(space).label
@@ -120,7 +123,8 @@ class Apply : public Verb {
     }
 
     FinishOptions finish_;
-    std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut", gamut_ = "automatic";
+    std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut",
+                             gamut_ = "automatic";
     std::vector<std::string> frames_;
 };
 

@@ -155,14 +155,16 @@ class Correct : public Verb {
                   *c.summary.irreducibleError);
         for (const Contender& k : c.considered) {
             const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
-                                    (k.training ? ", with training colours" : "") + (k.blended ? ", the mean of several" : "");
+                                    (k.training ? ", with training colours" : "") +
+                                    (k.blended ? ", the mean of several" : "");
             if (k.against.empty())
                 print("  %-60s expect %.2f, noise %.2f\n", way.c_str(), k.expected, k.chromaGain);
             else
                 print("  %-60s %s\n", way.c_str(), k.against.substr(0, 120).c_str());
         }
         for (const Treatment& t : c.treatments)
-            out << (t.reading > 0 ? c.readings[t.reading] + ": " : std::string()) << words::sentence(t) << "\n";
+            out << (t.reading > 0 ? c.readings[t.reading] + ": " : std::string()) << words::sentence(t)
+                << "\n";
         if (c.greyCurves) print("Curves bring the greys onto their references first.\n");
         if (!c.finish.isNone())
             print("Finish on top, in none of these figures: %s.\n", inWords(c.finish).c_str());

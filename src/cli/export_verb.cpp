@@ -29,8 +29,9 @@ class Export : public Verb {
         std::vector<std::string> formats;
         for (const io::Format f : io::kFormats) formats.emplace_back(name(f));
         verb->add_option("--format", format_, "Kind of file")->required()->check(CLI::IsMember(formats));
-        verb->add_option("--size", size_,
-                         "Points a side of a LUT, 2 to 129; else the first of 33 and 65 that passes the proof")
+        verb->add_option(
+                "--size", size_,
+                "Points a side of a LUT, 2 to 129; else the first of 33 and 65 that passes the proof")
             ->check(CLI::Range(2, 129));
         verb->add_option(
             "--encoding", encoding_,
@@ -40,9 +41,10 @@ class Export : public Verb {
         verb->add_option("--profile", shape_,
                          "Of a profile: matrix (the nearest one) or table; else what the correction is")
             ->check(CLI::IsMember({"matrix", "table"}));
-        verb->add_option("--input", input_,
-                         "Of an ICC profile: balanced or as-recorded; else what a raw developer feeds, which is "
-                         "balanced for linear frames")
+        verb->add_option(
+                "--input", input_,
+                "Of an ICC profile: balanced or as-recorded; else what a raw developer feeds, which is "
+                "balanced for linear frames")
             ->check(CLI::IsMember({"balanced", "as-recorded"}));
         verb->add_flag("--keep-level", keepLevel_,
                        "Of a profile: leave the level as it was exposed, instead of the chart's reference");
@@ -205,8 +207,8 @@ class Export : public Verb {
     }
 
     FinishOptions finish_;
-    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, input_, range_ = "full", second_, plate_,
-                                                 plateSpace_ = "acescg";
+    std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, input_, range_ = "full",
+                                                 second_, plate_, plateSpace_ = "acescg";
     std::vector<std::string> lights_;
     int size_ = 0;
     double offset_ = 0;

@@ -103,8 +103,9 @@ Objective objectiveFrom(const Node& n, const char* key) {
 }
 
 Contender contenderFrom(const Node& n) {
-    return {modelFrom(n.at("model")), objectiveFrom(n, "objective"),    n.truth("training", false), n.truth("blended", false),
-            n.number("expected", 0),  n.number("chroma_noise_gain", 1), n.text("against", "")};
+    return {modelFrom(n.at("model")),  objectiveFrom(n, "objective"), n.truth("training", false),
+            n.truth("blended", false), n.number("expected", 0),       n.number("chroma_noise_gain", 1),
+            n.text("against", "")};
 }
 
 Json noiseJson(const NoiseAmplification& n) {
@@ -226,7 +227,7 @@ ColourLattice latticeFrom(const Node& n) {
     }
     auto lattice = ColourLattice::of(static_cast<int>(points), std::move(nodes));
     if (!lattice) n.fail("is wrong: " + lattice.error().message);
-    if (lattice->folds()) n.fail("is wrong: it turns colours over");
+    if (lattice->reversesOrientation()) n.fail("is wrong: it turns colours over");
     return *std::move(lattice);
 }
 

@@ -34,7 +34,8 @@ Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& state
         return frame;
     }
     frame.image = std::move(picture->image);
-    frame.notes.push_back("Its mosaic is not Bayer's: it was demosaiced by LibRaw, whose neighbours are alike.");
+    frame.notes.push_back(
+        "Its mosaic is not Bayer's: it was demosaiced by LibRaw, whose neighbours are alike.");
     return frame;
 }
 

@@ -12,11 +12,11 @@ struct FrameMetadata {
     std::string body, serial, lens, taken, description;
     std::string uniqueModel;  ///< a DNG's own name of the body, which camera profiles are found by
     std::string artist, copyright;
-    std::string offset;          ///< of `taken` from UTC, "+01:00"; empty where the file does not say
-    std::string whiteBalance;    ///< "auto", "manual", or the camera's own words
-    std::string pictureProfile;  ///< the camera's own name of how it draws its JPEGs and clips
+    std::string offset;            ///< of `taken` from UTC, "+01:00"; empty where the file does not say
+    std::string whiteBalance;      ///< "auto", "manual", or the camera's own words
+    std::string pictureProfile;    ///< the camera's own name of how it draws its JPEGs and clips
     std::string interoperability;  ///< "R98" of sRGB, "R03" of opRGB (DCF 2.0)
-    double focalLength35mm = 0;  ///< equivalent on 36 x 24 mm
+    double focalLength35mm = 0;    ///< equivalent on 36 x 24 mm
     double focalLengthMm = 0;
     double exposureSeconds = 0;
     double fNumber = 0;

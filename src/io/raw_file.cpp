@@ -56,13 +56,14 @@ struct Freed {
     void operator()(libraw_processed_image_t* image) const { LibRaw::dcraw_clear_mem(image); }
 };
 
-// Mosaics that are not Bayer's, and raw files that hold all three channels: by the library's own demosaicing, as
-// the sensor saw it. Not balanced, no colours changed, linear; it turns the picture upright itself.
+// Mosaics that are not Bayer's, and raw files that hold all three channels: by the library's own demosaicing,
+// as the sensor saw it. Not balanced, no colours changed, linear; it turns the picture upright itself.
 Result<LinearImage> developedByLibrary(LibRaw& raw, const std::string& who) {
     if (raw.imgdata.idata.colors != 3)
-        return failure(who + " has " + std::to_string(raw.imgdata.idata.colors) +
-                       " kinds of colour sites; colour is measured in red, green and blue. Convert it to a linear "
-                       "TIFF and use that.");
+        return failure(
+            who + " has " + std::to_string(raw.imgdata.idata.colors) +
+            " kinds of colour sites; colour is measured in red, green and blue. Convert it to a linear "
+            "TIFF and use that.");
     auto& p = raw.imgdata.params;
     p.output_bps = 16;
     p.gamm[0] = p.gamm[1] = 1;

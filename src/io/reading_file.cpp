@@ -288,7 +288,8 @@ PatchReading patchFrom(const Node& n) {
     if (n.has("covariance")) p.covariance = matrixFrom(n.at("covariance"));
     p.rejected = n.number("rejected", 0);
     p.independence = n.number("independence", 1);
-    if (!(p.independence > 0 && p.independence <= 1)) n.at("independence").fail("must be above 0 and at most 1");
+    if (!(p.independence > 0 && p.independence <= 1))
+        n.at("independence").fail("must be above 0 and at most 1");
     p.blotch = n.number("blotch", 0);
     p.leftOut = n.truth("left_out", false);
     if (n.has("moved_mm")) p.movedMm = pointFrom(n.at("moved_mm"));

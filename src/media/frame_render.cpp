@@ -74,7 +74,8 @@ Rendering renderingOf(const Correction& c, const FrameOutput& o) {
     return o.kind == "exr" ? compileLinear(c, o.space, finish) : compile(c, o.space, finish);
 }
 
-// Where colours outside the space are compressed; nothing where they are cut, as every integer file does by itself.
+// Where colours outside the space are compressed; nothing where they are cut, as every integer file does by
+// itself.
 const GamutMap* gamutOf(const Correction& c, const FrameOutput& o) {
     const bool finished = o.finish && !c.finish.isNone();
     if (o.kind == "exr" || !info(o.space).display || o.gamut == GamutUse::cut ||
@@ -116,12 +117,17 @@ LinearImage smaller(LinearImage&& image, int longEdge) {
     return out;
 }
 
-Status finishWhole(const Correction& c, LinearImage&& image, const FrameOutput& o, const WriteOptions& w,
-                   const fs::path& target, const FrameWork& work) {
+// Light in floats goes on above 1: there is no end at which it clips.
+Highlights highlightsOf(const fs::path& frame, const FrameOutput& o) {
+    return lowerEnding(frame) == ".exr" ? Highlights::asRecorded : o.highlights;
+}
+
+Status finishWhole(const Correction& c, LinearImage&& image, Highlights highlights, const FrameOutput& o,
+                   const WriteOptions& w, const fs::path& target, const FrameWork& work) {
     EncodedImage rendered;
     {
         const Watch watch(colour(work));
-        const double share = treatHighlights(image, c.gains, o.highlights);
+        const double share = treatHighlights(image, c.gains, highlights);
         if (work.clippedShare) *work.clippedShare = share;
         rendered = render(smaller(std::move(image), o.longEdge), renderingOf(c, o));
         if (const GamutMap* map = gamutOf(c, o)) {
@@ -154,7 +160,7 @@ Status wholeFrame(const Correction& c, const fs::path& path, const std::optional
         w.metadata = frame->metadata;
         w.metadataFrom = mediaPath(path).file;
     }
-    return finishWhole(c, std::move(frame->image), o, w, target, work);
+    return finishWhole(c, std::move(frame->image), highlightsOf(mediaPath(path).file, o), o, w, target, work);
 }
 
 // A picture that is read a band of rows at a time.
@@ -247,7 +253,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
         EncodedImage rendered;
         {
             const Watch watch(colour(work));
-            clipped += treatHighlights(*band, c.gains, o.highlights) * (end - y) / s.spec.height;
+            clipped += treatHighlights(*band, c.gains, highlightsOf(path, o)) * (end - y) / s.spec.height;
             rendered = render(*band, rendering);
             if (map) add(gamut, map->compress(rendered), double(end - y) / s.spec.height);
             fit(rendered, o);
@@ -279,8 +285,8 @@ Status renderFrame(const Correction& c, const fs::path& path, const std::optiona
 Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer& encoding, int orientation,
                      const FrameOutput& o, const fs::path& target, const FrameWork& work) {
     try {
-        return finishWhole(c, toLinear(shownUpright(std::move(picture.image), orientation), encoding), o,
-                           writeOptions(o), target, work);
+        return finishWhole(c, toLinear(shownUpright(std::move(picture.image), orientation), encoding),
+                           o.highlights, o, writeOptions(o), target, work);
     } catch (const std::exception& e) {
         return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
     }

@@ -118,8 +118,10 @@ namespace {
 // SMPTE ST 268-1, table 5A; what is for prints is a density.
 KnownEncoding dpxEncoding(const std::string& transfer) {
     if (transfer == "Linear") return {Encoding::linear, EncodingSource::file};
-    if (transfer == "Printing density" || transfer == "Logarithmic") return {Encoding::cineon, EncodingSource::file};
-    const bool video = transfer.starts_with("ITU-R") || transfer.starts_with("SMPTE") || transfer.starts_with("CCIR");
+    if (transfer == "Printing density" || transfer == "Logarithmic")
+        return {Encoding::cineon, EncodingSource::file};
+    const bool video =
+        transfer.starts_with("ITU-R") || transfer.starts_with("SMPTE") || transfer.starts_with("CCIR");
     return {Encoding::rec709, video ? EncodingSource::file : EncodingSource::assumed};
 }
 

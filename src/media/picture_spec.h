@@ -28,7 +28,8 @@ struct KnownEncoding {
     EncodingSource source;
 };
 /// EXIF's Gamma (tag A500) speaks most plainly, then DPX's transfer field, then EXIF's ColorSpace (1 = sRGB).
-KnownEncoding encodingOf(const std::filesystem::path& path, const OIIO::ImageSpec& spec, const std::string& ending);
+KnownEncoding encodingOf(const std::filesystem::path& path, const OIIO::ImageSpec& spec,
+                         const std::string& ending);
 
 /// Errors: no colour picture, or larger than that.
 Status acceptable(const OIIO::ImageSpec& spec, const std::string& who, double mostMegapixels);

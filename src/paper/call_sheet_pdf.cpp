@@ -61,8 +61,8 @@ void tasks(PageFlow& page, const std::vector<plan::Task>& all) {
     }
 }
 
-// Two columns of slips, with lines to cut along.
-Status slips(PageFlow& page, const plan::CallSheet& sheet) {
+// Two columns of slates, with lines to cut along.
+Status slates(PageFlow& page, const plan::CallSheet& sheet) {
     constexpr double kWidth = 87, kHeight = 62, kQr = 38;
     constexpr int kRows = 4;
     for (std::size_t i = 0; i < sheet.lines.size(); ++i) {
@@ -71,10 +71,10 @@ Status slips(PageFlow& page, const plan::CallSheet& sheet) {
         const plan::CallLine& l = sheet.lines[i];
         const double x = PageFlow::kLeft + (onPage % 2 ? kWidth : 0),
                      y = PageFlow::kTop + kHeight * static_cast<double>(onPage / 2);
-        const auto code = io::qrCode(l.slip);
+        const auto code = io::qrCode(l.slate);
         if (!code) return tl::unexpected(code.error());
         const double module = kQr / code->side;
-        // The quiet zone of four modules is the slip's own margin.
+        // The quiet zone of four modules is the slate's own margin.
         for (int row = 0; row < code->side; ++row)
             for (int column = 0; column < code->side; ++column)
                 if (code->at(column, row))
@@ -86,7 +86,7 @@ Status slips(PageFlow& page, const plan::CallSheet& sheet) {
         at += page.text(tx, at, width, text(l.place), kBody) + 1;
         page.text(tx, at, width, text(l.camera), kQuiet);
         page.text(x + 8, y + 8 + kQr + 2, kWidth - 16,
-                  text(sheet.title) + QStringLiteral("   ") + text(l.slip), kQuiet);
+                  text(sheet.title) + QStringLiteral("   ") + text(l.slate), kQuiet);
         for (const double edge : {y, y + kHeight}) page.line(x, edge, x + kWidth, edge, 0.1, 150);
         for (const double edge : {x, x + kWidth}) page.line(edge, y, edge, y + kHeight, 0.1, 150);
     }
@@ -104,7 +104,7 @@ Status writeCallSheet(const std::filesystem::path& target, const plan::CallSheet
     page.line(PageFlow::kLeft, page.y(), PageFlow::kRight, page.y(), 0.4, 0);
     for (const plan::CallLine& l : sheet.lines) line(page, l);
     tasks(page, sheet.tasks);
-    if (auto ok = slips(page, sheet); !ok) return ok;
+    if (auto ok = slates(page, sheet); !ok) return ok;
     return page.write(target);
 }
 

@@ -9,7 +9,7 @@
 namespace refero::paper {
 
 /// The day as a PDF of A4 pages in greys: a line with a box to tick for each setup, what to prepare, and a
-/// slip for each setup with its code, to be cut out and held beside the chart.
+/// slate for each setup with its code, to be cut out and held beside the chart.
 Status writeCallSheet(const std::filesystem::path& target, const plan::CallSheet& sheet);
 
 }  // namespace refero::paper

@@ -28,8 +28,8 @@ const Surfaces& surfaces() {
         s.reflectances = generatedReflectances(kSurfaces, kSurfaceSeed);
         for (const Spectrum& each : s.reflectances) {
             Patch p;
-            p.reflectance = Reflectance{Spectrum::wavelength(0), double(Spectrum::step),
-                                        {each.values.begin(), each.values.end()}};
+            p.reflectance = Reflectance{
+                Spectrum::wavelength(0), double(Spectrum::step), {each.values.begin(), each.values.end()}};
             s.lab.push_back(toLab(referenceXyzD50(p, *illuminantByName("d50")), white::d50));
         }
         return s;
@@ -72,10 +72,10 @@ MendingOutcome outcomeOf(const WideShot& w, const WideFrame& frame) {
     }
     const Body& body = *w.stand.body;
     // Of the true values to the sensor's response: exposure and the balance made in the camera.
-    const Vector3 scale = even.patches.front().rgb.cwiseQuotient(
-        response(body, *w.stand.light, w.stand.chart->patches.front().reflectance
-                                           ? w.stand.chart->patches.front().reflectance->spectrum()
-                                           : Spectrum{}));
+    const Vector3 scale = even.patches.front().rgb.cwiseQuotient(response(
+        body, *w.stand.light,
+        w.stand.chart->patches.front().reflectance ? w.stand.chart->patches.front().reflectance->spectrum()
+                                                   : Spectrum{}));
     const auto left = [&](const Reading& r, bool asShot) {
         FitOptions o;
         o.asShot = asShot;

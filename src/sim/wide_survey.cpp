@@ -30,7 +30,8 @@ Role roleOf(const Lab& lab) {
 // A row of greys that no maker gets quite neutral, and surfaces of all hues.
 Chart randomChart(unsigned seed) {
     Random r(seed * 2654435761u + 99);
-    const int rows = 4 + static_cast<int>(r.below(7)), columns = std::max(6, rows + static_cast<int>(r.below(5)));
+    const int rows = 4 + static_cast<int>(r.below(7)),
+              columns = std::max(6, rows + static_cast<int>(r.below(5)));
     const double side = 20, gap = r.one(3) ? 0 : r.in(0.08, 0.4) * side, margin = r.in(4, 14);
     constexpr std::array<double, 3> kGrounds{10, 45, 90};
     Chart c;
@@ -92,7 +93,8 @@ void addFault(WideShot& out, Fault fault, unsigned seed) {
             s.glare = r.in(0.04, 0.10);
             break;
         case Fault::shine:
-            s.mishaps.shines.push_back({detail::anyPatch(chart, r).centreMm, r.in(1.5, 3.5) * side, r.in(0.05, 0.3)});
+            s.mishaps.shines.push_back(
+                {detail::anyPatch(chart, r).centreMm, r.in(1.5, 3.5) * side, r.in(0.05, 0.3)});
             break;
         default:
             break;
@@ -152,11 +154,26 @@ Body randomBody(unsigned seed) {
 }
 
 const std::vector<std::string>& wideLights() {
-    static const std::vector<std::string> all{
-        "a",         "d50",           "d55",           "d65",           "e",
-        "f2",        "f7",            "f11",           "led-3000",      "led-5600",
-        "blackbody-2000", "blackbody-2500", "blackbody-2900", "blackbody-3400", "blackbody-4500",
-        "daylight-4000",  "daylight-4600",  "daylight-7500",  "daylight-10000", "daylight-14000"};
+    static const std::vector<std::string> all{"a",
+                                              "d50",
+                                              "d55",
+                                              "d65",
+                                              "e",
+                                              "f2",
+                                              "f7",
+                                              "f11",
+                                              "led-3000",
+                                              "led-5600",
+                                              "blackbody-2000",
+                                              "blackbody-2500",
+                                              "blackbody-2900",
+                                              "blackbody-3400",
+                                              "blackbody-4500",
+                                              "daylight-4000",
+                                              "daylight-4600",
+                                              "daylight-7500",
+                                              "daylight-10000",
+                                              "daylight-14000"};
     return all;
 }
 
@@ -211,8 +228,10 @@ WideShot wideShotBeside(unsigned seed, Beside beside) {
         second.pose.centre = {0.76, 0.5};
         Shot other = s;
         other.pose = second.pose;
-        const Quad a = detail::outlineSeen(s, *out.stand.chart), b = detail::outlineSeen(other, *out.stand.second);
-        const double right = std::max(a[1].x(), a[2].x()), left = std::min({b[0].x(), b[1].x(), b[2].x(), b[3].x()});
+        const Quad a = detail::outlineSeen(s, *out.stand.chart),
+                   b = detail::outlineSeen(other, *out.stand.second);
+        const double right = std::max(a[1].x(), a[2].x()),
+                     left = std::min({b[0].x(), b[1].x(), b[2].x(), b[3].x()});
         if (detail::within(a, s, 40) && detail::within(b, s, 20) && right + 10 < left) break;
     }
     s.second = second;

@@ -27,8 +27,9 @@ struct WideShot {
     Storing storing = Storing::linear;
 };
 
-/// The same seed gives the same frame everywhere. With a fault it is as slight as should still be told, and up
-/// to plain; only those that happen at the chart are there: uneven light, shadow, finger, dirt, flare, shine.
+/// The same seed gives the same frame everywhere. With a fault it is as slight as should still be told, and
+/// up to plain; only those that happen at the chart are there: uneven light, shadow, finger, dirt, flare,
+/// shine.
 WideShot wideShot(unsigned seed, std::optional<Fault> fault = {});
 /// With another chart beside it: the same one turned by 180 degrees, the same at another size, another kind.
 enum class Beside { turned, otherSize, otherKind };

@@ -161,7 +161,7 @@ void fields(V& v, Frame& r) {
     v("balance", r.balance);
     v("picture_profile", r.pictureProfile);
     v("clock_seconds", r.clockSeconds);
-    v("slip", r.slip);
+    v("slip", r.slate);
     v("chart", r.chart);
     v("certainty", r.certainty);
     v("grey_card", r.greyCard);

@@ -28,7 +28,7 @@ std::optional<plan::Moment> momentOf(const io::FrameMetadata& m, const plan::Day
 plan::FrameFacts factsOf(const Frame& f) {
     plan::FrameFacts facts{f.id, f.body, f.serial, f.lens, f.focalLengthMm, {}, {}};
     if (const auto taken = plan::momentFrom(f.taken)) facts.taken = *taken;
-    if (const auto slip = plan::slateFrom(f.slip)) facts.slip = *slip;
+    if (const auto slate = plan::slateFrom(f.slate)) facts.slate = *slate;
     return facts;
 }
 
@@ -72,7 +72,7 @@ Frame frameFrom(const Arrival& a, const Contents& contents, const plan::Day& day
     f.iso = a.metadata.iso;
     f.balance = a.metadata.whiteBalance;
     f.pictureProfile = a.metadata.pictureProfile;
-    f.slip = a.slip;
+    f.slate = a.slate;
     f.chart = a.chart;
     f.certainty = a.certainty;
     f.greyCard = a.greyCard;

@@ -28,7 +28,7 @@ struct Brought {
 std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::Day& day,
                              const std::vector<Arrival>& arrivals);
 
-/// Sorts frames anew, when those that came later tell more, such as a slip; what a person put by hand stays.
+/// Sorts frames anew, when those that came later tell more, such as a slate; what a person put by hand stays.
 void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const std::vector<Id>& frames);
 
 /// A frame is put into a setup (0: none) by hand.

@@ -7,7 +7,7 @@
 #include <optional>
 #include <set>
 
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 #include "core/read/balance.h"
 #include "core/read/grey_card.h"
 #include "io/clip.h"
@@ -65,12 +65,12 @@ void describe(Arrival& a, const Sight& s) {
     const LinearImage& image = s.frame.image;
     a.small = shrunk(image, std::max(1, std::max(image.width(), image.height()) / kSmallEdge));
     for (const std::string& code : io::codesIn(image))
-        if (plan::slateFrom(code)) a.slip = code;
+        if (plan::slateFrom(code)) a.slate = code;
     if (s.reading) {
         a.chart = s.reading->chart.id;
         a.certainty = s.reading->agreement;
         a.white = whiteSeen(*s.reading);
-    } else if (const auto card = a.slip.empty() ? findGreyCard(image) : std::nullopt) {
+    } else if (const auto card = a.slate.empty() ? findGreyCard(image) : std::nullopt) {
         a.greyCard = true;
         a.white = card->rgb / kGrey;
     }

@@ -29,7 +29,7 @@ struct Arrival {
     double certainty = 0;  ///< of that
     bool greyCard = false;
     Vector3 white{0, 0, 0};  ///< linear camera RGB of a perfect diffuser, from chart or card; 0: not seen
-    std::string slip;        ///< text of the slip's code that it shows, or empty
+    std::string slate;       ///< text of the slate's code that it shows, or empty
     LinearImage small;       ///< to show; no larger than kSmallEdge or so
     std::string problem;     ///< why it cannot be read; nothing else is known then
 };
@@ -40,7 +40,7 @@ struct LookOptions {
     std::filesystem::path copyTo;  ///< a folder for verified copies; empty: they stay where they are
 };
 
-/// Looks for charts, slips and grey cards: in a raw file's preview where it has a large one, at moments
+/// Looks for charts, slates and grey cards: in a raw file's preview where it has a large one, at moments
 /// spread over a clip or sequence until a chart is found. Any thread; some tenths of a second a picture.
 Arrival lookAt(const io::MediaItem& item, const LookOptions& options);
 

@@ -45,7 +45,7 @@ struct Frame {
     std::string balance{}, pictureProfile{};
     int clockSeconds = 0;  ///< that its camera's clock was found to be behind; in `taken` already
     // As it was seen:
-    std::string slip{};                                  ///< text of the code that it shows
+    std::string slate{};                                 ///< text of the code that it shows
     std::string chart{};                                 ///< id of the chart that it shows
     double certainty = 0;                                ///< of that, 0..1
     bool greyCard = false;                               ///< it shows a grey card

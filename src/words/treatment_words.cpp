@@ -41,7 +41,8 @@ std::string sentence(const Treatment& t) {
                    figure("%.2f stops (known to %.2f): ", t.amount, t.error) + listed(t.patches) + ".";
         case TreatmentKind::unevenLight:
             return "Uneven light taken out: " +
-                   figure("%.2f stops from the lightest to the darkest place (known to %.2f).", t.amount, t.error);
+                   figure("%.2f stops from the lightest to the darkest place (known to %.2f).", t.amount,
+                          t.error);
         case TreatmentKind::flare:
             return "Flare subtracted: " +
                    figure("%.2f %% of white (known to %.2f %%).", 100 * t.amount, 100 * t.error);

@@ -27,7 +27,7 @@ class Intake {
 
     /// Sorts arrivals into the setups of the day and keeps them. Without a shoot, one is begun with them.
     Status keep(studio::Studio& studio, const plan::Day& day, const std::vector<studio::Arrival>& arrivals);
-    /// Sorts all of them once more: a slip that came late speaks for frames that came before it.
+    /// Sorts all of them once more: a slate that came late speaks for frames that came before it.
     Status finish(studio::Studio& studio, const plan::Day& day);
 
     /// Frames that are in by now.

@@ -6,7 +6,7 @@
 #include <filesystem>
 #include <random>
 
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 #include "workflow/chart_shot.h"
 #include "workflow/kit_lookup.h"
 #include "workflow/shoot_state.h"

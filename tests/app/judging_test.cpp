@@ -283,15 +283,31 @@ TEST_F(Judging, IsJudgedByTheLimitsOfTheUseAndSaysSo) {
     EXPECT_EQ(find<QComboBox>("fitLimitsChoice")->currentText(), QStringLiteral("Product"));
 }
 
+// One control uses the shot as it was shot, and back.
+TEST_F(Judging, MendingIsSwitchedOffByOneControl) {
+    ASSERT_TRUE(openAndCorrect());
+    auto* mend = find<QCheckBox>("mendChoice");
+    ASSERT_TRUE(mend->isChecked());
+    EXPECT_FALSE(correction().asShot);
+    const bool mended = !correction().treatments.empty();
+    QTest::mouseClick(mend, Qt::LeftButton, {}, QPoint(8, mend->height() / 2));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return correction().asShot; }, 30000));
+    EXPECT_TRUE(correction().treatments.empty());
+    EXPECT_NE(StagesPage::stagesOf(correction())[2].what.indexOf(QStringLiteral("as it was shot")), -1);
+    QTest::mouseClick(mend, Qt::LeftButton, {}, QPoint(8, mend->height() / 2));
+    ASSERT_TRUE(QTest::qWaitFor([&] { return !correction().asShot; }, 30000));
+    EXPECT_EQ(!correction().treatments.empty(), mended);
+}
+
 TEST_F(Judging, TheStagesAreTold) {
     ASSERT_TRUE(openAndCorrect());
     const auto stages = StagesPage::stagesOf(correction());
-    ASSERT_EQ(stages.size(), 8u);
+    ASSERT_EQ(stages.size(), 9u);
     EXPECT_EQ(stages[0].what, QStringLiteral("linear"));
-    EXPECT_NE(stages[2].what.indexOf(QStringLiteral("green 1.000")), -1);
-    EXPECT_FALSE(stages[5].there) << "no finish";
-    EXPECT_NE(stages[6].what.indexOf(QStringLiteral("good.tif")), -1);
-    EXPECT_NE(stages[6].what.indexOf(QStringLiteral("Refero")), -1);
+    EXPECT_NE(stages[3].what.indexOf(QStringLiteral("green 1.000")), -1);
+    EXPECT_FALSE(stages[6].there) << "no finish";
+    EXPECT_NE(stages[7].what.indexOf(QStringLiteral("good.tif")), -1);
+    EXPECT_NE(stages[7].what.indexOf(QStringLiteral("Refero")), -1);
     station().showPage(CorrectionStation::Page::stages);
     EXPECT_GE(find<QWidget>("stagesPage")->findChildren<QLabel*>().size(), 16);
 }

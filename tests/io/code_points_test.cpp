@@ -15,7 +15,8 @@ namespace {
 using test::TemporaryFolder;
 
 std::string big(std::uint32_t v) {
-    return {static_cast<char>(v >> 24), static_cast<char>(v >> 16), static_cast<char>(v >> 8), static_cast<char>(v)};
+    return {static_cast<char>(v >> 24), static_cast<char>(v >> 16), static_cast<char>(v >> 8),
+            static_cast<char>(v)};
 }
 std::string chunk(const std::string& kind, const std::string& data) {
     return big(static_cast<std::uint32_t>(data.size())) + kind + data + big(0);
@@ -41,7 +42,8 @@ TEST(MarkedEncoding, OfPngFollowsTheOrderOfTheStandard) {
     EXPECT_EQ(marked(kPng + head + gamma + srgb + end), Encoding::srgb);
     EXPECT_EQ(marked(kPng + head + gamma + srgb + pq + end), Encoding::pq);
     EXPECT_EQ(marked(kPng + head + end), std::nullopt);
-    EXPECT_EQ(marked(kPng + head + chunk("gAMA", big(30000)) + end), std::nullopt) << "no curve that is known here";
+    EXPECT_EQ(marked(kPng + head + chunk("gAMA", big(30000)) + end), std::nullopt)
+        << "no curve that is known here";
     EXPECT_EQ(marked(kPng + big(0xFFFFFFFF) + "gAMA"), std::nullopt);
     EXPECT_EQ(marked("x"), std::nullopt);
 }
@@ -49,14 +51,16 @@ TEST(MarkedEncoding, OfPngFollowsTheOrderOfTheStandard) {
 // ISO/IEC 23008-12 and 14496-12: ftyp, meta with its version, iprp, ipco, colr of the kind nclx.
 TEST(MarkedEncoding, OfHeifIsThatOfItsColourBox) {
     const auto heif = [](char transfer) {
-        const std::string colour = box("colr", std::string("nclx") + std::string({0, 9, 0, transfer, 0, 9, '\x80'}));
+        const std::string colour =
+            box("colr", std::string("nclx") + std::string({0, 9, 0, transfer, 0, 9, '\x80'}));
         return box("ftyp", "heicmif1") + box("meta", big(0) + box("iprp", box("ipco", colour)));
     };
     EXPECT_EQ(marked(heif(16)), Encoding::pq);
     EXPECT_EQ(marked(heif(18)), Encoding::hlg);
     EXPECT_EQ(marked(heif(13)), Encoding::srgb);
     EXPECT_EQ(marked(heif(99)), std::nullopt);
-    EXPECT_EQ(marked(box("ftyp", "heicmif1") + big(4) + "meta"), std::nullopt) << "a box smaller than its head";
+    EXPECT_EQ(marked(box("ftyp", "heicmif1") + big(4) + "meta"), std::nullopt)
+        << "a box smaller than its head";
 }
 
 TEST(MarkedEncoding, IsWhatAPictureIsReadWith) {
@@ -71,7 +75,11 @@ TEST(MarkedEncoding, IsWhatAPictureIsReadWith) {
     const auto at = bytes.find("IDAT") - 4;
     for (std::size_t cut; (cut = bytes.find("sRGB")) != bytes.npos && cut < at;) bytes.erase(cut - 4, 13);
     const auto before = bytes.find("IDAT") - 4;
-    bytes.insert(before, std::string("\0\0\0\x04" "cICP" "\x09\x12\x00\x01" "\x2b\xb4\x5c\x50", 16));
+    bytes.insert(before, std::string("\0\0\0\x04"
+                                     "cICP"
+                                     "\x09\x12\x00\x01"
+                                     "\x2b\xb4\x5c\x50",
+                                     16));
     ASSERT_TRUE(writeFile(folder / "b.png", bytes));
     const auto frame = readFrame(folder / "b.png");
     ASSERT_TRUE(frame) << frame.error().message;

@@ -4,7 +4,7 @@
 
 #include <gtest/gtest.h>
 
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 #include "support/codes.h"
 
 namespace refero {
@@ -23,7 +23,7 @@ std::vector<unsigned char> drawn(const io::QrCode& code, int scale, int& side) {
 
 TEST(QrCodes, AnotherLibraryReadsThemBack) {
     for (const plan::Id setup : {1, 42, 987654}) {
-        const std::string text = plan::slipText({"K7Q2M", setup});
+        const std::string text = plan::slateText({"K7Q2M", setup});
         const auto code = io::qrCode(text);
         ASSERT_TRUE(code) << code.error().message;
         EXPECT_EQ(code->side, 21) << "the smallest symbol there is";
@@ -35,7 +35,7 @@ TEST(QrCodes, AnotherLibraryReadsThemBack) {
 
 // Level Q restores a quarter of the code words (ISO/IEC 18004, table 12).
 TEST(QrCodes, ReadEvenWithAFingerOnTheEdge) {
-    const std::string text = plan::slipText({"K7Q2M", 12});
+    const std::string text = plan::slateText({"K7Q2M", 12});
     int side = 0;
     auto grey = drawn(*io::qrCode(text), 5, side);
     for (int y = 60; y < 80; ++y)

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a file says of its numbers is what they are; written by us and read by OpenImageIO, or the other way round.
+// What a file says of its numbers is what they are; written by us and read by OpenImageIO, or the other way
+// round.
 #include <OpenImageIO/imageio.h>
 #include <gtest/gtest.h>
 
@@ -54,30 +55,37 @@ struct Applied {
     Correction correction;
 };
 
-// OpenEXR, technical introduction: pixels are linear; chromaticities give the CIE x, y of (1,0,0) ... and white.
+// OpenEXR, technical introduction: pixels are linear; chromaticities give the CIE x, y of (1,0,0) ... and
+// white.
 TEST(Labels, OfOpenExrAreLinearLightAndItsPrimaries) {
     Applied a;
-    for (const OutputSpace s : {OutputSpace::srgb, OutputSpace::bt1886, OutputSpace::rec2100pq, OutputSpace::acescct,
-                                OutputSpace::acescg, OutputSpace::xyzD50}) {
+    for (const OutputSpace s : {OutputSpace::srgb, OutputSpace::bt1886, OutputSpace::rec2100pq,
+                                OutputSpace::acescct, OutputSpace::acescg, OutputSpace::xyzD50}) {
         OIIO::ImageSpec spec;
         const auto pixels = a.through(s, "a.exr", &spec);
         float c[8] = {};
-        ASSERT_TRUE(spec.getattribute("chromaticities", OIIO::TypeDesc(OIIO::TypeDesc::FLOAT, 8), c)) << info(s).name;
+        ASSERT_TRUE(spec.getattribute("chromaticities", OIIO::TypeDesc(OIIO::TypeDesc::FLOAT, 8), c))
+            << info(s).name;
         const Primaries p{{c[0], c[1]}, {c[2], c[3]}, {c[4], c[5]}, {c[6], c[7]}};
         // By the label alone: the file's colours must be the correction's.
         const bool xyz = s == OutputSpace::xyzD50;
         const Matrix3 toXyz = xyz ? Matrix3(Matrix3::Identity()) : rgbToXyzD50(p);
-        if (xyz) EXPECT_LT((rgbToXyz(p) / rgbToXyz(p)(0, 0) - Matrix3::Identity()).norm(), 1e-6);
+        if (xyz) {
+            EXPECT_LT((rgbToXyz(p) / rgbToXyz(p)(0, 0) - Matrix3::Identity()).norm(), 1e-6);
+        }
         for (const PatchReading& patch : a.reading.patches) {
             const auto at = static_cast<std::size_t>(static_cast<int>(patch.centre.y()) * spec.width +
-                                                     static_cast<int>(patch.centre.x())) * 3;
+                                                     static_cast<int>(patch.centre.x())) *
+                            3;
             Vector3 sum = Vector3::Zero();
             for (int dy = -3; dy <= 3; ++dy)
                 for (int dx = -3; dx <= 3; ++dx)
                     for (std::size_t k = 0; k < 3; ++k)
-                        sum(static_cast<Eigen::Index>(k)) += pixels[at + static_cast<std::size_t>((dy * spec.width + dx) * 3) + k] / 49;
+                        sum(static_cast<Eigen::Index>(k)) +=
+                            pixels[at + static_cast<std::size_t>((dy * spec.width + dx) * 3) + k] / 49;
             const Vector3 wanted = a.correction.toXyzD50(patch.rgb).vector();
-            EXPECT_LT((toXyz * sum - wanted).norm(), 0.02 + 0.02 * wanted.norm()) << info(s).name << " " << patch.id;
+            EXPECT_LT((toXyz * sum - wanted).norm(), 0.02 + 0.02 * wanted.norm())
+                << info(s).name << " " << patch.id;
         }
     }
 }
@@ -87,7 +95,8 @@ TEST(Labels, OfDpxAreReadAndWritten) {
     const TemporaryFolder folder;
     EncodedImage image(32, 16);
     for (float& v : image.values()) v = 0.4f;
-    for (const auto& [encoding, label] : {std::pair{Encoding::linear, "Linear"}, {Encoding::rec709, "ITU-R 709-4"},
+    for (const auto& [encoding, label] : {std::pair{Encoding::linear, "Linear"},
+                                          {Encoding::rec709, "ITU-R 709-4"},
                                           {Encoding::cineon, "Printing density"}}) {
         io::WriteOptions o;
         o.encoding = encoding;

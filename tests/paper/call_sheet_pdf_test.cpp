@@ -6,7 +6,7 @@
 
 #include <algorithm>
 
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 #include "paper/press.h"
 #include "support/printed.h"
 #include "support/temporary.h"
@@ -32,7 +32,7 @@ plan::CallSheet sheetOf(int setups) {
         l.light = "LED panel, 60 %, softbox";
         l.chart = "Shoot Pocket Fen 24";
         l.why = "Changed since Setup 2: lens 60 mm to 24-70 mm, light LED panel to Kiln bulbs.";
-        l.slip = plan::slipText({"K7Q2M", i});
+        l.slate = plan::slateText({"K7Q2M", i});
         sheet.lines.push_back(l);
     }
     sheet.tasks = {
@@ -47,13 +47,13 @@ TEST(CallSheetOnPaper, SaysAllAndItsCodesAreReadBack) {
     const Status written = paper::writeCallSheet(folder / "day.pdf", sheet);
     ASSERT_TRUE(written) << written.error().message;
     const Printed p = printed(folder / "day.pdf", true);
-    EXPECT_EQ(p.pages, 2 + 2) << "lines and tasks, then eight slips a page";
+    EXPECT_EQ(p.pages, 2 + 2) << "lines and tasks, then eight slates a page";
     EXPECT_TRUE(p.grey) << "prints in grey";
     for (const char* part :
          {"Tile library", "Setup number 11", "Shoot Pocket Fen 24", "softbox", "mid-grey card"})
         EXPECT_NE(p.text.find(part), std::string::npos) << part;
     std::vector<std::string> expected;
-    for (const auto& l : sheet.lines) expected.push_back(l.slip);
+    for (const auto& l : sheet.lines) expected.push_back(l.slate);
     std::sort(expected.begin(), expected.end());
     EXPECT_EQ(p.codes, expected);
 }

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A day off the cards: 1,000 pictures of eight setups, with 12 chart shots, three slips, and 20 pictures of
+// A day off the cards: 1,000 pictures of eight setups, with 12 chart shots, three slates, and 20 pictures of
 // things that look like charts.
 #include <gtest/gtest.h>
 
@@ -22,7 +22,7 @@ namespace {
 
 namespace fs = std::filesystem;
 
-constexpr int kSetups = 8, kCharts = 12, kSlips = 3, kDecoys = 20, kAll = 1000;
+constexpr int kSetups = 8, kCharts = 12, kSlates = 3, kDecoys = 20, kAll = 1000;
 
 struct Body {
     const char *model, *serial;
@@ -88,7 +88,7 @@ class DayOfPictures : public testing::Test {
         EXPECT_TRUE(e) << e.error().message;
         return std::move(e->stored);
     }
-    EncodedImage slip(int k) const {
+    EncodedImage slate(int k) const {
         const auto code = io::qrCode("RF:K7Q2M:" + std::to_string(setups[std::size_t(k)]));
         EncodedImage image(360, 240);
         for (float& v : image.values()) v = 0.5f;
@@ -131,7 +131,7 @@ class DayOfPictures : public testing::Test {
 
 TEST_F(DayOfPictures, IsSortedWithEveryChartFoundAndNoneSeenWhereThereIsNone) {
     test::Random random(2026);
-    for (int i = 0; i < kSlips; ++i) put(slip(2 * i + 1), 2 * i + 1, 0, "slip");
+    for (int i = 0; i < kSlates; ++i) put(slate(2 * i + 1), 2 * i + 1, 0, "slip");
     for (int i = 0; i < kCharts; ++i) {
         sim::Shot s = shot(500u + unsigned(i));
         s.chart = i % 3 == 2 ? "fen-48" : "fen-24";
@@ -179,13 +179,13 @@ TEST_F(DayOfPictures, IsSortedWithEveryChartFoundAndNoneSeenWhereThereIsNone) {
     const auto out =
         bringIn(e, studio->contents(),
                 dayOf(studio->contents(), shoot, plan::ClearSky(), {}, test::everyShot), arrivals);
-    int charts = 0, falseCharts = 0, right = 0, wrong = 0, flagged = 0, slips = 0;
+    int charts = 0, falseCharts = 0, right = 0, wrong = 0, flagged = 0, slates = 0;
     for (std::size_t i = 0; i < out.size(); ++i) {
         const std::string file = out[i].path.filename().string();
         const bool isChart = file.find("chart") != std::string::npos;
         charts += isChart && !out[i].chart.empty();
         falseCharts += !isChart && !out[i].chart.empty();
-        slips += !arrivals[i].slip.empty();
+        slates += !arrivals[i].slate.empty();
         const bool sorted = out[i].setup != 0;
         right += sorted && out[i].setup == setups[std::size_t(truth[file])];
         wrong += sorted && out[i].setup != setups[std::size_t(truth[file])];
@@ -195,7 +195,7 @@ TEST_F(DayOfPictures, IsSortedWithEveryChartFoundAndNoneSeenWhereThereIsNone) {
                 kCharts, falseCharts, right, wrong, flagged);
     EXPECT_EQ(charts, kCharts);
     EXPECT_EQ(falseCharts, 0);
-    EXPECT_EQ(slips, kSlips);
+    EXPECT_EQ(slates, kSlates);
     EXPECT_GE(right, kAll * 99 / 100);
     EXPECT_EQ(wrong, 0);
     EXPECT_EQ(right + flagged, kAll);

@@ -24,8 +24,8 @@ namespace {
 
 namespace fs = std::filesystem;
 
-// A grey picture with a slip in it, tilted by shearing, as a hand would hold it.
-LinearImage pictureOfSlip(const std::string& text, int module) {
+// A grey picture with a slate in it, tilted by shearing, as a hand would hold it.
+LinearImage pictureOfSlate(const std::string& text, int module) {
     const auto code = io::qrCode(text);
     EXPECT_TRUE(code);
     LinearImage image(900, 600);
@@ -41,9 +41,9 @@ LinearImage pictureOfSlip(const std::string& text, int module) {
     return image;
 }
 
-TEST(SlipsInPictures, AreReadFromLinearLight) {
-    EXPECT_EQ(io::codesIn(pictureOfSlip("RF:K7Q2M:12", 6)), std::vector<std::string>{"RF:K7Q2M:12"});
-    LinearImage dim = pictureOfSlip("RF:K7Q2M:12", 6);
+TEST(SlatesInPictures, AreReadFromLinearLight) {
+    EXPECT_EQ(io::codesIn(pictureOfSlate("RF:K7Q2M:12", 6)), std::vector<std::string>{"RF:K7Q2M:12"});
+    LinearImage dim = pictureOfSlate("RF:K7Q2M:12", 6);
     for (float& v : dim.values()) v *= 0.02f;
     EXPECT_EQ(io::codesIn(dim).size(), 1u) << "five stops under";
     EXPECT_TRUE(io::codesIn(LinearImage()).empty());
@@ -143,12 +143,12 @@ TEST_F(FramesComeIn, TheSameContentIsNotBroughtInTwiceAndWhatMovedIsFoundAgain) 
     EXPECT_EQ(studio->contents().find<Frame>(frame)->path, (card / "renamed.tif").string());
 }
 
-TEST_F(FramesComeIn, ASlipDecidesAndIsOverruledByHand) {
+TEST_F(FramesComeIn, ASlateDecidesAndIsOverruledByHand) {
     io::WriteOptions o;
     o.metadata.body = "Heron";
     o.metadata.lens = "35 mm";
     o.metadata.taken = "2026:05:14 09:00:00";
-    const LinearImage picture = pictureOfSlip("RF:K7Q2M:" + std::to_string(kiln), 6);
+    const LinearImage picture = pictureOfSlate("RF:K7Q2M:" + std::to_string(kiln), 6);
     EncodedImage stored(picture.width(), picture.height());
     std::copy(picture.values().begin(), picture.values().end(), stored.values().begin());
     fs::create_directories(card);
@@ -159,8 +159,8 @@ TEST_F(FramesComeIn, ASlipDecidesAndIsOverruledByHand) {
     const auto out = bring({card});
     ASSERT_EQ(out.size(), 2u);
     EXPECT_EQ(out[0].setup, kiln);
-    EXPECT_EQ(out[0].reason, "It shows the slip of Kiln.");
-    EXPECT_EQ(out[1].reason, "Taken 1 min after the slip of Kiln.");
+    EXPECT_EQ(out[0].reason, "It shows the slate of Kiln.");
+    EXPECT_EQ(out[1].reason, "Taken 1 min after the slate of Kiln.");
     Edit e = studio->edit("Put");
     putByHand(e, studio->contents(), day(), out[1].frame, tiles);
     ASSERT_TRUE(studio->commit(e));

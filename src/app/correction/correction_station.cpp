@@ -44,8 +44,9 @@ QString mendedIn(const Correction& c) {
     if (c.treatments.empty()) return {};
     if (c.treatments.size() == 1)
         return QLatin1Char(' ') + QString::fromStdString(words::sentence(c.treatments.front()));
-    return QLatin1Char(' ') + CorrectionStation::tr("Mended in the chart shot: %n things; see Stage by stage.", nullptr,
-                                                    static_cast<int>(c.treatments.size()));
+    return QLatin1Char(' ') +
+           CorrectionStation::tr("Mended in the chart shot: %n things; see Stage by stage.", nullptr,
+                                 static_cast<int>(c.treatments.size()));
 }
 
 // What the correction does to noise, and what no correction could do.
@@ -118,12 +119,14 @@ QWidget* CorrectionStation::buildBar() {
         choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
                "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
                "finish on top.");
-    mend_ = new QCheckBox(tr("Mend the shot"), bar);
+    mend_ = new QCheckBox(tr("Mend"), bar);
+    mend_->setAccessibleName(tr("Mend the shot"));
     mend_->setObjectName(QStringLiteral("mendChoice"));
-    mend_->setToolTip(
-        tr("Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and shadows "
-           "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
-           "is."));
+    mend_->setToolTip(tr(
+        "Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and "
+        "shadows "
+        "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
+        "is."));
     mend_->setChecked(true);
     row->addWidget(mend_);
     row->addStretch(1);
@@ -276,6 +279,7 @@ QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
 
 void CorrectionStation::narrow(bool compact) {
     for (QWidget* caption : captions_) caption->setVisible(!compact);
+    mend_->setText(compact ? QString() : tr("Mend"));
     list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
     const int figure = compact ? 50 : 54;
     list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});
@@ -284,7 +288,8 @@ void CorrectionStation::narrow(bool compact) {
 
 void CorrectionStation::show(const Setup* setup) {
     const bool ready = setup && setup->correction;
-    for (QWidget* w : {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_), static_cast<QWidget*>(mend_)})
+    for (QWidget* w :
+         {static_cast<QWidget*>(model_), static_cast<QWidget*>(intent_), static_cast<QWidget*>(mend_)})
         w->setEnabled(setup && setup->reading);
     limits_->setEnabled(ready);
     pages_->setEnabled(ready);

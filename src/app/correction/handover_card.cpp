@@ -64,7 +64,12 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
         format_->addItem(text(io::info(f).label));
         format_->setItemData(format_->count() - 1, text(io::info(f).carries), Qt::ToolTipRole);
     }
-    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(info(s).label));
+    for (const OutputSpace s : kOutputSpaces) {
+        space_->addItem(text(info(s).label));
+        space_->setItemData(space_->count() - 1, text(info(s).viewing), Qt::ToolTipRole);
+    }
+    space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    space_->setMinimumContentsLength(8);
     space_->setCurrentIndex(static_cast<int>(OutputSpace::srgb));
     lost_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     lost_->setObjectName(QStringLiteral("handoverLoss"));

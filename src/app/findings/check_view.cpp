@@ -10,6 +10,7 @@
 
 #include "app/look/button.h"
 #include "app/look/tokens.h"
+#include "core/read/checks.h"
 #include "core/read/limits.h"
 
 namespace refero {
@@ -101,7 +102,8 @@ void CheckView::setChosen(bool chosen) {
 
 void CheckView::contextMenuEvent(QContextMenuEvent* event) {
     const auto fields = limitFields();
-    if (std::none_of(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == limitIdOf(check_); }))
+    if (std::none_of(fields.begin(), fields.end(),
+                     [&](const LimitField& f) { return f.id == limitIdOf(check_); }))
         return;
     QMenu menu(this);
     QAction* allow = menu.addAction(QStringLiteral("Allow this value"));

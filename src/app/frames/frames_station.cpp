@@ -56,7 +56,7 @@ QString factsOf(const studio::Frame& f, const QString& chartName) {
     if (!f.chart.empty())
         lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
     if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
-    if (!f.slip.empty()) lines << QStringLiteral("Shows the slip %1").arg(text(f.slip));
+    if (!f.slate.empty()) lines << QStringLiteral("Shows the slate %1").arg(text(f.slate));
     const io::MediaPath media = io::mediaPath(f.path);
     const bool clip = io::isClip(media.file);
     if (f.pictures > 1)
@@ -278,9 +278,9 @@ QWidget* FramesStation::buildEmpty() {
                                       look::Label::Tone::loud, QFont::DemiBold));
     column->addWidget(new look::Label(
         QStringLiteral(
-            "Files, folders or a whole card. Refero finds the chart shots and the slips, and sorts every "
+            "Files, folders or a whole card. Refero finds the chart shots and the slates, and sorts every "
             "frame into "
-            "its setup by slip, body, lens and time, with the reason. The files stay where they are, or are "
+            "its setup by slate, body, lens and time, with the reason. The files stay where they are, or are "
             "copied "
             "and each copy compared."),
         look::Size::title));

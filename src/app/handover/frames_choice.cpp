@@ -82,7 +82,15 @@ QHBoxLayout* FramesChoice::buildOutput() {
     kind_ = choice("As", "frameKindChoice", "The kind of file.");
     for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
     space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
-    for (const OutputSpace s : kOutputSpaces) space_->addItem(labelOf(s));
+    for (const OutputSpace s : kOutputSpaces) {
+        space_->addItem(labelOf(s));
+        const std::string_view viewing = info(s).viewing;
+        space_->setItemData(space_->count() - 1,
+                            QString::fromUtf8(viewing.data(), static_cast<int>(viewing.size())),
+                            Qt::ToolTipRole);
+    }
+    space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    space_->setMinimumContentsLength(8);
     size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
     for (const int edge : kEdges)
         size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));

@@ -163,7 +163,7 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
     };
     constexpr const char* kMore = "Enter another...";
     return {
-        textField(row("setupLabel", "Name", "", "Short; it is on the slip and in the names of files."),
+        textField(row("setupLabel", "Name", "", "Short; it is on the slate and in the names of files."),
                   &Setup::label),
         reference(
             row("setupPlace", "Place", "", "Where it is shot."), places,

@@ -31,8 +31,8 @@ Limits ReadingActions::limits() const {
 
 void ReadingActions::allow(const Check& check, std::optional<double> value) {
     const auto fields = limitFields();
-    const auto field =
-        std::find_if(fields.begin(), fields.end(), [&](const LimitField& f) { return f.id == limitIdOf(check); });
+    const auto field = std::find_if(fields.begin(), fields.end(),
+                                    [&](const LimitField& f) { return f.id == limitIdOf(check); });
     plan::Shoot shoot = session_.day().shoot;
     const auto set = limitsByName(shoot.limits);
     if (field == fields.end() || !set) return;

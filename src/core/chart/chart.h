@@ -46,7 +46,7 @@ struct Patch {
 struct Chart {
     std::string id;
     std::string name;
-    std::string source;  ///< who measured it, with what, when
+    std::string source;     ///< who measured it, with what, when
     std::string condition;  ///< of the measurement, ISO 13655: "M0" to "M3"; empty where it is not known
     Point outlineMm = Point::Zero();
     Lab surroundLabD50{50, 0, 0, white::d50};

@@ -82,7 +82,8 @@ Result<ChartColours> brought(const ChartData& data) {
             const Lab lab = labOf(r);
             out.colours.push_back({s.id, s.name, lab, std::move(r)});
         }
-        out.method = "L*a*b* computed from the spectra for D50 and the 2 degree observer." + conditionOf(data);
+        out.method =
+            "L*a*b* computed from the spectra for D50 and the 2 degree observer." + conditionOf(data);
         if (!glowing.empty())
             out.method += " Above 1, so fluorescent: " + glowing +
                           "; what they look like depends on the ultraviolet in the light, and they count a "

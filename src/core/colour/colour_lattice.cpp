@@ -77,7 +77,7 @@ Vector3 ColourLattice::move(const Vector3& roots) const {
     return inTetrahedra(points_, roots / kRange, [&](std::size_t at) { return node(at); });
 }
 
-bool ColourLattice::folds() const {
+bool ColourLattice::reversesOrientation() const {
     const auto n = static_cast<std::size_t>(points_);
     const std::array<std::size_t, 3> stride{1, n, n * n};
     const double step = kRange / (points_ - 1);

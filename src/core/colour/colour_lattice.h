@@ -38,7 +38,7 @@ class ColourLattice {
     Vector3 move(const Vector3& roots) const;
     /// Whether it turns the order of colours over in any of its tetrahedra: the determinant of its slope must
     /// be above 0 in all of them.
-    bool folds() const;
+    bool reversesOrientation() const;
     /// The same move, so much as strong.
     ColourLattice scaled(double share) const;
 

@@ -27,16 +27,14 @@ enum class Encoding {
     romm,     ///< ISO 22028-2: power 1.8 with a straight toe of 16 below 1/512
 };
 
-inline constexpr std::array kEncodings{Encoding::linear,  Encoding::srgb,   Encoding::rec709,
-                                       Encoding::rec2020, Encoding::gamma22, Encoding::acescct,
-                                       Encoding::bt1886,  Encoding::hlg,    Encoding::pq,
-                                       Encoding::cineon,  Encoding::oprgb,  Encoding::gamma26,
-                                       Encoding::romm};
+inline constexpr std::array kEncodings{
+    Encoding::linear,  Encoding::srgb,    Encoding::rec709, Encoding::rec2020, Encoding::gamma22,
+    Encoding::acescct, Encoding::bt1886,  Encoding::hlg,    Encoding::pq,      Encoding::cineon,
+    Encoding::oprgb,   Encoding::gamma26, Encoding::romm};
 /// Those that can be told apart by a chart's greys: opRGB's power is gamma 2.2's within 0.001.
-inline constexpr std::array kTellableEncodings{Encoding::linear,  Encoding::srgb,    Encoding::rec709,
-                                               Encoding::rec2020, Encoding::gamma22, Encoding::acescct,
-                                               Encoding::bt1886,  Encoding::hlg,     Encoding::pq,
-                                               Encoding::cineon};
+inline constexpr std::array kTellableEncodings{
+    Encoding::linear,  Encoding::srgb,   Encoding::rec709, Encoding::rec2020, Encoding::gamma22,
+    Encoding::acescct, Encoding::bt1886, Encoding::hlg,    Encoding::pq,      Encoding::cineon};
 
 std::string_view name(Encoding encoding);
 Result<Encoding> encodingByName(std::string_view name);

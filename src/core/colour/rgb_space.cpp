@@ -28,20 +28,20 @@ const OutputSpaceInfo& info(OutputSpace space) {
         {"linear-srgb", "Linear sRGB", &primaries::bt709, Encoding::linear, true, false, kWorking},
         {"srgb", "sRGB", &primaries::bt709, Encoding::srgb, false, true,
          "display, sRGB at 80 cd/m2 in an office; full range"},
-        {"rec709", "BT.709, camera curve", &primaries::bt709, Encoding::rec709, false, false,
+        {"rec709", "BT.709, camera", &primaries::bt709, Encoding::rec709, false, false,
          "scene light through BT.709's camera curve; a BT.1886 display shows it darker"},
         {"display-p3", "Display P3", &primaries::p3d65, Encoding::srgb, false, true,
          "display, P3 with sRGB's curve; full range"},
-        {"rec2020", "BT.2020, camera curve", &primaries::bt2020, Encoding::rec2020, false, false,
+        {"rec2020", "BT.2020, camera", &primaries::bt2020, Encoding::rec2020, false, false,
          "scene light through BT.2020's camera curve"},
         {"acescg", "ACEScg", &primaries::ap1, Encoding::linear, true, false, kWorking},
         {"acescct", "ACEScct", &primaries::ap1, Encoding::acescct, true, false,
          "scene light, logarithmic, for grading"},
-        {"bt1886", "BT.1886 (BT.709 display)", &primaries::bt709, Encoding::bt1886, false, true,
+        {"bt1886", "BT.1886", &primaries::bt709, Encoding::bt1886, false, true,
          "display of 100 cd/m2 in a dim room, gamma 2.4, black at 0"},
-        {"p3-d65", "P3 D65, gamma 2.6", &primaries::p3d65, Encoding::gamma26, false, true,
+        {"p3-d65", "P3 D65", &primaries::p3d65, Encoding::gamma26, false, true,
          "mastering display in the dark, gamma 2.6"},
-        {"p3-dci", "P3 DCI, gamma 2.6", &primaries::p3dci, Encoding::gamma26, false, true,
+        {"p3-dci", "P3 DCI", &primaries::p3dci, Encoding::gamma26, false, true,
          "projector of 48 cd/m2 in the dark, gamma 2.6, the projector's own white"},
         {"rec2100-pq", "BT.2100 PQ", &primaries::bt2020, Encoding::pq, false, true,
          "HDR display in a dim room, white at 203 cd/m2 (BT.2408)", 203.0 / 10000},
@@ -68,7 +68,8 @@ Result<OutputSpace> outputSpaceByName(std::string_view wanted) {
 
 Matrix3 xyzD50ToLinear(OutputSpace space) {
     const OutputSpaceInfo& s = info(space);
-    return s.primaries ? Matrix3(s.white * rgbToXyzD50(*s.primaries).inverse()) : Matrix3(Matrix3::Identity());
+    return s.primaries ? Matrix3(s.white * rgbToXyzD50(*s.primaries).inverse())
+                       : Matrix3(Matrix3::Identity());
 }
 
 namespace {
@@ -82,7 +83,8 @@ double luminance2020(const Vector3& rgb) {
 
 Vector3 sceneLight(const Vector3& displayLight, double systemGamma) {
     const double y = luminance2020(displayLight);
-    return y > 0 ? Vector3(displayLight * std::pow(y, 1 / systemGamma - 1)) : Vector3(displayLight.cwiseMin(0));
+    return y > 0 ? Vector3(displayLight * std::pow(y, 1 / systemGamma - 1))
+                 : Vector3(displayLight.cwiseMin(0));
 }
 
 Vector3 encoded(OutputSpace space, const Vector3& linear) {

@@ -62,18 +62,18 @@ enum class OutputSpace {
 };
 
 inline constexpr std::array kOutputSpaces{
-    OutputSpace::xyzD50,    OutputSpace::linearSrgb, OutputSpace::srgb,  OutputSpace::rec709,
-    OutputSpace::displayP3, OutputSpace::rec2020,    OutputSpace::acescg, OutputSpace::acescct,
-    OutputSpace::bt1886,    OutputSpace::p3d65,      OutputSpace::p3dci,  OutputSpace::rec2100pq,
-    OutputSpace::rec2100hlg, OutputSpace::oprgb,     OutputSpace::romm,   OutputSpace::aces2065};
+    OutputSpace::xyzD50,     OutputSpace::linearSrgb, OutputSpace::srgb,   OutputSpace::rec709,
+    OutputSpace::displayP3,  OutputSpace::rec2020,    OutputSpace::acescg, OutputSpace::acescct,
+    OutputSpace::bt1886,     OutputSpace::p3d65,      OutputSpace::p3dci,  OutputSpace::rec2100pq,
+    OutputSpace::rec2100hlg, OutputSpace::oprgb,      OutputSpace::romm,   OutputSpace::aces2065};
 
 struct OutputSpaceInfo {
     std::string_view name;       ///< as on the command line
     std::string_view label;      ///< for a person
     const Primaries* primaries;  ///< none for XYZ
     Encoding encoding;
-    bool unbounded;  ///< meant for scene-linear or log data, where values above 1 are ordinary
-    bool display;    ///< its numbers are what a display shows; else they are light of the scene
+    bool unbounded;            ///< meant for scene-linear or log data, where values above 1 are ordinary
+    bool display;              ///< its numbers are what a display shows; else they are light of the scene
     std::string_view viewing;  ///< what it is for, and how it is looked at, for a person
     /// The linear component of the perfect diffuser, in the encoding's own unit of light.
     double white = 1;

@@ -53,9 +53,9 @@ class Transfer {
     double logTop_ = 1;  ///< scene light of the log curve's stored number 1
 };
 
-/// Linear light, 1 = clipping, of the perfect diffuser where the curve says where it belongs: of log curves and
-/// ACEScct scene light's 1; of PQ 203 cd/m2 and of HLG 75 % signal (ITU-R BT.2408, table 1); of Cineon code
-/// 685. Nothing for the others, in which white is put as high as it goes.
+/// Linear light, 1 = clipping, of the perfect diffuser where the curve says where it belongs: of log curves
+/// and ACEScct scene light's 1; of PQ 203 cd/m2 and of HLG 75 % signal (ITU-R BT.2408, table 1); of Cineon
+/// code 685. Nothing for the others, in which white is put as high as it goes.
 std::optional<double> nominalWhite(const Transfer& transfer);
 
 inline std::string_view name(const Transfer& transfer) {

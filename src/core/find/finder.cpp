@@ -62,8 +62,12 @@ Candidate search(const LinearImage& image, const std::vector<detail::Region>& re
     const auto minSeen = static_cast<std::size_t>(std::max(6.0, std::ceil(options.minSeen * n)));
     Candidate best;
     std::vector<detail::Placement> placements;
-    for (const std::size_t seeds : {std::size_t{16}, std::size_t{96}}) {
-        placements = detail::placements(chart, regions, minSeen, seeds, 40);
+    // Beside a larger grid the chart fits into that in a hundred ways as well, and into its own in one.
+    struct Pass {
+        std::size_t seeds, most;
+    };
+    for (const auto& [seeds, most] : {Pass{16, 40}, Pass{96, 400}}) {
+        placements = detail::placements(chart, regions, minSeen, seeds, most);
         for (const auto& p : placements) {
             if (options.stop.stop_requested()) return {};
             Candidate c{scaled(p.chartToImage, factor), {}, static_cast<double>(p.seen) / n};

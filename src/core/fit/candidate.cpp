@@ -225,15 +225,15 @@ Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView&
     if (c.blended) return blend(c, s, view, effort);
     auto base = unchecked(c, s, view, effort);
     // A move needs a base that does not fold; what the plainer one leaves, the move takes.
-    if (base && c.model == Model::lattice && folds(*base, s.rgb))
+    if (base && c.model == Model::lattice && reversesOrientation(*base, s.rgb))
         base = unchecked({Model::matrix, c.objective}, s, view, effort);
-    if (base && effort == Effort::full && folds(*base, s.rgb))
+    if (base && effort == Effort::full && reversesOrientation(*base, s.rgb))
         return failure("The fitted " + std::string(name(c.model)) +
                        " would fold colours over; check that the reading is of the chart it says.");
     return base.and_then([&](RootPolynomial p) { return moved(c.model, std::move(p), s, effort); });
 }
 
-bool folds(const RootPolynomial& colours, std::span<const Vector3> rgb) {
+bool reversesOrientation(const RootPolynomial& colours, std::span<const Vector3> rgb) {
     const auto wrong = [&](const Vector3& v) { return !(colours.slope(v).determinant() > 1e-4); };
     if (wrong(Vector3::Ones())) return true;
     if (colours.degree() == 1) return false;  // the same everywhere

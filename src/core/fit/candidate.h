@@ -50,6 +50,6 @@ Result<Colours> fitted(const Candidate& candidate, const Samples& samples, const
 
 /// Whether it turns the order of colours over somewhere: its slope's determinant must be above 0 at white, at
 /// each colour given and half way between any two.
-bool folds(const RootPolynomial& colours, std::span<const Vector3> rgb);
+bool reversesOrientation(const RootPolynomial& colours, std::span<const Vector3> rgb);
 
 }  // namespace refero

@@ -27,7 +27,9 @@ int preference(const Candidate& c) {
         case Model::rootPolynomial3:
             return c.training ? 4 : 5;
         case Model::lattice:
-            return c.blended ? 5 : c.training ? 6 : 7;
+            // Of frames with a look, for which alone it is tried, it is seldom the best and never far from
+            // it.
+            return c.blended ? -1 : c.training ? 6 : 7;
         case Model::polynomial:
             return 8;
         case Model::hueSectors:

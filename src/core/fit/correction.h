@@ -125,8 +125,8 @@ struct Contender {
 struct FitSummary {
     Spread before, after;   ///< CIEDE2000 over the used patches
     Spread crossValidated;  ///< leave-one-out
-    /// CIEDE2000 to expect of an ordinary colour that is not on the chart: the middleMean() of what was left
-    /// out. A chart's strongest colours lie at its rim, where nothing beside them tells them.
+    /// CIEDE2000 to expect of an ordinary colour that is not on the chart: the trimmedMean() of what was left
+    /// of coloured patches. A chart's strongest colours lie at its rim, where nothing beside them tells them.
     double expectedError = 0;
     double repeatedFolds = 0;  ///< mean CIEDE2000 of patches that the fit did not see
     std::size_t used = 0;
@@ -163,7 +163,7 @@ struct Correction {
     std::string name;
     std::string chartId, chartName;
     std::string body, lens, description, taken;
-    std::string uniqueModel;  ///< a DNG's own name of the body, where it differs
+    std::string uniqueModel;            ///< a DNG's own name of the body, where it differs
     std::vector<std::string> readings;  ///< the frames that it was built from
     Transfer inputEncoding;
     Model model = Model::matrix;
@@ -173,12 +173,12 @@ struct Correction {
     Intent intent = Intent::colorimetric;
     std::map<std::string, double> weights;  ///< how often a patch counted on top of the intent; by patch id
     std::string referenceLight = "d50";
-    std::string builtBy, built;            ///< the program with its version; when, ISO 8601 in UTC
-    FitLimits limits;                      ///< what it is judged by
-    TakenOut lightTakenOut;                ///< of the readings before they were fitted
+    std::string builtBy, built;  ///< the program with its version; when, ISO 8601 in UTC
+    FitLimits limits;            ///< what it is judged by
+    TakenOut lightTakenOut;      ///< of the readings before they were fitted
     /// What was mended in the readings before; those of the first reading first.
     std::vector<Treatment> treatments;
-    bool asShot = false;  ///< nothing was to be mended
+    bool asShot = false;                   ///< nothing was to be mended
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1
     double level = 1;                      ///< brings neutrals to their reference Y
     std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB

@@ -70,14 +70,15 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
                        const FoldPlan& plan, Effort effort, const std::stop_token& stop) {
     std::vector<Lab> reference;
     for (const Xyz& xyz : s.reference) reference.push_back(toLab(xyz, white::d50));
-    const bool training =
-        std::any_of(candidates.begin(), candidates.end(), [](const Candidate& c) { return c.training || c.blended; });
+    const bool training = std::any_of(candidates.begin(), candidates.end(),
+                                      [](const Candidate& c) { return c.training || c.blended; });
     const auto folds = foldsOf(reference, plan);
     // Nothing where a fold's fit failed; each fold fills its own.
     std::vector<LeftOut> byFold(folds.size(), LeftOut(candidates.size()));
     tbb::parallel_for(std::size_t{0}, folds.size(), [&](std::size_t k) {
-        const auto again = s.balancedBy ? s.balancedBy(folds[k].kept) : std::optional(s);
-        if (!again) return;  // without a grey nothing is fitted
+        auto again = s.balancedBy ? s.balancedBy(folds[k].kept) : std::optional(s);
+        // Where no grey is left the balance stays that of all.
+        if (!again) again = s;
         const Samples rest = again->only(folds[k].kept);
         const TrainingView view = training ? TrainingView::of(whole.set, rest, &whole) : TrainingView{};
         for (std::size_t c = 0; c < candidates.size(); ++c) {

@@ -84,6 +84,19 @@ Spread over(const std::vector<PatchResult>& patches, double PatchResult::*figure
     return spread(std::move(values));
 }
 
+// What is left of coloured patches that the fit did not see. A grey that is left out takes the balance along,
+// which an unseen colour does not.
+std::vector<double> ofColours(const std::vector<PatchResult>& patches) {
+    constexpr std::size_t kEnough = 8;
+    std::vector<double> colours, all;
+    for (const PatchResult& p : patches) {
+        if (!p.used) continue;
+        all.push_back(p.leftOut);
+        if (p.role != Role::neutral) colours.push_back(p.leftOut);
+    }
+    return colours.size() >= kEnough ? colours : all;
+}
+
 // What the best smooth estimator leaves of the training colours, when it knows them and reads without noise.
 std::optional<double> irreducibleError(const TrainingView& view) {
     if (view.rgb.empty()) return {};
@@ -186,7 +199,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.summary.before = over(c.patches, &PatchResult::differenceBefore);
     c.summary.after = over(c.patches, &PatchResult::differenceAfter);
     c.summary.crossValidated = leftOut.empty() ? c.summary.after : over(c.patches, &PatchResult::leftOut);
-    c.summary.expectedError = trimmedMean(leftOut);
+    c.summary.expectedError = trimmedMean(ofColours(c.patches));
     c.summary.repeatedFolds = c.considered.front().expected;
     c.summary.irreducibleError = irreducibleError(view);
     c.summary.message = std::move(choice->reason);

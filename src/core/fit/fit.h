@@ -41,8 +41,8 @@ struct FitOptions {
 };
 
 /// Builds a correction from readings of one setup, which must be of the same chart and encoding; several are
-/// averaged, weighted by their certainty. Faults that the readings know of are mended first. Errors say what is missing: too few patches, no usable grey,
-/// patches of one hue only.
+/// averaged, weighted by their certainty. Faults that the readings know of are mended first. Errors say what
+/// is missing: too few patches, no usable grey, patches of one hue only.
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options = {});
 
 }  // namespace refero

@@ -156,7 +156,7 @@ Result<ColourLattice> keptMove(const ColourMove& move) {
     const ColourLattice whole = ColourLattice::sampled(move);
     for (const double share : {1.0, 0.85, 0.7, 0.55, 0.4, 0.25}) {
         ColourLattice kept = share < 1 ? whole.scaled(share) : whole;
-        if (!kept.folds()) return kept;
+        if (!kept.reversesOrientation()) return kept;
     }
     return failure(
         "What is left of these colours contradicts itself: bringing each to its reference would "

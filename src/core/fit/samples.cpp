@@ -60,7 +60,8 @@ double weightOf(const Patch& patch, const PreparationOptions& options) {
     // What fluoresces looks otherwise in each light.
     constexpr double kFluorescent = 0.25;
     const auto own = options.weights.find(patch.id);
-    const double weight = (own == options.weights.end() ? 1 : own->second) * (patch.fluorescent() ? kFluorescent : 1);
+    const double weight =
+        (own == options.weights.end() ? 1 : own->second) * (patch.fluorescent() ? kFluorescent : 1);
     for (const KnownColour& c : options.known)
         if (c.name == patch.id) return c.weight * weight;
     if (options.intent == Intent::neutrals && patch.role == Role::neutral) return 4 * weight;
@@ -171,9 +172,9 @@ std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> wh
 }  // namespace
 
 Samples Samples::only(std::span<const std::size_t> which) const {
-    return {chosen(index, which),       chosen(rgb, which),       chosen(error, which),
-            chosen(noise, which),       chosen(reference, which), chosen(weights, which),
-            chosen(reflectances, which), {}};
+    return {
+        chosen(index, which),     chosen(rgb, which),     chosen(error, which),        chosen(noise, which),
+        chosen(reference, which), chosen(weights, which), chosen(reflectances, which), {}};
 }
 
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {

@@ -4,7 +4,7 @@
 
 #include <cstdio>
 
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 
 namespace refero::plan {
 namespace {
@@ -85,7 +85,7 @@ CallSheet callSheet(const Day& day, const ClearSky& sky) {
         const auto end = ending(day, s);
         if (p.until && end && *p.until < *end)
             line.chart += ", and again by " + clockText(*p.until, offsetOf(day, s.conditions.place));
-        line.slip = slipText({day.shoot.code, s.id});
+        line.slate = slateText({day.shoot.code, s.id});
         sheet.lines.push_back(std::move(line));
     }
     sheet.tasks = preparations(day);

@@ -18,7 +18,7 @@ struct CallLine {
     bool shootChart = true;
     std::string chart{};  ///< what to do with the chart
     std::string why{};
-    std::string slip{};  ///< text of its code
+    std::string slate{};  ///< text of its code
 };
 
 /// The day for the printer or the telephone.

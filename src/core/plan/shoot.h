@@ -24,7 +24,7 @@ Result<Policy> policyByName(std::string_view name);
 
 struct Shoot {
     Id id = 0;
-    std::string code{};  ///< a few letters and digits that are no other shoot's; on the slips
+    std::string code{};  ///< a few letters and digits that are no other shoot's; on the slates
     std::string label{}, client{};
     std::string date{};  ///< of the day, or empty
     Policy policy = Policy::usual;

@@ -73,7 +73,7 @@ std::string named(const std::vector<const Setup*>& setups) {
     return setups.size() > 3 ? out + " and more" : out;
 }
 
-// A slip that a body has shown last.
+// A slate that a body has shown last.
 struct Shown {
     Id setup = 0;
     Moment at{};
@@ -85,10 +85,10 @@ class Sorter {
 
     Sorted sort(const FrameFacts& f) {
         Sorted s{f.frame};
-        if (f.slip) return bySlip(f, std::move(s));
+        if (f.slate) return bySlate(f, std::move(s));
         if (const Shown* shown = shownBefore(f)) {
             s.setup = shown->setup;
-            s.reason = "Taken " + apart(*f.taken - shown->at) + " after the slip of " +
+            s.reason = "Taken " + apart(*f.taken - shown->at) + " after the slate of " +
                        setupOf(day_, s.setup)->label + ".";
             return s;
         }
@@ -107,14 +107,14 @@ class Sorter {
         return body ? "#" + std::to_string(body) : f.body + "/" + f.serial;
     }
 
-    Sorted bySlip(const FrameFacts& f, Sorted s) {
-        const Setup* setup = f.slip->shoot == day_.shoot.code ? setupOf(day_, f.slip->setup) : nullptr;
+    Sorted bySlate(const FrameFacts& f, Sorted s) {
+        const Setup* setup = f.slate->shoot == day_.shoot.code ? setupOf(day_, f.slate->setup) : nullptr;
         if (!setup) {
-            s.reason = "It shows a slip of another shoot, or of a setup that is not there any more.";
+            s.reason = "It shows a slate of another shoot, or of a setup that is not there any more.";
             return s;
         }
         s.setup = setup->id;
-        s.reason = "It shows the slip of " + setup->label + ".";
+        s.reason = "It shows the slate of " + setup->label + ".";
         if (f.taken) shown_[who(f)] = {setup->id, *f.taken};
         return s;
     }
@@ -192,7 +192,7 @@ std::vector<std::string> contradictions(const Day& day, const FrameFacts& f, con
 
 std::vector<Sorted> sorted(const Day& day, const std::vector<FrameFacts>& frames,
                            const SortingOptions& options) {
-    // Slips speak for what comes after them, so frames are taken in the order of their times.
+    // Slates speak for what comes after them, so frames are taken in the order of their times.
     std::vector<std::size_t> order(frames.size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {

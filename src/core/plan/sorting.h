@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/plan/due.h"
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 
 namespace refero::plan {
 
@@ -17,7 +17,7 @@ struct FrameFacts {
     std::string body{}, serial{}, lens{};
     double focalLengthMm = 0;
     std::optional<Moment> taken{};
-    std::optional<SlateCode> slip{};  ///< of a slip that it shows
+    std::optional<SlateCode> slate{};  ///< of a slate that it shows
 };
 
 /// Where a frame belongs, and why.
@@ -33,7 +33,7 @@ struct SortingOptions {
     int minutesAround = 20;
 };
 
-/// Frames into setups. First by slips: what a body takes after it showed a slip is of that setup, until it
+/// Frames into setups. First by slates: what a body takes after it showed a slate is of that setup, until it
 /// shows another, its lens changes, or a planned pause is long past. Else by the file: setups of this body
 /// (by serial number, else by a model that is alone in the kit) and lens; of several, the one in whose time
 /// it was taken; where that leaves several, none, and the reason says between which.

@@ -97,7 +97,8 @@ double castError(const Reading& reading, std::size_t patch) {
     const PatchReading& p = reading.patches[patch];
     const Vector3 relative = p.standardError().cwiseQuotient(p.rgb.cwiseMax(1e-9));
     // What is not quite grey is seen so by each camera in its own way.
-    const Vector3 tint = (expectedRatio(reading.chart.patches[patch]).array().pow(1 / 2.2) - 1).abs().matrix();
+    const Vector3 tint =
+        (expectedRatio(reading.chart.patches[patch]).array().pow(1 / 2.2) - 1).abs().matrix();
     return std::hypot(relative.y() / 2.2, std::max(relative.x(), relative.z()) / 2.2,
                       kTintDoubt * tint.maxCoeff());
 }

@@ -20,34 +20,38 @@ constexpr double kExplained = 0.03;  // of the places, by smooth light, for noth
 struct MisfitLimits {
     double grey = 0.09, ground = 0.30, colour = 0.25;  ///< share of the expected
     double floor = 0.008, colourFloor = 0.035;         ///< share of white
-    /// A saturated patch is foretold no better than this by a 3x3, for some sensors and lights: a share a unit
-    /// of chroma above 20, of its own strongest channel.
+    /// A saturated patch is foretold no better than this by a 3x3, for some sensors and lights: a share a
+    /// unit of chroma above 20, of its own strongest channel.
     double byChroma = 0.004;
-    double grossly = 4;     ///< times the limit, which no camera's view of the patch explains
-    double texture = 0.012; ///< of blotches in the patch, which make a misfit one of something that lies there
-    double rejected = 0.03; ///< the same, of pixels
+    double grossly = 4;  ///< times the limit, which no camera's view of the patch explains
+    double texture =
+        0.012;  ///< of blotches in the patch, which make a misfit one of something that lies there
+    double rejected = 0.03;  ///< the same, of pixels
 };
 constexpr MisfitLimits kMisfit;
 
 struct Misfit {
-    Vector3 off;      // from what is expected, as a share of white
+    Vector3 off;  // from what is expected, as a share of white
     double noise;
-    double excess;    // times the limit, in the worst channel
-    double mean;      // in all
+    double excess;  // times the limit, in the worst channel
+    double mean;    // in all
 };
 
 Misfit misfitOf(const ChartLight& light, const LightPlace& p, const Reading& reading) {
     const double gain = std::exp2(light.at(p.mm));
-    const Vector3 expected = ((light.xyzToRgb * p.xyz).cwiseQuotient(light.white).array() + light.mirroredAt(p.mm)).matrix() * gain +
+    const Vector3 expected =
+        ((light.xyzToRgb * p.xyz).cwiseQuotient(light.white).array() + light.mirroredAt(p.mm)).matrix() *
+            gain +
         light.flare.cwiseQuotient(light.white);
     const bool colour = p.kind == PlaceKind::colour;
-    const double share = colour                          ? kMisfit.colour
+    const double share = colour                        ? kMisfit.colour
                          : p.kind == PlaceKind::ground ? kMisfit.ground
                                                        : kMisfit.grey;
     Misfit m;
     m.off = p.rgb.cwiseQuotient(light.white) - expected;
     m.noise = 4 * p.noise / light.white.y();
-    Vector3 limit = (expected.cwiseAbs() * share).array() + (colour ? kMisfit.colourFloor : kMisfit.floor) + m.noise;
+    Vector3 limit =
+        (expected.cwiseAbs() * share).array() + (colour ? kMisfit.colourFloor : kMisfit.floor) + m.noise;
     if (colour) {
         const Lab& lab = reading.chart.patches[p.patch].labD50;
         const double chroma = std::max(0.0, std::hypot(lab.a, lab.b) - 20);
@@ -59,8 +63,8 @@ Misfit misfitOf(const ChartLight& light, const LightPlace& p, const Reading& rea
     return m;
 }
 
-// Something else lies there, or the light's mirror image: told by the colour of what is too much. A camera may
-// see a colour quite unlike what a 3x3 foretells; so a colour that misfits needs a witness that something
+// Something else lies there, or the light's mirror image: told by the colour of what is too much. A camera
+// may see a colour quite unlike what a 3x3 foretells; so a colour that misfits needs a witness that something
 // lies there: an edge or a texture in the patch, or something on the ground or the greys beside it.
 void sortOut(ChartLight& light, const std::vector<LightPlace>& places, const Reading& reading) {
     std::vector<Point> witnesses;
@@ -159,10 +163,10 @@ std::optional<ChartLight> explained(const Chart& chart, std::vector<LightPlace>&
 
 std::optional<ChartLight> lightOn(const Reading& reading, std::span<const BackgroundSample> ground) {
     auto places = placesOf(reading, ground);
-    const auto greys =
-        std::count_if(places.begin(), places.end(), [](const LightPlace& p) { return p.kind == PlaceKind::grey; });
-    const auto patches =
-        std::count_if(places.begin(), places.end(), [](const LightPlace& p) { return p.kind != PlaceKind::ground; });
+    const auto greys = std::count_if(places.begin(), places.end(),
+                                     [](const LightPlace& p) { return p.kind == PlaceKind::grey; });
+    const auto patches = std::count_if(places.begin(), places.end(),
+                                       [](const LightPlace& p) { return p.kind != PlaceKind::ground; });
     if (greys < 4 || patches < 6) return {};
     const auto fitted = explained(reading.chart, places);
     if (!fitted) return {};

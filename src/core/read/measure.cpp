@@ -95,8 +95,10 @@ Spread spreadOf(const std::vector<float>& values) {
     std::vector<float> some;
     some.reserve(values.size() / step + 1);
     for (std::size_t i = 0; i < values.size(); i += step) some.push_back(values[i]);
-    const float grain = stepOf(some);
+    const float spacing = stepOf(some);
     Spread s{numeric::medianOf(some), 0};
+    // No more than what eight bits make of it: two values far apart are no grain.
+    const float grain = std::min(spacing, 0.02f * std::abs(s.centre) + 0.0004f);
     std::vector<float> distance(some.size());
     for (std::size_t i = 0; i < some.size(); ++i) distance[i] = std::abs(some[i] - s.centre);
     // A quantised patch with little noise has a median deviation of zero: its neighbouring steps are within

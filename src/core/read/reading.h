@@ -37,7 +37,7 @@ struct PatchReading {
     bool leftOut = false;  ///< by hand, or since it shows something else: it counts nowhere
     /// Standard error of what was taken out of it (light, flare), of `rgb`.
     Vector3 treatmentError{0, 0, 0};
-    Point movedMm{0, 0};   ///< by hand, from its place on the chart
+    Point movedMm{0, 0};  ///< by hand, from its place on the chart
 
     /// Level over the noise of one pixel, per channel; 0 where nothing is known of the noise.
     Vector3 signalToNoise() const {
@@ -91,7 +91,7 @@ struct ChartLight {
     LightField field;
     std::optional<ShadowEdge> shadow;
     std::optional<SpecularLobe> lobe;  ///< where one wide mirror image explains what is too light
-    double rangeStops = 0;  ///< between the lightest and the darkest place, without the shadow
+    double rangeStops = 0;             ///< between the lightest and the darkest place, without the shadow
     Point lightestMm{0, 0}, darkestMm{0, 0};
     double residualStops = 0;                ///< root mean square of the greys about it
     Vector3 white{1, 1, 1};                  ///< rgb of a perfect diffuser in the mean light

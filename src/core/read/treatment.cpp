@@ -11,18 +11,18 @@ namespace {
 
 /// When a treatment is worth its own error. Set on simulated frames (docs/survey.md).
 struct TreatmentLimits {
-    double clipped = 0.01;          ///< share of a patch's pixels
-    double rejected = 0.08;         ///< of a patch's pixels, beyond the 1 % that noise alone loses
-    double black = 0.004;           ///< of a display's signal; a code of 8 bits: what is there was below it
-    double aboveNoise = 3;          ///< a pixel's signal, for its patch to tell anything
-    double blotch = 0.06;           ///< of a patch's level
-    double crossedStops = 0.03;     ///< over a patch, at a shadow's edge
-    double leastStops = 0.01;       ///< of uneven light, root mean square over the patches
-    double leastFlare = 0.0005;     ///< share of the perfect diffuser
-    double certainty = 3;           ///< standard errors that a treatment must amount to
-    double mirrorShape = 0.2;       ///< of a mirror image, that its model misses; standard deviation
-    std::size_t leastGreys = 4;     ///< that must remain
-    double leastShare = 0.5;        ///< of the patches that must remain
+    double clipped = 0.01;       ///< share of a patch's pixels
+    double rejected = 0.08;      ///< of a patch's pixels, beyond the 1 % that noise alone loses
+    double black = 0.004;        ///< of a display's signal; a code of 8 bits: what is there was below it
+    double aboveNoise = 3;       ///< a pixel's signal, for its patch to tell anything
+    double blotch = 0.06;        ///< of a patch's level
+    double crossedStops = 0.03;  ///< over a patch, at a shadow's edge
+    double leastStops = 0.01;    ///< of uneven light, root mean square over the patches
+    double leastFlare = 0.0005;  ///< share of the perfect diffuser
+    double certainty = 3;        ///< standard errors that a treatment must amount to
+    double mirrorShape = 0.2;    ///< of a mirror image, that its model misses; standard deviation
+    std::size_t leastGreys = 4;  ///< that must remain
+    double leastShare = 0.5;     ///< of the patches that must remain
 };
 constexpr TreatmentLimits kLimits;
 
@@ -32,13 +32,22 @@ std::vector<std::string> idsOf(const Reading& r, const std::vector<std::size_t>&
     return out;
 }
 
+// Between the corners of a patch, at the shadow's edge; stops.
+double edgeOver(const Reading& r, std::size_t patch) {
+    const Quad q = r.chart.patches[patch].corners();
+    const auto side = [&](const Point& c) { return std::abs(r.light->shadow->at(c)); };
+    const auto [low, high] = std::minmax({side(q[0]), side(q[1]), side(q[2]), side(q[3])});
+    return high - low;
+}
+
 // Saturated colours outside a picture's gamut have a channel at 0, whatever they were.
 std::vector<std::size_t> cutAtBlack(const Reading& r) {
     std::vector<std::size_t> out;
     for (std::size_t i = 0; i < r.patches.size(); ++i) {
         const Vector3& rgb = r.patches[i].rgb;
         const double least = r.encoding.encode(rgb.minCoeff()), most = r.encoding.encode(rgb.maxCoeff());
-        if (least - r.encoding.encode(0) < kLimits.black && most - r.encoding.encode(0) > 0.1) out.push_back(i);
+        if (least - r.encoding.encode(0) < kLimits.black && most - r.encoding.encode(0) > 0.1)
+            out.push_back(i);
     }
     return out;
 }
@@ -53,13 +62,20 @@ class Treating {
         if (r.light) leaveOut(TreatmentKind::specular, r.light->specular);
         noteClipped();
         if (r.encoding != Encoding::linear) leaveOut(TreatmentKind::clipped, cutAtBlack(r));
-        leaveOut(TreatmentKind::shadowEdge, shadowEdgePatches(r));
+        // The most crossed first: where some must stay, they are the least.
+        auto crossed = shadowEdgePatches(r);
+        std::stable_sort(crossed.begin(), crossed.end(),
+                         [&](std::size_t a, std::size_t b) { return edgeOver(r, a) > edgeOver(r, b); });
+        leaveOut(TreatmentKind::shadowEdge, crossed);
         if (!r.light) return std::move(out_);
         const bool light = !r.lightTakenOut.chart && lightHelps(), flare = flareHelps();
         for (std::size_t i = 0; i < r.patches.size(); ++i) treat(i, light, flare);
         if (light) noteLight();
         if (flare)
-            note({TreatmentKind::flare, {}, r.light->flareShare, r.light->flareError.y() / r.light->white.y()});
+            note({TreatmentKind::flare,
+                  {},
+                  r.light->flareShare,
+                  r.light->flareError.y() / r.light->white.y()});
         return std::move(out_);
     }
 
@@ -89,6 +105,7 @@ class Treating {
             p.leftOut = true;
             done.push_back(i);
         }
+        std::sort(done.begin(), done.end());
         if (!done.empty()) note({kind, idsOf(out_.reading, done)});
     }
 
@@ -130,16 +147,31 @@ class Treating {
         PatchReading& p = r.patches[i];
         const ChartLight& l = *r.light;
         const Point& mm = r.chart.patches[i].centreMm;
-        const double lit = std::exp2(l.at(mm)), gain = light ? 1 / lit : 1;
+        const double lit = meanLight(i), gain = light ? 1 / lit : 1;
         const Vector3 mirrored = l.white * (l.mirroredAt(mm) * lit);
         const Vector3 through = (p.rgb - l.flare - mirrored) * gain;
         p.rgb = flare ? through : Vector3(through + l.flare);
         p.deviation *= gain;
         p.covariance *= gain * gain;
-        const Vector3 byLight = light ? Vector3(through * (std::numbers::ln2 * errorStops(i))) : Vector3(0, 0, 0);
+        const Vector3 byLight =
+            light ? Vector3(through * (std::numbers::ln2 * errorStops(i))) : Vector3(0, 0, 0);
         const Vector3 byFlare = flare ? Vector3(l.flareError * gain) : Vector3(0, 0, 0);
         const Vector3 byMirror = mirrored * (gain * kLimits.mirrorShape);
         p.treatmentError = (byLight.cwiseAbs2() + byFlare.cwiseAbs2() + byMirror.cwiseAbs2()).cwiseSqrt();
+    }
+
+    // Over the patch's inner half, which is what was measured: an edge may cross it.
+    double meanLight(std::size_t i) const {
+        const Reading& r = out_.reading;
+        const Patch& p = r.chart.patches[i];
+        if (!r.light->shadow) return std::exp2(r.light->at(p.centreMm));
+        constexpr int n = 5;
+        double sum = 0;
+        for (int k = 0; k < n * n; ++k) {
+            const Point offset((k % n + 0.5) / n - 0.5, (k / n + 0.5) / n - 0.5);
+            sum += std::exp2(r.light->at(p.centreMm + offset.cwiseProduct(p.sizeMm) / 2)) / (n * n);
+        }
+        return sum;
     }
 
     void noteLight() {
@@ -160,14 +192,6 @@ class Treating {
 
     TreatedReading out_;
 };
-
-// Between the corners of a patch, at the shadow's edge; stops.
-double edgeOver(const Reading& r, std::size_t patch) {
-    const Quad q = r.chart.patches[patch].corners();
-    const auto side = [&](const Point& c) { return std::abs(r.light->shadow->at(c)); };
-    const auto [low, high] = std::minmax({side(q[0]), side(q[1]), side(q[2]), side(q[3])});
-    return high - low;
-}
 
 }  // namespace
 

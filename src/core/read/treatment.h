@@ -23,8 +23,8 @@ enum class TreatmentKind {
     flare,        ///< light that lies over everything is subtracted
 };
 inline constexpr std::array kTreatmentKinds{
-    TreatmentKind::covered,    TreatmentKind::specular, TreatmentKind::clipped,    TreatmentKind::shadowEdge,
-    TreatmentKind::shadow,     TreatmentKind::unevenLight, TreatmentKind::flare};
+    TreatmentKind::covered, TreatmentKind::specular,    TreatmentKind::clipped, TreatmentKind::shadowEdge,
+    TreatmentKind::shadow,  TreatmentKind::unevenLight, TreatmentKind::flare};
 /// "covered", "specular", "clipped", "shadow-edge", "shadow", "uneven-light", "flare": for files.
 std::string_view name(TreatmentKind kind);
 Result<TreatmentKind> treatmentKindByName(std::string_view name);

@@ -19,23 +19,28 @@ constexpr double kKnee = 0.92;  // of the most chroma: from there on colours mak
 constexpr int kLightnesses = 65, kHues = 180;
 constexpr double kInside = 1e-4;
 
-// Ebner and Fairchild 1998, eq. 1 to 3: XYZ of D65 to cone signals (Hunt, Pointer and Estevez), their powers, and
-// the opponent axes.
+// W3C CSS Color 4, 10.1 (Oklab, Ottosson 2020): XYZ of D65 to cone signals, their cube roots, and the
+// opponent axes. Its cone signals stay above 0 far outside a display's gamut, where other spaces' lines
+// break.
 const Matrix3& xyzToLms() {
     static const Matrix3 m =
-        (Matrix3() << 0.4002, 0.7075, -0.0807, -0.2280, 1.1500, 0.0612, 0, 0, 0.9184).finished();
+        (Matrix3() << 0.8190224379967030, 0.3619062600528904, -0.1288737815209879, 0.0329836539323885,
+         0.9292868615863434, 0.0361446663506424, 0.0481771893596242, 0.2642395317527308, 0.6335478284694309)
+            .finished();
     return m;
 }
-const Matrix3& lmsToIpt() {
+const Matrix3& lmsToAxes() {
     static const Matrix3 m =
-        (Matrix3() << 0.4000, 0.4000, 0.2000, 4.4550, -4.8510, 0.3960, 0.8056, 0.3572, -1.1628).finished();
+        (Matrix3() << 0.2104542683093140, 0.7936177747023054, -0.0040720430116193, 1.9779985324311684,
+         -2.4285922420485799, 0.4505937096174110, 0.0259040424655478, 0.7827717124575296, -0.8086757549230774)
+            .finished();
     return m;
 }
-const Matrix3& iptToLms() {
-    static const Matrix3 m = lmsToIpt().inverse();
+const Matrix3& axesToLms() {
+    static const Matrix3 m = lmsToAxes().inverse();
     return m;
 }
-constexpr double kPower = 0.43;
+constexpr double kPower = 1.0 / 3;
 
 Vector3 powered(const Vector3& v, double exponent) {
     return v.unaryExpr([exponent](double x) { return std::copysign(std::pow(std::abs(x), exponent), x); });
@@ -61,7 +66,8 @@ std::string_view name(GamutUse use) {
 Result<GamutUse> gamutUseByName(std::string_view wanted) {
     for (const GamutUse use : kGamutUses)
         if (name(use) == wanted) return use;
-    return failure("Colours outside a space are compressed, cut or automatic, not \"" + std::string(wanted) + "\".");
+    return failure("Colours outside a space are compressed, cut or automatic, not \"" + std::string(wanted) +
+                   "\".");
 }
 
 GamutMap::GamutMap(OutputSpace space) : space_(space) {
@@ -79,7 +85,8 @@ GamutMap::GamutMap(OutputSpace space) : space_(space) {
             double low = 0, high = 2;
             for (int step = 0; step < 40; ++step) {
                 const double c = (low + high) / 2;
-                const Vector3 lms = iptToLms() * Vector3(lightness, c * std::cos(angle), c * std::sin(angle));
+                const Vector3 lms =
+                    axesToLms() * Vector3(lightness, c * std::cos(angle), c * std::sin(angle));
                 const Vector3 rgb = fromLms_ * powered(lms, 1 / kPower);
                 (rgb.minCoeff() >= 0 && rgb.maxCoeff() <= 1 ? low : high) = c;
             }
@@ -90,48 +97,57 @@ GamutMap::GamutMap(OutputSpace space) : space_(space) {
 double GamutMap::mostChroma(double lightness, double hueDegrees) const {
     const double i = std::clamp(lightness, 0.0, 1.0) * (kLightnesses - 1);
     const double h = std::fmod(std::fmod(hueDegrees, 360) + 360, 360) / 360 * kHues;
-    const int i0 = std::min(static_cast<int>(i), kLightnesses - 2), h0 = static_cast<int>(h) % kHues, h1 = (h0 + 1) % kHues;
-    const auto at = [&](int row, int column) { return chroma_[static_cast<std::size_t>(row * kHues + column)]; };
+    const int i0 = std::min(static_cast<int>(i), kLightnesses - 2), h0 = static_cast<int>(h) % kHues,
+              h1 = (h0 + 1) % kHues;
+    const auto at = [&](int row, int column) {
+        return chroma_[static_cast<std::size_t>(row * kHues + column)];
+    };
     const double u = i - i0, v = h - std::floor(h);
-    return (at(i0, h0) * (1 - v) + at(i0, h1) * v) * (1 - u) + (at(i0 + 1, h0) * (1 - v) + at(i0 + 1, h1) * v) * u;
+    return (at(i0, h0) * (1 - v) + at(i0, h1) * v) * (1 - u) +
+           (at(i0 + 1, h0) * (1 - v) + at(i0 + 1, h1) * v) * u;
 }
 
 Vector3 GamutMap::compressed(const Vector3& linear) const {
     // Well inside: no two channels more than four times apart, and none near white.
     if (linear.minCoeff() >= 0.25 * linear.maxCoeff() && linear.maxCoeff() <= 0.85) return linear;
-    Vector3 ipt = lmsToIpt() * powered(toLms_ * linear, kPower);
-    const double c = std::hypot(ipt.y(), ipt.z()), lightness = std::clamp(ipt.x(), 0.0, 1.0);
-    const double most = mostChroma(lightness, std::atan2(ipt.z(), ipt.y()) * 180 / std::numbers::pi);
-    if (c <= kKnee * most && ipt.x() == lightness) return linear;
+    Vector3 place = lmsToAxes() * powered(toLms_ * linear, kPower);
+    const double c = std::hypot(place.y(), place.z()), lightness = std::clamp(place.x(), 0.0, 1.0);
+    const double most = mostChroma(lightness, std::atan2(place.z(), place.y()) * 180 / std::numbers::pi);
+    constexpr double kRounding = 1e-6;
+    if (c <= kKnee * most + kRounding && place.x() <= 1 + kRounding && linear.minCoeff() >= 0 &&
+        linear.maxCoeff() <= 1)
+        return linear;
     const double past = most > 1e-6 ? c / most - kKnee : 0;
     const double to = past <= 0 ? c : most * (kKnee + (1 - kKnee) * (1 - std::exp(-past / (1 - kKnee))));
     const double scale = c > 1e-9 ? std::min(to, c) / c : 0;
-    ipt = {lightness, ipt.y() * scale, ipt.z() * scale};
+    place = {lightness, place.y() * scale, place.z() * scale};
     // Between the table's points the edge is met within a code of ten bits; the rest is cut.
-    return (fromLms_ * powered(iptToLms() * ipt, 1 / kPower)).cwiseMax(0).cwiseMin(1);
+    return (fromLms_ * powered(axesToLms() * place, 1 / kPower)).cwiseMax(0).cwiseMin(1);
 }
 
-GamutReport GamutMap::run(EncodedImage& picture, bool change) const {
+GamutReport GamutMap::run(const EncodedImage& picture, EncodedImage* to) const {
     struct Count {
         std::size_t outside = 0, changed = 0, skin = 0;
     };
     const Matrix3 toXyz = rgbToXyzD50(*info(space_).primaries);
     const double white = info(space_).white;
     const auto values = picture.values();
+    const auto out = to ? to->values() : std::span<float>();
     const Count n = tbb::parallel_reduce(
         tbb::blocked_range<std::size_t>(0, picture.pixels(), 1 << 14), Count{},
         [&](const auto& range, Count sum) {
             for (std::size_t i = range.begin(); i < range.end(); ++i) {
-                float* p = values.data() + 3 * i;
+                const float* p = values.data() + 3 * i;
                 const Vector3 linear = decoded(space_, Vector3(p[0], p[1], p[2])) / white;
-                const Vector3 to = compressed(linear);
+                const Vector3 held = compressed(linear);
                 sum.outside += !inside(linear);
-                if (to == linear) continue;
+                if (held == linear) continue;
                 ++sum.changed;
                 sum.skin += looksLikeSkin(linear, toXyz);
-                if (!change) continue;
-                const Vector3 stored = encoded(space_, to * white);
-                for (int k = 0; k < 3; ++k) p[k] = static_cast<float>(stored(k));
+                if (out.empty()) continue;
+                const Vector3 stored = encoded(space_, held * white);
+                for (std::size_t k = 0; k < 3; ++k)
+                    out[3 * i + k] = static_cast<float>(stored(static_cast<Eigen::Index>(k)));
             }
             return sum;
         },
@@ -144,12 +160,11 @@ GamutReport GamutMap::run(EncodedImage& picture, bool change) const {
 }
 
 GamutReport GamutMap::compress(EncodedImage& picture) const {
-    return run(picture, true);
+    return run(picture, &picture);
 }
 
 GamutReport GamutMap::look(const EncodedImage& picture) const {
-    EncodedImage copy = picture;
-    return run(copy, false);
+    return run(picture, nullptr);
 }
 
 }  // namespace refero

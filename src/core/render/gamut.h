@@ -25,12 +25,12 @@ Result<GamutUse> gamutUseByName(std::string_view name);
 
 /// Shares of a picture's pixels.
 struct GamutReport {
-    double outside = 0;   ///< outside the space
-    double changed = 0;   ///< moved, those near its edge included
-    double skin = 0;      ///< of the colour of skin, and moved
+    double outside = 0;  ///< outside the space
+    double changed = 0;  ///< moved, those near its edge included
+    double skin = 0;     ///< of the colour of skin, and moved
 };
 
-/// The display's gamut in IPT (Ebner and Fairchild 1998), whose lines of constant hue are straight to the eye:
+/// The display's gamut in Oklab (W3C CSS Color 4, 10.1), whose lines of constant hue are straight to the eye:
 /// lightness and hue of a colour stay, chroma beyond 0.92 of what the space holds there is brought smoothly
 /// within it. Lightness above white becomes white.
 class GamutMap {
@@ -48,7 +48,7 @@ class GamutMap {
     GamutReport look(const EncodedImage& picture) const;
 
   private:
-    GamutReport run(EncodedImage& picture, bool change) const;
+    GamutReport run(const EncodedImage& picture, EncodedImage* to) const;
 
     OutputSpace space_;
     Matrix3 toLms_, fromLms_;

@@ -11,8 +11,8 @@
 
 namespace refero {
 
-/// What becomes of pixels with a clipped channel. Balanced as they are, white light turns magenta: green clips
-/// first and is lifted least.
+/// What becomes of pixels with a clipped channel. Balanced as they are, white light turns magenta: green
+/// clips first and is lifted least.
 enum class Highlights {
     cut,         ///< balanced channels end where the first of a neutral's does
     rebuilt,     ///< a clipped channel follows those that are not
@@ -24,7 +24,8 @@ std::string_view name(Highlights highlights);
 Result<Highlights> highlightsByName(std::string_view name);
 
 /// Changes pixels of which a channel is at the recording's end (from 0.97 on, wholly at 0.995), in place;
-/// `gains` balance the frame, green's is 1. Others are left bit for bit. Gives the share of changed pixels.
+/// `gains` balance the frame, green's is 1. For recordings that end at 1; not for light in floats. Others are
+/// left bit for bit. Gives the share of changed pixels.
 double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights);
 
 }  // namespace refero

@@ -52,11 +52,13 @@ Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) 
 }
 
 Rendering compileLinear(const Correction& c, OutputSpace space, const Finish& finish) {
-    return toComponents({c.gains * c.level, c.colours.base()}, c, xyzD50ToLinear(space) / info(space).white, finish);
+    return toComponents({c.gains * c.level, c.colours.base()}, c, xyzD50ToLinear(space) / info(space).white,
+                        finish);
 }
 
 Rendering compileBalanceOnly(const Correction& c, OutputSpace space) {
-    return begun(c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)), space);
+    return begun(c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)),
+                 space);
 }
 
 Rendering compileUntouched(OutputSpace space) {

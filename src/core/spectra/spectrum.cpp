@@ -28,7 +28,8 @@ std::vector<double> extended(std::span<const double> v) {
     const auto edge = [](double a, double b, double c, double d, double e, double f, std::array<int, 6> k) {
         return (k[0] * a + k[1] * b + k[2] * c + k[3] * d + k[4] * e + k[5] * f) / 209;
     };
-    constexpr std::array<int, 6> kFar{884, -1960, 3033, -2648, 1080, -180}, kNear{508, -540, 488, -367, 144, -24};
+    constexpr std::array<int, 6> kFar{884, -1960, 3033, -2648, 1080, -180},
+        kNear{508, -540, 488, -367, 144, -24};
     std::vector<double> out;
     out.reserve(n + 4);
     out.push_back(edge(v[0], v[1], v[2], v[3], v[4], v[5], kFar));

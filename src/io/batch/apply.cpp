@@ -23,7 +23,8 @@ Result<ApplyReport> applied(const Correction& correction, const std::filesystem:
     FrameWork work;
     work.gamut = &report.gamut;
     work.clippedShare = &report.clippedShare;
-    if (auto ok = renderFrame(correction, path, encoding, output, target, work); !ok) return tl::unexpected(ok.error());
+    if (auto ok = renderFrame(correction, path, encoding, output, target, work); !ok)
+        return tl::unexpected(ok.error());
     return report;
 }
 

@@ -21,7 +21,7 @@ struct FrameOutput {
     bool finish = true;  ///< with the correction's finish, else without
     Highlights highlights = Highlights::cut;  ///< pixels with a clipped channel
     GamutUse gamut = GamutUse::automatic;     ///< of displays: colours that the space cannot hold
-    bool metadata = true;  ///< what the frame says of its taking goes along
+    bool metadata = true;                     ///< what the frame says of its taking goes along
 
     /// Errors: unknown kinds, numbers out of range.
     Status validate() const;

@@ -56,10 +56,10 @@ FrameOutput outputFrom(const Node& n) {
 }
 
 Json outputJson(const FrameOutput& o) {
-    return {{"kind", o.kind},     {"space", info(o.space).name}, {"bits", o.bits},
-            {"half", o.half},     {"quality", o.quality},        {"long_edge", o.longEdge},
-            {"finish", o.finish}, {"metadata", o.metadata},
-            {"highlights", name(o.highlights)}, {"gamut", name(o.gamut)}};
+    return {{"kind", o.kind},        {"space", info(o.space).name}, {"bits", o.bits},
+            {"half", o.half},        {"quality", o.quality},        {"long_edge", o.longEdge},
+            {"finish", o.finish},    {"metadata", o.metadata},      {"highlights", name(o.highlights)},
+            {"gamut", name(o.gamut)}};
 }
 
 BatchFrame frameFrom(const Node& n, const fs::path& base) {

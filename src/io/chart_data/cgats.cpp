@@ -40,8 +40,8 @@ std::string property(cmsHANDLE it8, const char* name) {
     return text ? text : "";
 }
 
-// A keyword may stand in several lines, as WEIGHTING_FUNCTION does for illuminant and observer (CGATS.17, table
-// 4); Little CMS gives the first of them.
+// A keyword may stand in several lines, as WEIGHTING_FUNCTION does for illuminant and observer (CGATS.17,
+// table 4); Little CMS gives the first of them.
 std::string linesOf(std::string_view text, std::string_view key) {
     const std::string_view head = text.substr(0, text.find("BEGIN_DATA"));
     std::string out;
@@ -50,7 +50,8 @@ std::string linesOf(std::string_view text, std::string_view key) {
         std::string_view line = head.substr(at, end - at);
         line.remove_prefix(std::min(line.find_first_not_of(" \t"), line.size()));
         const bool whole = line.size() > key.size() && (line[key.size()] == ' ' || line[key.size()] == '\t');
-        if (line.starts_with(key) && whole) out += (out.empty() ? "" : "; ") + std::string(line.substr(key.size() + 1));
+        if (line.starts_with(key) && whole)
+            out += (out.empty() ? "" : "; ") + std::string(line.substr(key.size() + 1));
         at = end + 1;
     }
     return out;
@@ -60,7 +61,8 @@ std::string linesOf(std::string_view text, std::string_view key) {
 void describe(cmsHANDLE it8, std::string_view whole, ChartData& data) {
     for (const char* key :
          {"ILLUMINANT", "MEASUREMENT_ILLUMINANT", "WEIGHTING_FUNCTION", "ILLUMINATION_NAME"}) {
-        const std::string text = std::string_view(key) == "WEIGHTING_FUNCTION" ? linesOf(whole, key) : property(it8, key);
+        const std::string text =
+            std::string_view(key) == "WEIGHTING_FUNCTION" ? linesOf(whole, key) : property(it8, key);
         for (const char* light : {"D50", "D55", "D65", "F11", "F7", "F2"})
             if (data.illuminant.empty() && text.find(light) != text.npos) data.illuminant = light;
         if (data.illuminant.empty() && text == "A") data.illuminant = "A";

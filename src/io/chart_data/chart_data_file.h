@@ -31,7 +31,8 @@ Result<ChartData> parseChartData(std::string_view text, const std::string& origi
                                  const ChartDataOptions& options = {});
 
 Result<ChartData> parseCgats(std::string_view text, const std::string& origin);
-Result<ChartData> parseCxf(std::string_view text, const std::string& origin, const ChartDataOptions& options = {});
+Result<ChartData> parseCxf(std::string_view text, const std::string& origin,
+                           const ChartDataOptions& options = {});
 Result<ChartData> parseTable(std::string_view text, const std::string& origin);
 
 std::string toText(const ChartData& data, ChartDataFormat format);

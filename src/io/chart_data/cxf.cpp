@@ -68,7 +68,8 @@ class Specifications {
   public:
     explicit Specifications(const pugi::xml_node& root) {
         for (const auto& n : first(root, "ColorSpecificationCollection").children())
-            if (named(n, "ColorSpecification")) byId_.emplace_back(n.attribute("Id").as_string(), specificationOf(n));
+            if (named(n, "ColorSpecification"))
+                byId_.emplace_back(n.attribute("Id").as_string(), specificationOf(n));
         if (byId_.size() == 1) other_ = byId_.front().second;
         if (byId_.empty()) other_ = specificationOf(root);
     }
@@ -80,7 +81,8 @@ class Specifications {
         for (const auto& [own, specification] : byId_)
             if (own == id) return specification;
         if (byId_.empty()) return other_;
-        return failure(where + " refers to the colour specification \"" + id + "\", which is not in the file.");
+        return failure(where + " refers to the colour specification \"" + id +
+                       "\", which is not in the file.");
     }
 
   private:
@@ -92,7 +94,8 @@ class Specifications {
         const auto range = first(n, "WavelengthRange");
         s.startNm = range.attribute("StartWL").as_double();
         s.stepNm = range.attribute("Increment").as_double(10);
-        for (const char* key : {"DeviceIllumination", "MeasurementCondition", "MeasurementType", "DeviceFilter"})
+        for (const char* key :
+             {"DeviceIllumination", "MeasurementCondition", "MeasurementType", "DeviceFilter"})
             if (s.condition.empty()) s.condition = detail::conditionIn(textOf(n, key));
         if (s.condition.empty()) s.condition = detail::conditionIn(n.attribute("Id").as_string());
         return s;
@@ -116,7 +119,8 @@ Result<std::pair<pugi::xml_node, Specification>> chosen(const pugi::xml_node& va
     std::string conditions;
     for (const auto& [n, s] : found) {
         if (!wanted.empty() && s.condition == wanted) return std::pair{n, s};
-        conditions += (conditions.empty() ? "" : ", ") + (s.condition.empty() ? std::string("?") : s.condition);
+        conditions +=
+            (conditions.empty() ? "" : ", ") + (s.condition.empty() ? std::string("?") : s.condition);
     }
     if (!wanted.empty() && (found.size() > 1 || !found.front().second.condition.empty()))
         return failure(where + " was not measured under " + wanted + ", but under " + conditions + ".");
@@ -138,7 +142,8 @@ void take(const Specification& s, ChartData& data) {
 }
 
 Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifications& all,
-                                   const ChartDataOptions& options, ChartData& data, const std::string& where) {
+                                   const ChartDataOptions& options, ChartData& data,
+                                   const std::string& where) {
     ChartData::Sample s;
     s.id = object.attribute("Name").as_string(object.attribute("Id").as_string());
     const auto values = first(object, "ColorValues");
@@ -159,7 +164,9 @@ Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifica
         }
         const bool lab = kind == ChartData::Kind::lab;
         const auto v = lab ? threeOf(n, "L", "A", "B") : threeOf(n, "X", "Y", "Z");
-        if (!v) return failure(where + (lab ? ": its L*a*b* is not three numbers." : ": its XYZ is not three numbers."));
+        if (!v)
+            return failure(where +
+                           (lab ? ": its L*a*b* is not three numbers." : ": its XYZ is not three numbers."));
         s.value = lab ? *v : Vector3(*v / 100);
         return s;
     }
@@ -168,7 +175,8 @@ Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifica
 
 }  // namespace
 
-Result<ChartData> parseCxf(std::string_view text, const std::string& origin, const ChartDataOptions& options) {
+Result<ChartData> parseCxf(std::string_view text, const std::string& origin,
+                           const ChartDataOptions& options) {
     pugi::xml_document document;
     // Document types and the entities they declare are not read: no colour needs them.
     const auto parsed =
@@ -189,11 +197,16 @@ Result<ChartData> parseCxf(std::string_view text, const std::string& origin, con
         if (!s) return tl::unexpected(s.error());
         if (before && before->kind != data.kind)
             return failure(where + " has another kind of values than those before it.");
-        if (before && (before->illuminant != data.illuminant || before->observerDegrees != data.observerDegrees ||
-                       before->condition != data.condition))
-            return failure(where + " is of another illuminant, observer or measurement condition than those before it; "
-                                   "give a file of one.");
-        if (!before) before = ChartData{data.kind, {}, data.illuminant, data.observerDegrees, data.condition, 0, 0, {}};
+        if (before &&
+            (before->illuminant != data.illuminant || before->observerDegrees != data.observerDegrees ||
+             before->condition != data.condition))
+            return failure(
+                where +
+                " is of another illuminant, observer or measurement condition than those before it; "
+                "give a file of one.");
+        if (!before)
+            before =
+                ChartData{data.kind, {}, data.illuminant, data.observerDegrees, data.condition, 0, 0, {}};
         if (!data.samples.empty() && s->spectrum.size() != data.samples.front().spectrum.size())
             return failure(where + " has a spectrum of another length.");
         data.samples.push_back(*std::move(s));

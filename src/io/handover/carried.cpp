@@ -8,23 +8,12 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
-#include "core/grade/nearest_matrix.h"
 #include "core/render/render.h"
-#include "io/handover/cdl_file.h"
+#include "io/handover/handover_format.h"
 #include "io/handover/proof.h"
 
 namespace refero::io {
 namespace {
-
-// Camera RGB a channel at a time, taken as the output's own red, green and blue.
-Correction channelsAlone(const Correction& c, OutputSpace space) {
-    Correction out = c;
-    out.model = Model::balance;
-    out.colours = Colours(RootPolynomial(Matrix3(xyzD50ToLinear(space).inverse())));
-    out.sectors.reset();
-    out.finish = {};
-    return out;
-}
 
 Correction exposedBy(const Correction& c, double stops) {
     Correction out = c;
@@ -34,19 +23,6 @@ Correction exposedBy(const Correction& c, double stops) {
 
 bool isProfile(Format f) {
     return f == Format::icc || f == Format::icc2 || f == Format::dcp;
-}
-
-// The same correction of what a raw developer has balanced, or without its level: in units of a grey's camera
-// RGB, whose strongest channel is 1.
-Correction asFed(const Correction& c, bool balanced, bool keepLevel) {
-    Correction out = c;
-    const double strongest = c.gains.minCoeff();
-    if (keepLevel) out.level = 1 / strongest;
-    if (!balanced) return out;
-    for (PatchResult& p : out.patches) p.rgb = p.rgb.cwiseProduct(c.gains) / strongest;
-    out.gains.setOnes();
-    out.level *= strongest;
-    return out;
 }
 
 // One profile has one exposure: where the two chart shots were exposed otherwise it holds neither's.
@@ -71,31 +47,20 @@ void measure(RepresentablePart& out, const Correction& given) {
     if (count > 0) out.foreseen.mean /= static_cast<double>(count);
 }
 
-Status addProfile(RepresentablePart& out, const Correction& given, const ExportOptions& o) {
-    std::vector<const Correction*> all{&given};
-    std::optional<Correction> second;
-    if (o.second) {
-        second = asFed(*o.second, false, out.keptLevel);
-        all.push_back(&*second);
-    }
-    auto profile = dcpProfileOf(all, o.shape == ProfileShape::matrix, out.colours, o.illuminants);
-    if (!profile) return tl::unexpected(profile.error());
-    out.dcp = *std::move(profile);
-    out.dcpLight = o.second && isWarmer(*o.second, given) ? 1 : 0;
-    if (out.dcp->lights[out.dcpLight].map)
-        out.foreseen.lost.push_back(
-            "What bends colours becomes a map of hue and saturation, which does not tell levels apart.");
-    out.foreseen.lost.push_back("The balance is the raw developer's own: pick a grey of the chart with it.");
-    if (o.finishCurve) {
-        out.dcp->toneCurve = toneCurveOf(given.finish);
-        out.foreseen.lost.push_back(
-            "Of the finish its contrast is the base tone curve, which each raw developer applies in its own "
-            "way; the figures are without it.");
-    }
-    return {};
-}
-
 }  // namespace
+
+// The same correction of what a raw developer has balanced, or without its level: in units of a grey's camera
+// RGB, whose strongest channel is 1.
+Correction asFed(const Correction& c, bool balanced, bool keepLevel) {
+    Correction out = c;
+    const double strongest = c.gains.minCoeff();
+    if (keepLevel) out.level = 1 / strongest;
+    if (!balanced) return out;
+    for (PatchResult& p : out.patches) p.rgb = p.rgb.cwiseProduct(c.gains) / strongest;
+    out.gains.setOnes();
+    out.level *= strongest;
+    return out;
+}
 
 Lab labOfStored(const Vector3& stored, OutputSpace space) {
     const Vector3 linear = decoded(space, stored);
@@ -120,7 +85,6 @@ Result<RepresentablePart> representablePartOf(const Correction& c, const ExportO
                           o.encoding.value_or(naturalInputEncoding(c, o.format)), o.space};
     // A configuration's scene-linear space; the finish is in its views.
     if (o.format == Format::ocio) out.space = OutputSpace::acescg;
-    const auto lose = [&](std::string sentence) { out.foreseen.lost.push_back(std::move(sentence)); };
     out.videoRange = o.videoRange;
     if (isProfile(o.format)) {
         out.balanced = o.format != Format::dcp && c.inputEncoding == Encoding::linear &&
@@ -129,54 +93,19 @@ Result<RepresentablePart> representablePartOf(const Correction& c, const ExportO
         out.keptLevel = o.keepLevel;
         if (!out.keptLevel && o.second && exposedOtherwise(c, *o.second)) {
             out.keptLevel = true;
-            lose("The two chart shots were exposed differently, and a profile has one exposure for both: none "
-                 "is in it.");
+            lose(
+                out,
+                "The two chart shots were exposed differently, and a profile has one exposure for both: none "
+                "is in it.");
         }
         out.correction = asFed(out.correction, out.balanced, out.keptLevel);
     }
     const Correction given = out.correction;
     if (o.format != Format::csv && o.format != Format::json) out.colours = proofColours(given, out.space);
-    const auto& colours = out.colours;
-    switch (o.format) {
-        case Format::cube1d:
-            out.correction = channelsAlone(given, o.space);
-            lose(
-                "Colours stay the camera's: a curve a channel can only balance, level and straighten greys.");
-            break;
-        case Format::icc:
-        case Format::icc2:
-        case Format::dcp:
-            if (!given.cameraToXyzD50() && o.shape == ProfileShape::matrix) {
-                const auto matrix = nearestMatrix(given, colours);
-                if (!matrix) return tl::unexpected(matrix.error());
-                out.correction = withMatrix(given, *matrix);
-                lose("Only the nearest matrix is in it: a matrix cannot bend a hue.");
-            }
-            out.correction.finish = {};
-            if (o.format == Format::dcp)
-                if (auto ok = addProfile(out, given, o); !ok) return tl::unexpected(ok.error());
-            break;
-        case Format::cdl: {
-            auto cdl = cdlFor(given, out.inputEncoding, o.space, colours);
-            if (!cdl) return tl::unexpected(cdl.error());
-            out.cdl = *cdl;
-            lose("Ten numbers cannot mix channels as a matrix does: strong colours stay off most.");
-            break;
-        }
-        case Format::ocio:
-            out.correction.finish = {};
-            break;
-        case Format::csv:
-            lose("It is a table to read: nothing can be corrected with it.");
-            break;
-        case Format::cube:
-        case Format::clf:
-        case Format::json:
-            break;
-    }
+    if (auto ok = handoverFormat(o.format).hold(out, given, o); !ok) return tl::unexpected(ok.error());
     const bool keepsFinish = !out.correction.finish.isNone() || o.format == Format::ocio;
     if (!c.finish.isNone() && (!keepsFinish || o.format == Format::csv))
-        lose("The finish (" + inWords(c.finish) + ") is not in it.");
+        lose(out, "The finish (" + inWords(c.finish) + ") is not in it.");
     out.rendering = compile(out.correction, out.space);
     measure(out, given);
     return out;

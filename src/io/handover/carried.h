@@ -34,6 +34,10 @@ struct RepresentablePart {
 
 Result<RepresentablePart> representablePartOf(const Correction& correction, const ExportOptions& options);
 
+/// The same correction of what a raw developer has balanced (camera RGB divided by a grey's, whose strongest
+/// channel is 1), or without its level.
+Correction asFed(const Correction& correction, bool balanced, bool keepLevel);
+
 /// A raw developer cuts balanced channels off at the neutral's clipping; what lies above is none of a
 /// profile's.
 bool withinProfile(const Correction& correction, const Vector3& cameraRgb);

@@ -35,7 +35,8 @@ double shaped(double fed) {
 
 std::string feedLine(const CubeOptions& o) {
     std::string out = "# Feed it camera RGB as recorded, no white balance, encoded as " +
-                      std::string(name(o.encoding)) + (o.videoRange ? ", in video range; " : ", in full range; ");
+                      std::string(name(o.encoding)) +
+                      (o.videoRange ? ", in video range; " : ", in full range; ");
     if (o.exposureOffsetStops == 0) return out + "nominal exposure, no offset.\n";
     char stops[80];
     std::snprintf(stops, sizeof stops, "exposed %+.2f stops against the chart shot.\n",
@@ -46,8 +47,8 @@ std::string feedLine(const CubeOptions& o) {
 std::string heading(const Correction& c, const CubeOptions& o) {
     return "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n" +
            feedLine(o) + "# It gives " + std::string(info(o.space).label) + " (" +
-           std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") + " range): " +
-           std::string(info(o.space).viewing) + ".\n";
+           std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") +
+           " range): " + std::string(info(o.space).viewing) + ".\n";
 }
 
 }  // namespace
@@ -60,7 +61,8 @@ Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
     const auto truth = [&](std::span<float> places) {
         for (float& v : places) {
             const double fed = o.videoRange ? fromVideoRange(double(v)) : double(v);
-            v = static_cast<float>(o.encoding.decode(o.shaper ? kShaperTop * decode(Encoding::gamma22, fed) : fed));
+            v = static_cast<float>(
+                o.encoding.decode(o.shaper ? kShaperTop * decode(Encoding::gamma22, fed) : fed));
         }
         render(places, places, rendering);
         if (o.videoRange)

@@ -45,8 +45,8 @@ bool isWarmer(const Correction& first, const Correction& second);
 
 /// One correction, or two of one body for two lights. What bends colours becomes a map unless `matrixOnly`;
 /// `colours` (linear camera RGB) are what its matrix is nearest on. `illuminants` are EXIF's numbers of the
-/// lights; the level is the first one's. Without them one light is called D50, and of two the warmer A and the cooler D65. Errors: encoded
-/// frames, which are no raw ones; two bodies; lights that do not differ.
+/// lights; the level is the first one's. Without them one light is called D50, and of two the warmer A and
+/// the cooler D65. Errors: encoded frames, which are no raw ones; two bodies; lights that do not differ.
 Result<DcpProfile> dcpProfileOf(std::span<const Correction* const> corrections, bool matrixOnly,
                                 std::span<const Vector3> colours, std::vector<int> illuminants = {});
 

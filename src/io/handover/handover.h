@@ -31,8 +31,7 @@ enum class ProfileInput {
 
 struct ExportOptions {
     Format format = Format::cube;
-    std::optional<int>
-        size;  ///< points a side of a LUT; none: the first of 33 and 65 that passes the proof
+    std::optional<int> size;  ///< points a side of a LUT; none: the first of 33 and 65 that passes the proof
     /// What the file will be fed; without it its natural feed.
     std::optional<Transfer> encoding;
     OutputSpace space = OutputSpace::srgb;

@@ -60,6 +60,8 @@ Result<LinearImage> graded(const Correction& c, const fs::path& frame,
     FrameOutput o;
     o.longEdge = plate.longEdge;
     o.metadata = false;
+    o.gamut = GamutUse::cut;  // as the view does
+    o.highlights = plate.highlights;
     const fs::path file = beside.parent_path() / ("." + beside.stem().string() + ".graded.tif");
     auto image = renderFrame(c, frame, encoding, o, file).and_then([&] { return readFrame(file); });
     std::error_code gone;

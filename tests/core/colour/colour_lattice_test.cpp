@@ -31,7 +31,7 @@ TEST(ColourLattice, IsExactWhereTheMoveIsLinear) {
         const Vector3 u = random(engine, 0, ColourLattice::kRange);
         EXPECT_NEAR((lattice.move(u) - turned(u)).norm(), 0, 3e-6);
     }
-    EXPECT_FALSE(lattice.folds());
+    EXPECT_FALSE(lattice.reversesOrientation());
 }
 
 TEST(ColourLattice, KeepsGreysGreyAtEveryLevelWhateverTheMove) {
@@ -60,9 +60,9 @@ TEST(ColourLattice, KnowsWhereColoursFold) {
     };
     // The steepest slope of a Gaussian is exp(-1/2) of its height over its width.
     const double limit = 0.1 / std::exp(-0.5);
-    EXPECT_FALSE(bump(0.9 * limit).folds());
-    EXPECT_TRUE(bump(1.15 * limit).folds());
-    EXPECT_FALSE(bump(1.15 * limit).scaled(0.7).folds());
+    EXPECT_FALSE(bump(0.9 * limit).reversesOrientation());
+    EXPECT_TRUE(bump(1.15 * limit).reversesOrientation());
+    EXPECT_FALSE(bump(1.15 * limit).scaled(0.7).reversesOrientation());
 }
 
 TEST(ColourLattice, RefusesWhatIsNoLattice) {

@@ -16,8 +16,8 @@ Vector3 stored(OutputSpace space, double level) {
     return encoded(space, xyzD50ToLinear(space) * whiteXyz(white::d50).vector() * level);
 }
 
-// ITU-R BT.2408-7, table 1: reference white (203 cd/m2) is 58 % of the signal in PQ and 75 % in HLG; an 18 % grey
-// card (26 cd/m2) is 38 % in both.
+// ITU-R BT.2408-7, table 1: reference white (203 cd/m2) is 58 % of the signal in PQ and 75 % in HLG; an 18 %
+// grey card (26 cd/m2) is 38 % in both.
 TEST(OutputSpaces, OfHighDynamicRangeHaveTheLevelsOfBt2408) {
     EXPECT_NEAR(stored(OutputSpace::rec2100pq, 1).y(), 0.58, 0.005);
     EXPECT_NEAR(stored(OutputSpace::rec2100hlg, 1).y(), 0.75, 0.005);
@@ -35,7 +35,8 @@ TEST(OutputSpaces, ForADisplayAreShownAsTheyAreMeant) {
     EXPECT_FALSE(info(OutputSpace::rec709).display);
 }
 
-// IEC 61966-2-5: gamma 563/256; ISO 22028-2: 1/512 of light is 16/512 of the signal, and Et' = E^(1/1.8) above.
+// IEC 61966-2-5: gamma 563/256; ISO 22028-2: 1/512 of light is 16/512 of the signal, and Et' = E^(1/1.8)
+// above.
 TEST(OutputSpaces, ForEditingHaveTheCurvesOfTheirStandards) {
     EXPECT_NEAR(encode(Encoding::oprgb, 0.5), std::pow(0.5, 256.0 / 563), 1e-12);
     EXPECT_NEAR(encode(Encoding::romm, 1.0 / 512), 1.0 / 32, 1e-9);
@@ -52,7 +53,9 @@ TEST(OutputSpaces, AllGiveWhiteItsLevelAndReadBack) {
         EXPECT_FALSE(info(s).viewing.empty()) << info(s).name;
         EXPECT_EQ(*outputSpaceByName(info(s).name), s);
         if (!info(s).primaries) continue;
-        EXPECT_LT((xyzD50ToLinear(s) * whiteXyz(white::d50).vector() - Vector3::Constant(info(s).white)).norm(), 1e-6)
+        EXPECT_LT(
+            (xyzD50ToLinear(s) * whiteXyz(white::d50).vector() - Vector3::Constant(info(s).white)).norm(),
+            1e-6)
             << info(s).name;
     }
 }

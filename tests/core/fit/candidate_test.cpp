@@ -97,15 +97,15 @@ TEST(Candidates, TheMeanObjectiveLeavesASmallerMean) {
 }
 
 TEST(Candidates, WhatFoldsIsRefused) {
-    EXPECT_FALSE(folds(RootPolynomial(Matrix3::Identity()), {}));
+    EXPECT_FALSE(reversesOrientation(RootPolynomial(Matrix3::Identity()), {}));
     Matrix3 mirrored = Matrix3::Identity();
     mirrored(0, 0) = -1;
-    EXPECT_TRUE(folds(RootPolynomial(mirrored), {}));
+    EXPECT_TRUE(reversesOrientation(RootPolynomial(mirrored), {}));
     // As a sum, white stays; but red is drawn back by the root of red and green as it grows.
     RootPolynomial::Coefficients c(3, 6);
     c << 0.2, 0, 0, -1.0, 0, 1.8, 0, 1, 0, 0, 0, 0, 0, 0, 1, 0, 0, 0;
     const std::vector<Vector3> colours{{0.02, 0.9, 0.02}, {0.5, 0.5, 0.5}};
-    EXPECT_TRUE(folds(RootPolynomial(2, c), colours));
+    EXPECT_TRUE(reversesOrientation(RootPolynomial(2, c), colours));
     Samples upsideDown = samples(30, 0);
     for (Vector3& v : upsideDown.rgb) std::swap(v.x(), v.z());
     const auto swapped = fitted({Model::matrix}, upsideDown, {});
@@ -239,7 +239,8 @@ TEST(CrossValidation, TakesCopiesOfOneColourAwayTogether) {
         }
     const Candidate bending{Model::rootPolynomial3};
     const auto mean = [&](const Samples& of) {
-        const auto out = crossValidated(std::span(&bending, 1), of, {}, FoldPlan::leaveOneOut(of.size())).front();
+        const auto out =
+            crossValidated(std::span(&bending, 1), of, {}, FoldPlan::leaveOneOut(of.size())).front();
         return std::accumulate(out.begin(), out.end(), 0.0) / static_cast<double>(out.size());
     };
     EXPECT_NEAR(mean(s), mean(once), 0.25 * mean(once));

@@ -70,7 +70,7 @@ TEST(SmoothMove, LearnsALookAndCarriesItToUnseenColours) {
     RecordProperty("with", std::to_string(with));
     EXPECT_GT(without, 1.2);
     EXPECT_LT(with, 0.5 * without);
-    EXPECT_FALSE(kept->folds());
+    EXPECT_FALSE(kept->reversesOrientation());
 }
 
 TEST(SmoothMove, FadesAwayFromTheMeasuredColours) {
@@ -140,7 +140,7 @@ TEST(KeptMove, IsWeakenedUntilNothingFoldsAndRefusedWhereThatLeavesNothing) {
     };
     const auto weakened = keptMove(bump(0.3));
     ASSERT_TRUE(weakened);
-    EXPECT_FALSE(weakened->folds());
+    EXPECT_FALSE(weakened->reversesOrientation());
     EXPECT_LT(weakened->move({0.9, 0.5, 0.3}).x(), 0.25);
     EXPECT_FALSE(keptMove(bump(3)));
 }

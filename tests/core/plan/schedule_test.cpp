@@ -6,7 +6,7 @@
 
 #include "core/plan/call_sheet.h"
 #include "core/plan/day.h"
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 
 namespace refero::plan {
 namespace {
@@ -91,15 +91,15 @@ TEST(TheCallSheet, HasALineForEachSetupWithWhatToDo) {
     EXPECT_EQ(first.camera, "Heron 0001, 60 mm, raw");
     EXPECT_EQ(first.light, "LED panel, 60 %");
     EXPECT_EQ(first.chart, "Shoot Pocket Fen 24");
-    EXPECT_EQ(first.slip, "RF:K7Q2:1");
+    EXPECT_EQ(first.slate, "RF:K7Q2:1");
     EXPECT_EQ(sheet.lines[1].chart, "No chart of its own");
     EXPECT_EQ(sheet.lines[2].camera, "Heron 0001, 24-70 mm at 35 mm, raw");
     EXPECT_FALSE(sheet.tasks.empty());
 }
 
-TEST(Slips, CodesComeBackAndNothingElseDoes) {
+TEST(Slates, CodesComeBackAndNothingElseDoes) {
     const SlateCode code{"K7Q2M", 4711};
-    const auto again = slateFrom(slipText(code));
+    const auto again = slateFrom(slateText(code));
     ASSERT_TRUE(again);
     EXPECT_EQ(*again, code);
     for (const char* text :
@@ -108,7 +108,7 @@ TEST(Slips, CodesComeBackAndNothingElseDoes) {
         EXPECT_FALSE(slateFrom(text)) << text;
     EXPECT_EQ(shootCode(0).size(), 5u);
     EXPECT_NE(shootCode(12345), shootCode(54321));
-    EXPECT_TRUE(slateFrom(slipText({shootCode(0xFFFFFFFFFFFFFFFFu), 1})));
+    EXPECT_TRUE(slateFrom(slateText({shootCode(0xFFFFFFFFFFFFFFFFu), 1})));
 }
 
 }  // namespace

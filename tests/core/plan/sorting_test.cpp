@@ -86,29 +86,29 @@ TEST(Sorting, OneOfTwoBodiesOfAModelIsNotGuessed) {
     EXPECT_NE(s.reason.find("Setup 1 and Setup 3"), std::string::npos) << s.reason;
 }
 
-TEST(Sorting, ASlipSpeaksForWhatComesAfterIt) {
+TEST(Sorting, ASlateSpeaksForWhatComesAfterIt) {
     Day d = threeBodies();
-    FrameFacts slip = frame("07:05");
-    slip.slip = SlateCode{"K7Q2", 2};
-    const std::vector<FrameFacts> all{frame("07:06"), slip, frame("07:04"), frame("07:40", "11110002"),
+    FrameFacts slate = frame("07:05");
+    slate.slate = SlateCode{"K7Q2", 2};
+    const std::vector<FrameFacts> all{frame("07:06"), slate, frame("07:04"), frame("07:40", "11110002"),
                                       frame("07:41", "11110001", "24-70 mm")};
     const auto out = sorted(d, all);
-    EXPECT_EQ(out[1].setup, 2) << "by the slip, whatever the clock says";
+    EXPECT_EQ(out[1].setup, 2) << "by the slate, whatever the clock says";
     EXPECT_FALSE(out[1].contradictions.empty()) << "but that is said";
     EXPECT_EQ(out[0].setup, 2);
-    EXPECT_EQ(out[0].reason, "Taken 1 min after the slip of Setup 2.");
-    EXPECT_EQ(out[2].setup, 1) << "before the slip the clock decides";
-    EXPECT_EQ(out[3].setup, 3) << "the slip was another body's";
+    EXPECT_EQ(out[0].reason, "Taken 1 min after the slate of Setup 2.");
+    EXPECT_EQ(out[2].setup, 1) << "before the slate the clock decides";
+    EXPECT_EQ(out[3].setup, 3) << "the slate was another body's";
     EXPECT_EQ(out[4].setup, 0) << "a changed lens ends it; and the zoom's time is later";
-    slip.slip = SlateCode{"WXYZ", 2};
-    EXPECT_EQ(one(d, slip).setup, 0) << "of another shoot";
+    slate.slate = SlateCode{"WXYZ", 2};
+    EXPECT_EQ(one(d, slate).setup, 0) << "of another shoot";
 }
 
-TEST(Sorting, ASlipIsForgottenWhenItsSetupIsLongOver) {
+TEST(Sorting, ASlateIsForgottenWhenItsSetupIsLongOver) {
     const Day d = threeBodies();
-    FrameFacts slip = frame("07:05");
-    slip.slip = SlateCode{"K7Q2", 1};
-    const auto out = sorted(d, {slip, frame("08:10"), frame("09:20")});
+    FrameFacts slate = frame("07:05");
+    slate.slate = SlateCode{"K7Q2", 1};
+    const auto out = sorted(d, {slate, frame("08:10"), frame("09:20")});
     EXPECT_EQ(out[1].setup, 1) << "ten minutes over time";
     EXPECT_EQ(out[2].setup, 2) << "in the next one's time";
 }

@@ -36,7 +36,8 @@ Reading seen(double scale) {
     return r;
 }
 
-// The same reading twice, in the second of which one grey is clipped: nothing else may change, and the patch stays.
+// The same reading twice, in the second of which one grey is clipped: nothing else may change, and the patch
+// stays.
 TEST(Averaging, OneClippedPatchInACopyMovesNothing) {
     const Reading whole = seen(0.8);
     Reading spoilt = whole;

@@ -48,7 +48,8 @@ const Check exposureOf(const Reading& r, const Limits& limits = {}) {
 TEST(Exposure, OfANominalLogFrameIsGood) {
     const auto log = Transfer::fromLog(LogCurve{});
     ASSERT_TRUE(log);
-    for (const Transfer& t : {*log, Transfer(Encoding::hlg), Transfer(Encoding::pq), Transfer(Encoding::acescct)}) {
+    for (const Transfer& t :
+         {*log, Transfer(Encoding::hlg), Transfer(Encoding::pq), Transfer(Encoding::acescct)}) {
         const double nominal = *nominalWhite(t);
         const Check c = exposureOf(greysAt(t, nominal));
         EXPECT_EQ(c.verdict, Verdict::pass) << t.name();

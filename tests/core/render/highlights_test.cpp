@@ -9,7 +9,8 @@
 namespace refero {
 namespace {
 
-// A white wall that goes up from mid-grey to three times what the sensor holds, as a daylight sensor records it.
+// A white wall that goes up from mid-grey to three times what the sensor holds, as a daylight sensor records
+// it.
 LinearImage wall(const Vector3& sensorWhite, int width = 300) {
     LinearImage out(width, 1);
     for (int x = 0; x < width; ++x)

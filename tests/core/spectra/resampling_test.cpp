@@ -26,8 +26,8 @@ double worst(const std::function<double(double)>& f, const Spectrum& s, double f
     return most;
 }
 
-// Sprague's polynomial takes value, slope and bend from quartics through its six points (CIE 167:2005, 5.1), so
-// that a quartic comes out as it was.
+// Sprague's polynomial takes value, slope and bend from quartics through its six points (CIE 167:2005, 5.1),
+// so that a quartic comes out as it was.
 TEST(Resampling, OfTwentyNanometresIsExactForAQuartic) {
     const auto quartic = [](double nm) {
         const double t = (nm - 560) / 200;
@@ -42,7 +42,8 @@ TEST(Resampling, OfTwentyNanometresFollowsAReflectanceBetterThanStraightLines) {
     const Spectrum s = resampled(380, 20, sampled(edge, 380, 20, 21));
     Spectrum straight;
     for (std::size_t i = 0; i < Spectrum::size; ++i) {
-        const double nm = Spectrum::wavelength(i), low = 380 + 20 * std::floor((nm - 380) / 20), f = (nm - low) / 20;
+        const double nm = Spectrum::wavelength(i), low = 380 + 20 * std::floor((nm - 380) / 20),
+                     f = (nm - low) / 20;
         straight[i] = edge(low) * (1 - f) + edge(low + 20) * f;
     }
     EXPECT_LT(worst(edge, s, 380, 780), 0.25 * worst(edge, straight, 380, 780));

@@ -173,7 +173,10 @@ TEST(FrameRender, SaysOfItselfWhatItIs) {
 TEST(OutputProfile, IsTheSpaceAsLittleCmsSeesIt) {
     for (const OutputSpace s : kOutputSpaces) {
         const auto bytes = outputProfile(s);
-        EXPECT_EQ(bytes.has_value(), s != OutputSpace::xyzD50 && s != OutputSpace::acescct) << info(s).name;
+        // A profile ends just above white, and its curves hold no logarithm.
+        EXPECT_EQ(bytes.has_value(),
+                  s != OutputSpace::xyzD50 && s != OutputSpace::acescct && info(s).white == 1)
+            << info(s).name;
         if (!bytes) continue;
         cmsHPROFILE p = cmsOpenProfileFromMem(bytes->data(), static_cast<cmsUInt32Number>(bytes->size()));
         cmsHPROFILE xyz = cmsCreateXYZProfile();

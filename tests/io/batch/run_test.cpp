@@ -279,7 +279,9 @@ TEST_F(BatchTest, DocumentComesBackAsItWent) {
     BatchJob job = jobOf(2);
     job.name = "{n} {frame}";
     job.collisions = Collision::number;
-    job.output = {"jpg", OutputSpace::displayP3, 8, false, 88, 2048, false, false};
+    job.output = {
+        "jpg", OutputSpace::displayP3, 8, false, 88, 2048, false, Highlights::rebuilt, GamutUse::compressed,
+        false};
     job.frames[1].because = "the lamp was the same";
     job.frames[1].encoding = Encoding::rec709;
     const auto again = readBatchJob(put(job));

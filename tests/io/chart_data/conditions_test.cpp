@@ -20,7 +20,8 @@ std::string cgats(const std::string& header, const std::string& fields, const st
 TEST(ChartDataConditions, OfCgatsAreReadFromEveryLineOfAKeyword) {
     const std::string header =
         "KEYWORD \"WEIGHTING_FUNCTION\"\nWEIGHTING_FUNCTION \"OBSERVER, 10 degree\"\n"
-        "WEIGHTING_FUNCTION \"ILLUMINANT, D65\"\nKEYWORD \"MEASUREMENT_CONDITION\"\nMEASUREMENT_CONDITION \"M1\"\n";
+        "WEIGHTING_FUNCTION \"ILLUMINANT, D65\"\nKEYWORD \"MEASUREMENT_CONDITION\"\nMEASUREMENT_CONDITION "
+        "\"M1\"\n";
     const auto data = parseCgats(cgats(header, "SAMPLE_ID LAB_L LAB_A LAB_B", "A1 95.0 0 0"), "x.txt");
     ASSERT_TRUE(data) << data.error().message;
     EXPECT_EQ(data->illuminant, "D65");

@@ -259,6 +259,7 @@ TEST(Formats, ProfilesOfBothVersionsAsMatrixAndAsTable) {
         for (const bool table : {false, true}) {
             io::ExportOptions o = as(format);
             o.encoding = Encoding::srgb;
+            o.input = io::ProfileInput::asRecorded;  // balanced input: tests/io/handover/terms_test.cpp
             if (table) o.shape = io::ProfileShape::table;
             ASSERT_TRUE(io::exportCorrection(correction(), folder / "a.icc", o));
             // Version 2 has no formula for a curve: 16 bits of light are coarse near black.
@@ -281,6 +282,7 @@ TEST(Formats, TheNearestMatrixSaysWhatItCannot) {
     const TemporaryFolder folder;
     io::ExportOptions o = as(io::Format::icc);
     o.shape = io::ProfileShape::matrix;
+    o.input = io::ProfileInput::asRecorded;
     const auto done = io::exportCorrection(bending(), folder / "a.icc", o);
     ASSERT_TRUE(done) << done.error().message;
     ASSERT_FALSE(done->foreseen.lost.empty());

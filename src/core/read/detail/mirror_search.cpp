@@ -33,8 +33,8 @@ std::optional<ChartLight> withMirrorImage(const ChartLight& rough, std::vector<L
         s.light = rough;
         s.light.shadow.reset();
         s.light.field.stops = {};
-        s.light.lobe = SpecularLobe{chart.outlineMm.cwiseProduct(Point((k % kColumns + 0.5) / kColumns,
-                                                                       (k / kColumns + 0.5) / kRows)),
+        s.light.lobe = SpecularLobe{chart.outlineMm.cwiseProduct(
+                                        Point((k % kColumns + 0.5) / kColumns, (k / kColumns + 0.5) / kRows)),
                                     kRadii[i % kRadii.size()] * chart.outlineMm.maxCoeff(), kStartLevel};
         s.cost = polish(s.light, own, chart, kGlance);
     });

@@ -151,10 +151,12 @@ std::string conditionIn(const std::string& text) {
         return i < text.size() && std::isalnum(static_cast<unsigned char>(text[i])) != 0;
     };
     for (std::size_t i = 0; i + 1 < text.size(); ++i)
-        if (text[i] == 'M' && text[i + 1] >= '0' && text[i + 1] <= '3' && (i == 0 || !isLetter(i - 1)) && !isLetter(i + 2))
+        if (text[i] == 'M' && text[i + 1] >= '0' && text[i + 1] <= '3' && (i == 0 || !isLetter(i - 1)) &&
+            !isLetter(i + 2))
             return text.substr(i, 2);
     std::string lower = text;
-    std::transform(lower.begin(), lower.end(), lower.begin(), [](unsigned char c) { return std::tolower(c); });
+    std::transform(lower.begin(), lower.end(), lower.begin(),
+                   [](unsigned char c) { return std::tolower(c); });
     for (const char* cut : {"uvcut", "uv cut", "uv-cut", "uvexcluded", "uv excluded"})
         if (lower.find(cut) != lower.npos) return "M2";
     return {};

@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/plan/slip.h"
+#include "core/plan/slate.h"
 
 #include <algorithm>
 #include <charconv>
@@ -12,12 +12,12 @@ constexpr std::string_view kPrefix = "RF:", kSigns = "23456789ABCDEFGHJKMNPQRSTW
 
 }  // namespace
 
-std::string slipText(const SlateCode& code) {
+std::string slateText(const SlateCode& code) {
     return std::string(kPrefix) + code.shoot + ":" + std::to_string(code.setup);
 }
 
 Result<SlateCode> slateFrom(std::string_view text) {
-    const auto wrong = [&] { return failure("\"" + std::string(text) + "\" is not the code of a slip."); };
+    const auto wrong = [&] { return failure("\"" + std::string(text) + "\" is not the code of a slate."); };
     if (!text.starts_with(kPrefix)) return wrong();
     const std::string_view rest = text.substr(kPrefix.size());
     const auto colon = rest.find(':');

@@ -10,7 +10,7 @@
 
 namespace refero::plan {
 
-/// What the code on a slip says: the shoot and the setup, nothing else.
+/// What the code on a slate says: the shoot and the setup, nothing else.
 struct SlateCode {
     std::string shoot{};  ///< plan::Shoot::code
     Id setup = 0;
@@ -20,7 +20,7 @@ struct SlateCode {
 
 /// "RF:K7Q2M:12": signs of QR's alphanumeric mode only (ISO/IEC 18004, table 5), so that the smallest symbol
 /// holds it.
-std::string slipText(const SlateCode& code);
+std::string slateText(const SlateCode& code);
 /// An error for any other text, such as the code of a parcel.
 Result<SlateCode> slateFrom(std::string_view text);
 
