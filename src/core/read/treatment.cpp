@@ -40,7 +40,7 @@ double edgeOver(const Reading& r, std::size_t patch) {
     return high - low;
 }
 
-// Saturated colours outside a picture's gamut have a channel at 0, whatever they were.
+// Saturated colours outside the gamut of a picture have a channel at 0, whatever they were.
 std::vector<std::size_t> cutAtBlack(const Reading& r) {
     std::vector<std::size_t> out;
     for (std::size_t i = 0; i < r.patches.size(); ++i) {

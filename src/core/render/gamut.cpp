@@ -20,7 +20,7 @@ constexpr int kLightnesses = 65, kHues = 180;
 constexpr double kInside = 1e-4;
 
 // W3C CSS Color 4, 10.1 (Oklab, Ottosson 2020): XYZ of D65 to cone signals, their cube roots, and the
-// opponent axes. Its cone signals stay above 0 far outside a display's gamut, where other spaces' lines
+// opponent axes. Its cone signals stay above 0 far outside the gamut of a display, where other spaces' lines
 // break.
 const Matrix3& xyzToLms() {
     static const Matrix3 m =

@@ -30,9 +30,9 @@ struct GamutReport {
     double skin = 0;     ///< of the colour of skin, and moved
 };
 
-/// The display's gamut in Oklab (W3C CSS Color 4, 10.1), whose lines of constant hue are straight to the eye:
-/// lightness and hue of a colour stay, chroma beyond 0.92 of what the space holds there is brought smoothly
-/// within it. Lightness above white becomes white.
+/// The gamut of a display in Oklab (W3C CSS Color 4, 10.1), whose lines of constant hue are straight to the
+/// eye: lightness and hue of a colour stay, chroma beyond 0.92 of what the space holds there is brought
+/// smoothly within it. Lightness above white becomes white.
 class GamutMap {
   public:
     explicit GamutMap(OutputSpace space);
