@@ -54,7 +54,7 @@ INSTANTIATE_TEST_SUITE_P(EachFault, Mending,
                          testing::Values(Wanted{std::nullopt, 1.02, 0.98},
                                          Wanted{Fault::unevenLight, 1.15, 1.1},
                                          Wanted{Fault::shadow, 1.15, 1.5}, Wanted{Fault::flare, 1.15, 1.3},
-                                         Wanted{Fault::finger, 1.10, 1.0}));
+                                         Wanted{Fault::finger, 1.10, 0.9}));
 
 }  // namespace
 }  // namespace refero
