@@ -119,22 +119,11 @@ QWidget* CorrectionStation::buildBar() {
         choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
                "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
                "finish on top.");
-    mend_ = new QCheckBox(tr("Mend"), bar);
-    mend_->setAccessibleName(tr("Mend the shot"));
-    mend_->setObjectName(QStringLiteral("mendChoice"));
-    mend_->setToolTip(tr(
-        "Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and "
-        "shadows "
-        "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
-        "is."));
-    mend_->setChecked(true);
-    row->addWidget(mend_);
     row->addStretch(1);
     limits_ = choice("Judged as", "fitLimitsChoice", {}, "What the figures are held against.");
     for (const FitLimits& l : fitLimitSets()) limits_->addItem(QString::fromStdString(l.name));
     connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
     connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
-    connect(mend_, &QCheckBox::clicked, this, &CorrectionStation::rebuild);
     connect(limits_, &QComboBox::activated, this, [this](int index) {
         session_.correction().judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
     });
@@ -169,7 +158,20 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     page_ = new QComboBox(holder);
     page_->setObjectName(QStringLiteral("pageChoice"));
     page_->setAccessibleName(QStringLiteral("What is told of the correction"));
-    column->addWidget(page_, 0, Qt::AlignLeft);
+    auto* top = new QHBoxLayout;
+    top->addWidget(page_);
+    top->addStretch(1);
+    mend_ = new QCheckBox(tr("Mend the shot"), holder);
+    mend_->setObjectName(QStringLiteral("mendChoice"));
+    mend_->setToolTip(tr(
+        "Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and "
+        "shadows "
+        "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
+        "is."));
+    mend_->setChecked(true);
+    top->addWidget(mend_);
+    column->addLayout(top);
+    connect(mend_, &QCheckBox::clicked, this, &CorrectionStation::rebuild);
     pages_ = new QStackedWidget(holder);
     list_ = new RowTable(holder);
     list_->setObjectName(QStringLiteral("differenceList"));
@@ -279,7 +281,7 @@ QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
 
 void CorrectionStation::narrow(bool compact) {
     for (QWidget* caption : captions_) caption->setVisible(!compact);
-    mend_->setText(compact ? QString() : tr("Mend"));
+    mend_->setText(compact ? tr("Mend") : tr("Mend the shot"));
     list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
     const int figure = compact ? 50 : 54;
     list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});
