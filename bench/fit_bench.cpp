@@ -6,6 +6,7 @@
 
 #include "core/colour/lab.h"
 #include "core/fit/fit.h"
+#include "core/pair/match.h"
 #include "core/spectra/generated_reflectances.h"
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
@@ -15,10 +16,10 @@ namespace refero {
 namespace {
 
 // A chart of greys and made-up surfaces as Heron reads it under an LED; the fit asks for no frame.
-Reading readingOf(std::size_t patches) {
+Reading readingOf(std::size_t patches, const char* camera = "heron") {
     const auto surfaces = generatedReflectances(patches, 21);
     const Spectrum d50 = *illuminantByName("d50"), light = *illuminantByName("led-5600");
-    const sim::Body body = *sim::bodyById("heron");
+    const sim::Body body = *sim::bodyById(camera);
     Reading r;
     r.found = true;
     r.framePath = "bench";
@@ -55,6 +56,35 @@ void allModels(benchmark::State& state) {
         state.counters["tried"] = static_cast<double>(c->considered.size());
     }
 }
+
+// One camera made to look like another: both linear, the leader through a correction that is there, or both
+// pictures. Its peer is the plain correction of the follower, above.
+void match(benchmark::State& state) {
+    const bool pictures = state.range(1) != 0;
+    Leader leader{readingOf(static_cast<std::size_t>(state.range(0))), {}};
+    Reading follower = readingOf(static_cast<std::size_t>(state.range(0)), "bittern");
+    follower.framePath = "follower";
+    if (pictures)
+        for (Reading* r : {&leader.reading, &follower}) {
+            r->encoding = Encoding::srgb;
+            const Vector3 white = r->patches.front().rgb / 0.9;
+            for (PatchReading& p : r->patches) p.rgb = p.rgb.cwiseQuotient(white);
+        }
+    else
+        leader.through = *fit(std::span(&leader.reading, 1));
+    for (auto _ : state) {
+        const auto m = matched(leader, std::span(&follower, 1));
+        if (!m) return state.SkipWithError(m.error().message.c_str());
+        benchmark::DoNotOptimize(m->correction.level);
+    }
+}
+
+BENCHMARK(match)
+    ->ArgNames({"patches", "pictures"})
+    ->Args({24, 0})
+    ->Args({24, 1})
+    ->Args({48, 1})
+    ->Unit(benchmark::kMillisecond);
 
 BENCHMARK(allModels)
     ->ArgNames({"patches", "resamples"})

@@ -45,9 +45,9 @@ namespace {
 
 using namespace refero;
 
-constexpr std::size_t kDemoFrames = 12;
+constexpr std::size_t kDemoFrames = 14;
 // Setups of the demo, in their order.
-constexpr std::size_t kTiles = 0, kMarks = 2, kShelf = 3, kKiln = 5;
+constexpr std::size_t kTiles = 0, kMarks = 2, kShelf = 3, kKiln = 5, kHand = 7;
 
 bool waitFor(const std::function<bool()>& condition, int seconds) {
     QElapsedTimer timer;
@@ -97,7 +97,8 @@ class Shooter {
     bool pictureReady() {
         if (window_.station() == MainWindow::StationId::reading)
             return waitFor([&] { return window_.findChild<FrameView*>()->hasPicture(); }, 30);
-        return waitFor([&] { return window_.findChild<CompareView*>()->hasPicture(); }, 30);
+        return waitFor(
+            [&] { return window_.findChild<CompareView*>(QStringLiteral("compareView"))->hasPicture(); }, 30);
     }
     // A frame with a shadow and a thumb on it, for the setup that has none yet.
     bool badShot() {
@@ -296,6 +297,22 @@ int shoot(MainWindow& window, const QString& folder) {
     correction->showPage(Page::finish);
     QTest::qWait(2500);
     s.take("four-up");
+
+    // The second camera in the kiln room follows the first.
+    session.select(session.setups()[kHand].id);
+    window.showStation(MainWindow::StationId::pairing);
+    auto* steps = window.findChild<QTableView*>(QStringLiteral("pairSteps"));
+    auto* both = window.findChild<CompareView*>(QStringLiteral("pairedView"));
+    if (!waitFor([&] { return steps->model()->rowCount() > 5 && both->panes().size() == 2; }, 60)) return 1;
+    QTest::qWait(1500);
+    s.take("pairing");
+    auto* told = window.findChild<QComboBox*>(QStringLiteral("pairPage"));
+    for (const auto& [page, name] : {std::pair(1, "pairing-patches"), std::pair(2, "pairing-greys"),
+                                     std::pair(3, "pairing-scopes"), std::pair(5, "pairing-truth")}) {
+        told->setCurrentIndex(page);
+        s.take(name);
+    }
+    told->setCurrentIndex(0);
     correction->judging().showMode(JudgingWish::Mode::wipe);
     session.undo().undo();
     session.undo().undo();

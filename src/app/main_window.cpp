@@ -20,6 +20,7 @@
 #include "app/ledger/ledger.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/pairing/pairing_station.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
 #include "app/session/correction_actions.h"
@@ -58,10 +59,12 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     frames_ = new FramesStation(session_, dialogs_, pages_);
     reading_ = new ReadingStation(session_, dialogs_, pages_);
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
+    pairing_ = new PairingStation(session_, pages_);
     handover_ = new HandoverStation(session_, dialogs_, pages_);
-    for (QWidget* page : {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_),
-                          static_cast<QWidget*>(frames_), static_cast<QWidget*>(reading_),
-                          static_cast<QWidget*>(correction_), static_cast<QWidget*>(handover_)})
+    for (QWidget* page :
+         {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_), static_cast<QWidget*>(frames_),
+          static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_),
+          static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
     row->addLayout(column, 1);
@@ -88,6 +91,8 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
             [this] { showStation(StationId::correction); });
     connect(handover_, &HandoverStation::correctionWanted, this,
             [this] { showStation(StationId::correction); });
+    connect(pairing_, &PairingStation::readingWanted, this, [this] { showStation(StationId::reading); });
+    connect(pairing_, &PairingStation::handoverWanted, this, [this] { showStation(StationId::handover); });
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
     finder_ = new CommandFinder(this);
@@ -144,6 +149,8 @@ void MainWindow::buildActions() {
         [this] { showStation(StationId::reading); });
     add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
         [this] { showStation(StationId::correction); });
+    add("pairingAction", tr("Pairing"), {QKeySequence(QStringLiteral("Ctrl+5"))},
+        [this] { showStation(StationId::pairing); });
     add("handoverAction", QStringLiteral("Handover"), {QKeySequence(QStringLiteral("Ctrl+6"))},
         [this] { showStation(StationId::handover); });
     add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
@@ -155,7 +162,7 @@ void MainWindow::buildActions() {
 }
 
 void MainWindow::showRightPage() {
-    QWidget* const stations[] = {plan_, frames_, reading_, correction_, handover_};
+    QWidget* const stations[] = {plan_, frames_, reading_, correction_, pairing_, handover_};
     const bool planned =
         !session_.setups().empty() || station_ == StationId::plan || station_ == StationId::frames;
     pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);
@@ -173,6 +180,7 @@ void MainWindow::setViewingOnly(bool only) {
     bar_->setVisible(!only);
     reading_->setViewingOnly(only);
     correction_->setViewingOnly(only);
+    pairing_->setViewingOnly(only);
     setWindowState(only ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
 }
 
@@ -189,6 +197,7 @@ void MainWindow::fitRoom() {
     frames_->setCompact(compact);
     reading_->setCompact(compact);
     correction_->setCompact(compact);
+    pairing_->setCompact(compact);
     // Pages that are not shown do not tell that they need less room now.
     const auto within = pages_->findChildren<QWidget*>();
     for (auto w = within.crbegin(); w != within.crend(); ++w) {

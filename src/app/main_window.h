@@ -21,6 +21,7 @@ class CommandFinder;
 class EmptyState;
 class FramesStation;
 class HandoverStation;
+class PairingStation;
 class Ledger;
 class PlanStation;
 class ReadingStation;
@@ -31,7 +32,7 @@ class TopBar;
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
-    enum class StationId { plan, frames, reading, correction, handover };
+    enum class StationId { plan, frames, reading, correction, pairing, handover };
 
     MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent = nullptr);
     ~MainWindow() override;
@@ -72,6 +73,7 @@ class MainWindow : public QMainWindow {
     FramesStation* frames_;
     ReadingStation* reading_;
     CorrectionStation* correction_;
+    PairingStation* pairing_;
     HandoverStation* handover_;
     StationId station_ = StationId::reading;
     bool viewingOnly_ = false;

@@ -127,7 +127,7 @@ void StudioMenu::callSheet() {
         return emit told(
             QStringLiteral("There is no setup in this shoot yet, so there is nothing to print."));
     const QString path =
-        dialogs_.saveFile(parentWidget(), QStringLiteral("Call sheet and slates"),
+        dialogs_.saveFile(parentWidget(), tr("Call sheet and slates"),
                           session_.shoot() + QStringLiteral(".pdf"), QStringLiteral("PDF (*.pdf)"));
     if (path.isEmpty()) return;
     write(

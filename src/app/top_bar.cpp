@@ -47,8 +47,9 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     row->setContentsMargins(2, 0, 8, 0);
     row->setSpacing(2);
     // The stations keep their numbers in the order of the work.
-    for (const auto& [name, number] : {std::pair("Plan", 1), std::pair("Frames", 2), std::pair("Reading", 3),
-                                       std::pair("Correction", 4), std::pair("Handover", 6)}) {
+    for (const auto& [name, number] :
+         {std::pair("Plan", 1), std::pair("Frames", 2), std::pair("Reading", 3), std::pair("Correction", 4),
+          std::pair("Pairing", 5), std::pair("Handover", 6)}) {
         auto* tab = new StationTab(QLatin1String(name), this);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
         tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(number));

@@ -15,6 +15,8 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     std::vector<std::unique_ptr<Verb>> verbs;
     verbs.push_back(makeRead());
     verbs.push_back(makeCorrect());
+    verbs.push_back(makeMatch());
+    verbs.push_back(makeDay());
     verbs.push_back(makeVerify());
     verbs.push_back(makeBetween());
     verbs.push_back(makeApply());

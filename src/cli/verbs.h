@@ -10,6 +10,8 @@ namespace refero::cli {
 
 std::unique_ptr<Verb> makeRead();
 std::unique_ptr<Verb> makeCorrect();
+std::unique_ptr<Verb> makeMatch();
+std::unique_ptr<Verb> makeDay();
 std::unique_ptr<Verb> makeVerify();
 std::unique_ptr<Verb> makeBatch();
 std::unique_ptr<Verb> makeReport();

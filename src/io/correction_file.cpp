@@ -282,6 +282,56 @@ GreyCurves greyCurvesFrom(const Node& n) {
     return out;
 }
 
+Json lookJson(const PictureLook& look) {
+    Json rows = Json::array();
+    for (int row = 0; row < 3; ++row) rows.push_back(vector(look.xyzD50ToRgb.row(row)));
+    return {{"xyz_d50_to_rgb", std::move(rows)}, {"curves", greyCurvesJson(look.curves)}};
+}
+
+PictureLook lookFrom(const Node& n) {
+    PictureLook look;
+    const auto rows = n.at("xyz_d50_to_rgb").items();
+    if (rows.size() != 3) n.at("xyz_d50_to_rgb").fail("must be three rows of three numbers");
+    for (int row = 0; row < 3; ++row)
+        look.xyzD50ToRgb.row(row) = vectorFrom(rows[static_cast<std::size_t>(row)]);
+    look.curves = greyCurvesFrom(n.at("curves"));
+    if (const auto ok = look.validate(); !ok) n.fail("is wrong: " + ok.error().message);
+    return look;
+}
+
+Json aimJson(const AimOrigin& a) {
+    Json j{{"kind", name(a.kind)}};
+    if (a.kind == AimKind::reference) return j;
+    j["frame"] = a.framePath;
+    j["body"] = a.body;
+    j["chart_name"] = a.chartName;
+    j["taken"] = a.taken;
+    j["encoding"] = a.encoding;
+    if (!a.through.empty()) j["through"] = a.through;
+    if (a.translationError > 0) j["translation_error"] = a.translationError;
+    if (!a.fingerprint.empty()) j["fingerprint"] = a.fingerprint;
+    if (!a.heldBack.empty()) j["held_back"] = a.heldBack;
+    return j;
+}
+
+AimOrigin aimFrom(const Node& n) {
+    const auto kind = aimKindByName(n.at("kind").text());
+    if (!kind) n.at("kind").fail("is wrong: " + kind.error().message);
+    AimOrigin out{*kind,
+                  n.text("frame", ""),
+                  n.text("body", ""),
+                  n.text("chart_name", ""),
+                  n.text("taken", ""),
+                  n.text("encoding", ""),
+                  n.text("through", ""),
+                  n.number("translation_error", 0),
+                  n.text("fingerprint", ""),
+                  {}};
+    if (n.has("held_back"))
+        for (const Node& step : n.at("held_back").items()) out.heldBack.push_back(step.text());
+    return out;
+}
+
 Json finishJson(const Finish& f) {
     return {{"exposure_stops", f.exposureStops},
             {"warmth_steps", f.warmthSteps},
@@ -349,6 +399,7 @@ Correction correctionFrom(const Node& root) {
     c.lightTakenOut = *taken;
     c.asShot = root.truth("as_shot", false);
     c.uniqueModel = root.text("unique_model", "");
+    c.serial = root.text("serial", "");
     if (root.has("mended"))
         for (const Node& n : root.at("mended").items()) c.treatments.push_back(treatmentFrom(n));
     c.builtBy = root.text("built_by", "");
@@ -357,6 +408,8 @@ Correction correctionFrom(const Node& root) {
         for (const Node& n : root.at("weights").items())
             c.weights[n.at("patch").text()] = n.at("weight").number();
     if (root.has("limits")) c.limits = limitsFrom(root.at("limits"));
+    if (root.has("aim")) c.aim = aimFrom(root.at("aim"));
+    if (root.has("look")) c.look = lookFrom(root.at("look"));
     if (root.has("grey_curves")) c.greyCurves = greyCurvesFrom(root.at("grey_curves"));
     if (root.has("hue_sectors")) c.sectors = sectorsFrom(root.at("hue_sectors"));
     if (root.has("finish")) c.finish = finishFrom(root.at("finish"));
@@ -410,6 +463,7 @@ Json toJson(const Correction& c) {
     if (c.lightTakenOut.any()) j["light_field"] = name(c.lightTakenOut);
     if (c.asShot) j["as_shot"] = true;
     if (!c.uniqueModel.empty()) j["unique_model"] = c.uniqueModel;
+    if (!c.serial.empty()) j["serial"] = c.serial;
     for (const Treatment& t : c.treatments) j["mended"].push_back(treatmentJson(t));
     for (const auto& [patch, weight] : c.weights)
         j["weights"].push_back({{"patch", patch}, {"weight", weight}});
@@ -421,6 +475,8 @@ Json toJson(const Correction& c) {
     }
     j[c.colours.base().degree() == 1 ? "matrix" : "root_polynomial"] = std::move(rows);
     if (c.colours.lattice()) j["lattice"] = latticeJson(*c.colours.lattice());
+    j["aim"] = aimJson(c.aim);
+    if (c.look) j["look"] = lookJson(*c.look);
     if (c.sectors) j["hue_sectors"] = sectorsJson(*c.sectors);
     if (!c.finish.isNone()) j["finish"] = finishJson(c.finish);
     j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},

@@ -219,6 +219,7 @@ Json frameJson(const Reading& r) {
     };
     put("body", r.body);
     put("unique_model", r.uniqueModel);
+    put("serial", r.serial);
     put("lens", r.lens);
     put("taken", r.taken);
     put("description", r.description);
@@ -236,6 +237,7 @@ void frameFrom(const Node& n, Reading& r) {
     r.encodingSource = *source;
     r.body = n.text("body", "");
     r.uniqueModel = n.text("unique_model", "");
+    r.serial = n.text("serial", "");
     r.lens = n.text("lens", "");
     r.taken = n.text("taken", "");
     r.description = n.text("description", "");
@@ -365,6 +367,7 @@ Reading aboutFrame(const Frame& frame) {
     r.encoding = frame.encoding;
     r.encodingSource = frame.encodingSource;
     r.body = frame.metadata.body;
+    r.serial = frame.metadata.serial;
     if (frame.metadata.uniqueModel != r.body) r.uniqueModel = frame.metadata.uniqueModel;
     r.lens = frame.metadata.lens;
     r.taken = frame.metadata.taken;

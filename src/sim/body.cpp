@@ -54,6 +54,14 @@ const std::vector<Body>& bodies() {
          31000,
          4.4,
          14},
+        {"dunlin",
+         "Dunlin",
+         {sensitivity({{596, 30, 40, 0.88}, {530, 24, 24, 0.10}, {445, 18, 18, 0.03}}, 680),
+          sensitivity({{528, 38, 44, 1.0}, {600, 26, 30, 0.14}, {455, 20, 20, 0.05}}, 680),
+          sensitivity({{463, 28, 30, 0.87}, {528, 24, 28, 0.12}}, 680)},
+         24000,
+         2.6,
+         12},
     };
     return all;
 }
@@ -62,7 +70,7 @@ Result<Body> bodyById(std::string_view id) {
     for (const Body& b : bodies())
         if (b.id == id) return b;
     return failure("There is no simulated camera \"" + std::string(id) +
-                   "\"; known are heron, heron-2 and bittern.");
+                   "\"; known are heron, heron-2, bittern and dunlin.");
 }
 
 Vector3 response(const Body& body, const Spectrum& light, const Spectrum& reflectance) {

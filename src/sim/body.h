@@ -23,8 +23,8 @@ struct Body {
     int bits = 14;
 };
 
-/// Heron (stills) and Bittern (motion). Invented; their sensitivities are not linear combinations of the CIE
-/// observer's, so no matrix corrects them perfectly.
+/// Heron (stills), Bittern (motion) and Dunlin (small). Invented; their sensitivities are not linear
+/// combinations of the CIE observer's, so no matrix corrects them perfectly.
 const std::vector<Body>& bodies();
 Result<Body> bodyById(std::string_view id);
 

@@ -37,8 +37,8 @@ std::string sentence(const Treatment& t) {
         case TreatmentKind::shadowEdge:
             return "Left out, since a shadow's edge crosses them: " + listed(t.patches) + ".";
         case TreatmentKind::shadow:
-            return "Brought out of the shadow by " +
-                   figure("%.2f stops (known to %.2f): ", t.amount, t.error) + listed(t.patches) + ".";
+            return "Brought out of the shadow by " + figure("%.2f stops (known to %.2f)", t.amount, t.error) +
+                   (t.patches.empty() ? "" : ": " + listed(t.patches)) + ".";
         case TreatmentKind::unevenLight:
             return "Uneven light taken out: " +
                    figure("%.2f stops from the lightest to the darkest place (known to %.2f).", t.amount,

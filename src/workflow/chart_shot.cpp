@@ -79,7 +79,7 @@ std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents
     if (!s || !shot.frame) return {};
     plan::Setup known = *s;
     const Reading about = io::aboutFrame(*shot.frame);
-    if (known.conditions.body == 0) known.conditions.body = bodyFor(edit, contents, about.body);
+    if (known.conditions.body == 0) known.conditions.body = bodyFor(edit, contents, about.body, about.serial);
     if (known.conditions.lens == 0)
         known.conditions.lens = lensFor(edit, contents, about.lens, about.focalLength35mm);
     if (known.conditions != s->conditions) edit.put(known);

@@ -7,27 +7,43 @@
 namespace refero::workflow {
 namespace {
 
-template <class R>
-studio::Id byModel(const studio::Contents& contents, const std::string& model) {
-    for (const auto& [id, r] : contents.all<R>())
+studio::Id lensOf(const studio::Contents& contents, const std::string& model) {
+    for (const auto& [id, r] : contents.all<plan::Lens>())
         if (r.model == model) return id;
     return 0;
 }
 
 }  // namespace
 
-studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model) {
+studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                   const std::string& serial) {
     if (model.empty()) return 0;
-    if (const auto known = byModel<plan::Body>(contents, model)) return known;
+    const plan::Body* unnumbered = nullptr;
+    const plan::Body* any = nullptr;
+    for (const auto& [id, b] : contents.all<plan::Body>()) {
+        if (b.model != model) continue;
+        if (!serial.empty() && b.serial == serial) return id;
+        if (b.serial.empty() && !unnumbered) unnumbered = &b;
+        if (!any) any = &b;
+    }
+    if (serial.empty() && any) return any->id;
+    if (unnumbered) {
+        // Now its number is known.
+        plan::Body body = *unnumbered;
+        body.serial = serial;
+        edit.put(body);
+        return body.id;
+    }
     plan::Body body;
     body.model = model;
+    body.serial = serial;
     return edit.add(body);
 }
 
 studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
                    double focalLengthMm) {
     if (model.empty()) return 0;
-    if (const auto known = byModel<plan::Lens>(contents, model)) return known;
+    if (const auto known = lensOf(contents, model)) return known;
     plan::Lens lens;
     lens.model = model;
     if (focalLengthMm > 0) lens.shortestMm = lens.longestMm = focalLengthMm;

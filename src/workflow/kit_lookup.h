@@ -9,8 +9,11 @@
 
 namespace refero::workflow {
 
-/// The kit's body or lens of that model, entered where it is not there yet; 0 for an empty name.
-studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model);
+/// The kit's body of that serial number, else of that model without another number, entered where it is not
+/// there yet; 0 for an empty name. Two numbers of one model are two bodies.
+studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                   const std::string& serial);
+/// The kit's lens of that model, entered where it is not there yet; 0 for an empty name.
 studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
                    double focalLengthMm);
 

@@ -10,7 +10,7 @@ Progress Setup::progress() const {
         return plan.state == plan::DueState::due ? Progress::chartDue : Progress::chartMissing;
     }
     if (reading->verdict == Verdict::reshoot) return Progress::shootAgain;
-    if (plan.state == plan::DueState::stale) return Progress::stale;
+    if (plan.state == plan::DueState::stale || !leaderChanged.empty()) return Progress::stale;
     if (!correction) return Progress::read;
     if (!handover) return handedOver.empty() ? Progress::corrected : Progress::changed;
     return Progress::done;

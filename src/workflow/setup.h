@@ -68,7 +68,9 @@ struct Setup {
     std::vector<OwnColour> colours;
     std::optional<io::Handover> handover;  ///< the latest, where the correction is as it was then
     std::vector<HandedOver> handedOver;    ///< the latest first
-    plan::Due plan;                        ///< what the plan's rules say of it
+    /// Why the correction no longer does what the camera that it follows does; empty where it does.
+    std::string leaderChanged;
+    plan::Due plan;  ///< what the plan's rules say of it
 
     Progress progress() const;
 };

@@ -9,6 +9,7 @@
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/reading_file.h"
+#include "workflow/pairing.h"
 
 namespace refero::workflow {
 namespace {
@@ -200,6 +201,8 @@ std::vector<Setup> ShootState::setups(const Contents& contents, const plan::Day&
         at[s.id] = out.size();
         out.push_back(std::move(view));
     }
+    for (Setup& view : out)
+        if (const auto led = following(view, out); led && !led->upToDate) view.leaderChanged = led->why;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
         const auto row = at.find(f.setup);
         if (f.shoot != day.shoot.id || row == at.end()) continue;

@@ -79,7 +79,7 @@ Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vecto
     plan::Setup s = lastOf(contents, shoot);
     s.label = "Setup " + std::to_string(s.position + 1);
     s.conditions.place = placeFor(edit, contents, shoot, kNoPlace);
-    s.conditions.body = bodyFor(edit, contents, first->body);
+    s.conditions.body = bodyFor(edit, contents, first->body, first->serial);
     s.conditions.lens = lensFor(edit, contents, first->lens, first->focalLengthMm);
     const Id id = edit.add(s);
     for (const Id frame : frames)

@@ -8,6 +8,7 @@
 
 #include "workflow/chart_shot.h"
 #include "workflow/correction.h"
+#include "workflow/pairing.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
 
@@ -91,6 +92,22 @@ Result<std::vector<SetupOutcome>> readAll(studio::Studio& studio, const ShootOpt
 Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOptions& wish, bool anyway,
                                              const ShootOptions& options) {
     return each(studio, options, [&](Shoot& shoot, const Setup& s, SetupOutcome& o) -> Status {
+        // What follows another camera is matched again where that has changed, never corrected on its own.
+        if (const auto led = following(s, shoot.setups)) {
+            o.what = led->upToDate && !options.again ? What::already : What::done;
+            if (o.what != What::done) return {};
+            const auto leader = std::find_if(shoot.setups.begin(), shoot.setups.end(),
+                                             [&](const Setup& each) { return each.id == led->leader; });
+            if (leader == shoot.setups.end()) return failure(led->why);
+            const auto task = pairingTask(*leader, s, shoot.day.shoot, choicesOf(s));
+            if (!task) return tl::unexpected(task.error());
+            const auto match = task->run(options.stop);
+            if (!match) return tl::unexpected(match.error());
+            studio::Edit edit = studio.edit("Match " + s.body + " again");
+            if (const auto kept = keepCorrection(edit, studio.contents(), s.id, match->correction); !kept)
+                return tl::unexpected(kept.error());
+            return studio.commit(edit);
+        }
         o.what = !s.reading                                          ? What::nothing
                  : s.correction && !options.again                    ? What::already
                  : s.reading->verdict == Verdict::reshoot && !anyway ? What::reshoot
@@ -124,6 +141,7 @@ Result<std::vector<SetupOutcome>> handOverAll(studio::Studio& studio, Receiver r
             options.stop);
         if (!done) return tl::unexpected(done.error());
         for (const studio::HandoverRecord& r : done->records) o.files.push_back(r.path);
+        o.job = done->job;
         std::string problems;
         for (const std::string& p : done->problems) problems += (problems.empty() ? "" : " ") + p;
         if (!problems.empty()) return failure(problems);

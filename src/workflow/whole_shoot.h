@@ -37,6 +37,7 @@ struct SetupOutcome {
     What what = What::done;
     std::string message{};             ///< why it failed
     std::vector<std::string> files{};  ///< that were written
+    std::string job{};                 ///< path of the frames' job, written and not run; empty without frames
     std::optional<Verdict> verdict{};  ///< of its reading
     std::optional<double> after{};     ///< mean CIEDE2000 of its correction
 };

@@ -90,6 +90,40 @@ TEST_F(Charts, AChartIsMadeFromPastedDataWithALivePicture) {
     EXPECT_EQ(session().reading().charts().size(), io::shippedCharts().size());
 }
 
+// ISO 13655: values under two conditions are asked about, not taken as they come.
+TEST_F(Charts, DataMeasuredUnderTwoConditionsAreAskedAbout) {
+    click("newChart");
+    const auto spectrum = [](const char* of, const char* values) {
+        return QStringLiteral(
+                   "<ReflectanceSpectrum ColorSpecification=\"%1\" StartWL=\"400\">%2</ReflectanceSpectrum>")
+            .arg(QLatin1String(of), QLatin1String(values));
+    };
+    const auto specification = [](const char* id) {
+        return QStringLiteral(
+                   "<ColorSpecification Id=\"%1\"><MeasurementSpec><WavelengthRange Increment=\"100\"/>"
+                   "<DeviceIllumination>%1</DeviceIllumination></MeasurementSpec></ColorSpecification>")
+            .arg(QLatin1String(id));
+    };
+    visible<QPlainTextEdit>("chartPaste")
+        ->setPlainText(
+            QStringLiteral("<CxF><Resources><ObjectCollection><Object Name=\"A1\"><ColorValues>") +
+            spectrum("M0", "0.5 0.5 0.5 0.5") + spectrum("M1", "0.6 0.5 0.5 0.5") +
+            QStringLiteral("</ColorValues></Object></ObjectCollection><ColorSpecificationCollection>") +
+            specification("M0") + specification("M1") +
+            QStringLiteral("</ColorSpecificationCollection></Resources></CxF>"));
+    auto* picture = visible<ChartPicture>("chartPicture");
+    EXPECT_FALSE(picture->chart());
+    EXPECT_TRUE(find<QLabel>("chartMessage")->text().contains(QStringLiteral("M0, M1")));
+    auto* condition = visible<QComboBox>("chartCondition");
+    condition->setFocus();
+    QTest::keyClick(condition, Qt::Key_Down);
+    QTest::keyClick(condition, Qt::Key_Down);
+    QTest::keyClick(condition, Qt::Key_Up);
+    emit condition->activated(condition->currentIndex());
+    ASSERT_TRUE(picture->chart()) << qPrintable(find<QLabel>("chartMessage")->text());
+    EXPECT_EQ(picture->chart()->condition, "M0");
+}
+
 TEST_F(Charts, ACopyIsMeasuredPatchByPatchAndItsReadingsUseItsValues) {
     chooseLine(QStringLiteral("Pocket copy"));
     click("measureCopy");

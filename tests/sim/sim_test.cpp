@@ -123,7 +123,7 @@ TEST(Scene, DemoIsReadAndComplete) {
     const auto scene = sim::parseScene(embedded::textOf(embedded::demo(), "harrow-fen.scene.json"), "demo");
     ASSERT_TRUE(scene) << scene.error().message;
     EXPECT_EQ(scene->name, "Harrow Fen Pottery");
-    EXPECT_EQ(scene->shots.size(), 12u);
+    EXPECT_EQ(scene->shots.size(), 14u);
     for (const sim::Shot& s : scene->shots) EXPECT_FALSE(s.place.empty());
 }
 

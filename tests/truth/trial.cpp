@@ -138,6 +138,10 @@ Reading trialReading(const Chart& chart, const sim::Body& body, const Spectrum& 
     return r;
 }
 
+Vector3 Trial::records(const Spectrum& reflectance) const {
+    return kExposure * sim::response(body, lamp, reflectance);
+}
+
 double Trial::error(const std::function<Xyz(const Vector3&)>& toXyzD50) const {
     static const auto reference = [] {
         const Spectrum d50 = *illuminantByName("d50");
@@ -149,7 +153,7 @@ double Trial::error(const std::function<Xyz(const Vector3&)>& toXyzD50) const {
     }();
     double sum = 0;
     for (std::size_t i = 0; i < reference.size(); ++i) {
-        const Vector3 camera = kExposure * sim::response(body, lamp, heldOutSurfaces()[i]);
+        const Vector3 camera = records(heldOutSurfaces()[i]);
         sum += ciede2000(reference[i], toLab(toXyzD50(camera), white::d50));
     }
     return sum / static_cast<double>(reference.size());

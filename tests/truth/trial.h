@@ -33,6 +33,8 @@ struct Trial {
     Spectrum lamp;
     double limit = 0;  ///< mean CIEDE2000 over heldOutSurfaces() of the best smooth estimator, see trials()
 
+    /// What the camera records of a surface at the trial's exposure, without noise.
+    Vector3 records(const Spectrum& reflectance) const;
     /// Mean CIEDE2000 of `toXyzD50`, given what the camera records of each surface at the trial's exposure.
     double error(const std::function<Xyz(const Vector3&)>& toXyzD50) const;
 };

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/charts/chart_assistant.h"
 
+#include <QComboBox>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPlainTextEdit>
@@ -12,6 +13,7 @@
 #include "app/dialogs/dialogs.h"
 #include "app/forms/binding.h"
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/look/label.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/files/safe_write.h"
@@ -85,7 +87,21 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     column->addWidget(paste_);
     auto* open = new look::Button(look::Button::Kind::plain, QStringLiteral("Open a data file"), this);
     open->setObjectName(QStringLiteral("openChartData"));
-    column->addWidget(open, 0, Qt::AlignLeft);
+    auto* from = new QHBoxLayout;
+    from->addWidget(open);
+    from->addStretch(1);
+    from->addWidget(look::caption(tr("Measured under")));
+    condition_ = new QComboBox(this);
+    condition_->setObjectName(QStringLiteral("chartCondition"));
+    condition_->setAccessibleName(tr("Measured under"));
+    condition_->setToolTip(
+        tr("The condition of ISO 13655, where the data hold several: M0 as it came, M1 with daylight's "
+           "ultraviolet, M2 "
+           "without ultraviolet, M3 polarised."));
+    condition_->addItem(tr("As the file says"));
+    for (const char* m : {"M0", "M1", "M2", "M3"}) condition_->addItem(QLatin1String(m));
+    from->addWidget(condition_);
+    column->addLayout(from);
     method_ = new look::Label({}, look::Size::small);
     method_->setObjectName(QStringLiteral("chartMethod"));
     column->addWidget(method_);
@@ -111,6 +127,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     column->addStretch(1);
     connect(paste_, &QPlainTextEdit::textChanged, this,
             [this] { take(paste_->toPlainText(), QStringLiteral("the pasted text")); });
+    connect(condition_, &QComboBox::activated, this, [this] { take(text_, origin_); });
     connect(open, &QAbstractButton::clicked, this, &ChartAssistant::openData);
     connect(form_, &Form::entered, this, &ChartAssistant::enter);
     connect(keep_, &QAbstractButton::clicked, this, [this] {
@@ -123,6 +140,8 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
 void ChartAssistant::begin() {
     const QSignalBlocker block(paste_);
     paste_->clear();
+    condition_->setCurrentIndex(0);
+    text_.clear();
     colours_.reset();
     grid_ = {};
     name_ = QStringLiteral("My chart");
@@ -149,16 +168,21 @@ void ChartAssistant::openData() {
 }
 
 void ChartAssistant::take(const QString& text, const QString& origin) {
+    text_ = text;
+    origin_ = origin;
     colours_.reset();
     method_->setText({});
     if (text.trimmed().isEmpty()) return rebuild();
-    const auto given = io::parseChartData(text.toStdString(), origin.toStdString());
+    const std::string condition =
+        condition_->currentIndex() > 0 ? condition_->currentText().toStdString() : "";
+    const auto given = io::parseChartData(text.toStdString(), origin.toStdString(), {condition});
     const auto colours = given.and_then([](const ChartData& d) { return brought(d); });
     if (!colours) {
         rebuild();
         return refuse(QString::fromStdString(colours.error().message));
     }
     colours_ = *colours;
+    measuredUnder_ = given->condition;
     source_ =
         given->source.empty() ? QStringLiteral("From ") + origin : QString::fromStdString(given->source);
     const ChartGrid proposed = proposedGrid(colours->colours.size());
@@ -205,6 +229,7 @@ void ChartAssistant::rebuild() {
                                        source_.toStdString());
         if (chart) {
             chart_ = *chart;
+            chart_->condition = measuredUnder_;
             method_->setText(QStringLiteral("%1 patches: %2. %3")
                                  .arg(chart->patches.size())
                                  .arg(rolesOf(*chart), QString::fromStdString(colours_->method)));

@@ -7,6 +7,7 @@
 
 #include "core/chart/chart_data.h"
 
+class QComboBox;
 class QPlainTextEdit;
 
 namespace refero {
@@ -42,6 +43,7 @@ class ChartAssistant : public QWidget {
 
     Dialogs& dialogs_;
     QPlainTextEdit* paste_;
+    QComboBox* condition_;
     Form* form_;
     look::Label *method_, *message_;
     look::Button* keep_;
@@ -49,6 +51,8 @@ class ChartAssistant : public QWidget {
     std::optional<Chart> chart_;
     ChartGrid grid_;
     QString name_, source_;
+    QString text_, origin_;  ///< of the data that were taken last
+    std::string measuredUnder_;
 };
 
 }  // namespace refero

@@ -163,11 +163,11 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     top->addStretch(1);
     mend_ = new QCheckBox(tr("Mend the shot"), holder);
     mend_->setObjectName(QStringLiteral("mendChoice"));
-    mend_->setToolTip(tr(
-        "Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and "
-        "shadows "
-        "out, subtracts flare; each where it is certain enough to help. Switched off, the shot is used as it "
-        "is."));
+    mend_->setAccessibleName(tr("Mend the shot before the fit"));
+    mend_->setToolTip(
+        tr("Before the fit: leaves out patches that are covered or mirror a lamp, takes uneven light and "
+           "shadows out, subtracts flare; each where it is certain enough to help. Switched off, the shot "
+           "is used as it is."));
     mend_->setChecked(true);
     top->addWidget(mend_);
     column->addLayout(top);

@@ -56,7 +56,7 @@ QString factsOf(const studio::Frame& f, const QString& chartName) {
     if (!f.chart.empty())
         lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
     if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
-    if (!f.slate.empty()) lines << QStringLiteral("Shows the slate %1").arg(text(f.slate));
+    if (!f.slate.empty()) lines << FramesStation::tr("Shows the slate %1").arg(text(f.slate));
     const io::MediaPath media = io::mediaPath(f.path);
     const bool clip = io::isClip(media.file);
     if (f.pictures > 1)

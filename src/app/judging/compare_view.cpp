@@ -61,6 +61,7 @@ QRectF CompareView::paneRect(std::size_t pane) const {
         case Layout::fourUp:
             return {x * w / 2, y * h / 2, w / 2, h / 2};
         case Layout::wipe:
+        case Layout::checker:
         case Layout::alone:
             break;
     }
@@ -89,6 +90,16 @@ void CompareView::paintPicture(QPainter& painter, const QRectF& target) {
                    devicePixelRatioF());
         painter.restore();
     };
+    if (layout_ == Layout::checker && panes_.size() == 2) {
+        // Squares of the picture, so that they stay on what they show when it is moved.
+        constexpr int kSquares = 8;
+        const double side = target.width() / kSquares;
+        for (int y = 0; y * side < target.height(); ++y)
+            for (int x = 0; x < kSquares; ++x)
+                draw(static_cast<std::size_t>((x + y) % 2),
+                     QRectF(target.left() + x * side, target.top() + y * side, side, side) & target, {});
+        return;
+    }
     for (std::size_t k = 0; k < panes_.size(); ++k) {
         QRectF clip = paneRect(k);
         if (layout_ == Layout::wipe) k == 0 ? clip.setRight(edge()) : clip.setLeft(edge());
@@ -137,6 +148,11 @@ void CompareView::paintLegend(QPainter& painter) {
 void CompareView::paintOver(QPainter& painter) {
     if (!hasPicture()) return;
     if (layout_ == Layout::wipe && panes_.size() == 2) return paintWipe(painter);
+    if (layout_ == Layout::checker && panes_.size() == 2) {
+        paintTitle(painter, QRectF(rect()), panes_[0].title, false);
+        if (!flicked_) paintTitle(painter, QRectF(rect()), panes_[1].title, true);
+        return;
+    }
     for (std::size_t k = 0; k < panes_.size(); ++k)
         paintTitle(painter, paneRect(k), panes_[flicked_ ? 0 : k].title, false);
     painter.setRenderHint(QPainter::Antialiasing, false);
@@ -157,7 +173,7 @@ void CompareView::setWipe(double share) {
 void CompareView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     // A place in one of several pictures would be a place in none of them.
-    if (layout_ != Layout::wipe && event->modifiers() & Qt::ShiftModifier) return;
+    if (layout_ != Layout::wipe && layout_ != Layout::alone && event->modifiers() & Qt::ShiftModifier) return;
     wiping_ = event->button() == Qt::LeftButton && nearEdge(event->position());
     if (!wiping_) PictureView::mousePressEvent(event);
 }

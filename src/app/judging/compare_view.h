@@ -9,12 +9,12 @@
 namespace refero {
 
 /// Renderings of one picture held against each other: a wipe whose edge is dragged (or moved with the arrow
-/// keys), two side by side or four up with one zoom for all, or one alone. While F or the space bar is held,
-/// the first rendering takes every place, at once.
+/// keys), two in turn on a checkerboard, two side by side or four up with one zoom for all, or one alone.
+/// While F or the space bar is held, the first rendering takes every place, at once.
 class CompareView : public PictureView {
     Q_OBJECT
   public:
-    enum class Layout { wipe, sideBySide, fourUp, alone };
+    enum class Layout { wipe, checker, sideBySide, fourUp, alone };
     struct Pane {
         QString title;
         Levels levels;
@@ -24,7 +24,7 @@ class CompareView : public PictureView {
 
     explicit CompareView(QWidget* parent = nullptr);
 
-    /// As many as the layout has room for: two, two, four and one. Of a wipe, the first is at the left.
+    /// As many as the layout has room for: two, two, two, four and one. Of a wipe, the first is at the left.
     void setPanes(Layout layout, std::vector<Pane> panes, QSize fullSize, Legend legend = {});
     Layout layoutOfPanes() const { return layout_; }
     const std::vector<Pane>& panes() const { return panes_; }

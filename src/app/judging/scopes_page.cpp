@@ -21,9 +21,9 @@ ScopesPage::ScopesPage(QWidget* parent) : QWidget(parent) {
     kind_->addItems({QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
                      QStringLiteral("Vectorscope")});
     column->addWidget(kind_, 0, Qt::AlignLeft);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(8);
-    column->addLayout(row, 1);
+    row_ = new QHBoxLayout;
+    row_->setSpacing(8);
+    column->addLayout(row_, 1);
     for (const char* object : {"scopeFirst", "scopeLast"}) {
         auto* half = new QVBoxLayout;
         half->setSpacing(2);
@@ -33,12 +33,13 @@ ScopesPage::ScopesPage(QWidget* parent) : QWidget(parent) {
         scope->setMinimumSize(100, 110);
         half->addWidget(title);
         half->addWidget(scope, 1);
-        row->addLayout(half, 1);
+        row_->addLayout(half, 1);
         titles_.push_back(title);
         scopes_.push_back(scope);
     }
     connect(kind_, &QComboBox::currentIndexChanged, this, [this](int kind) {
         for (ScopeView* s : scopes_) s->setKind(static_cast<ScopeView::Kind>(kind));
+        arrange();
     });
     kind_->setCurrentIndex(static_cast<int>(ScopeView::Kind::vectorscope));
 }
@@ -52,6 +53,22 @@ void ScopesPage::setScopes(const std::vector<Scopes>& scopes, const QString& fir
 
 void ScopesPage::setTargets(const std::vector<ScopeTarget>& targets) {
     for (ScopeView* s : scopes_) s->setTargets(targets);
+}
+
+void ScopesPage::joinVectors() {
+    joined_ = true;
+    row_->setDirection(QBoxLayout::TopToBottom);
+    arrange();
+}
+
+void ScopesPage::arrange() {
+    const bool alone = joined_ && scopes_.back()->kind() == ScopeView::Kind::vectorscope;
+    scopes_.front()->setVisible(!alone);
+    titles_.front()->setVisible(!alone);
+}
+
+void ScopesPage::setLinks(const std::vector<ScopeView::Link>& links) {
+    scopes_.back()->setLinks(links);
 }
 
 void ScopesPage::clear() {

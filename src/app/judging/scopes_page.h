@@ -5,13 +5,14 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/meters/scope_view.h"
 #include "core/scope/scope.h"
 
+class QBoxLayout;
 class QComboBox;
 
 namespace refero {
 
-class ScopeView;
 namespace look {
 class Label;
 }
@@ -22,10 +23,20 @@ class ScopesPage : public QWidget {
   public:
     explicit ScopesPage(QWidget* parent = nullptr);
     void setScopes(const std::vector<Scopes>& scopes, const QString& first, const QString& last);
+    /// Beside each other there is little room: scopes stand above each other, and the vectorscope shows the
+    /// last
+    /// alone, to which the first's patches are joined.
+    void joinVectors();
     void setTargets(const std::vector<ScopeTarget>& targets);
+    /// In the last's vectorscope, from the first's patches.
+    void setLinks(const std::vector<ScopeView::Link>& links);
     void clear();
 
   private:
+    void arrange();
+
+    bool joined_ = false;
+    QBoxLayout* row_;
     QComboBox* kind_;
     std::vector<ScopeView*> scopes_;
     std::vector<look::Label*> titles_;

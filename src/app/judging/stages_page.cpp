@@ -5,11 +5,13 @@
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/tables/contender_model.h"
+#include "words/pair_words.h"
 #include "words/treatment_words.h"
 
 namespace refero {
@@ -65,7 +67,7 @@ QString mendedOf(const Correction& c) {
 }  // namespace
 
 std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
-    return {
+    std::vector<StagesPage::Stage> out{
         {QStringLiteral("To linear light"), text(c.inputEncoding.name()),
          c.inputEncoding != Encoding::linear},
         {QStringLiteral("Light field"),
@@ -85,6 +87,19 @@ std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
         {QStringLiteral("Judged as"), QString::fromStdString(c.limits.name + " (" + c.limits.source + ")"),
          true},
     };
+    if (c.aim.kind == AimKind::reading) {
+        const auto finish = std::find_if(out.begin(), out.end(),
+                                         [](const Stage& s) { return s.name == QLatin1String("Finish"); });
+        out.insert(finish, {tr("The leader's look"),
+                            c.look ? tr("contrast, level and cast of its picture, a curve a channel")
+                                   : tr("none: it is seen through its correction"),
+                            c.look.has_value()});
+        out.push_back({tr("Goes towards"), text(words::aim(c.aim)), true});
+        QStringList held;
+        for (const std::string& step : c.aim.heldBack) held << text(step);
+        if (!held.isEmpty()) out.push_back({tr("Held back"), held.join(QStringLiteral(", ")), true});
+    }
+    return out;
 }
 
 StagesPage::StagesPage(QWidget* parent) : QWidget(parent) {

@@ -60,6 +60,11 @@ void ScopeView::setTargets(std::vector<ScopeTarget> targets) {
     update();
 }
 
+void ScopeView::setLinks(std::vector<Link> links) {
+    links_ = std::move(links);
+    update();
+}
+
 void ScopeView::clear() {
     empty_ = true;
     update();
@@ -166,6 +171,17 @@ void ScopeView::paintVectors(QPainter& painter, const QRectF& box) const {
     const double skin = kSkinLineDegrees * std::numbers::pi / 180;
     painter.setPen(QPen(look::palette().quiet, 1, Qt::DashLine));
     painter.drawLine(middle, middle + QPointF(std::cos(skin), -std::sin(skin)) * box.width() / 2);
+    for (const Link& link : links_) {
+        const QPointF from = middle + QPointF(link.from.cb, -link.from.cr) * unit,
+                      to = middle + QPointF(link.to.cb, -link.to.cr) * unit;
+        painter.setPen(QPen(Qt::white, 1));
+        painter.drawLine(from, to);
+        painter.setBrush(Qt::NoBrush);
+        painter.drawEllipse(from, 4, 4);
+        painter.setBrush(Qt::white);
+        painter.drawEllipse(to, 2, 2);
+        painter.setBrush(Qt::NoBrush);
+    }
     painter.setFont(look::figures(look::Size::small));
     for (const ScopeTarget& t : targets_) {
         const QPointF at = middle + QPointF(t.cb, -t.cr) * unit;

@@ -20,6 +20,11 @@ class ScopeView : public QWidget {
     Kind kind() const { return kind_; }
     void setScopes(Scopes scopes);
     void setTargets(std::vector<ScopeTarget> targets);
+    /// Of a vectorscope: the same patch in another picture and in this one, joined by a line.
+    struct Link {
+        YCbCr from, to;
+    };
+    void setLinks(std::vector<Link> links);
     void clear();
     const Scopes& scopes() const { return scopes_; }
 
@@ -36,6 +41,7 @@ class ScopeView : public QWidget {
     Kind kind_ = Kind::waveform;
     Scopes scopes_;
     std::vector<ScopeTarget> targets_;
+    std::vector<Link> links_;
     QImage image_;
     bool empty_ = true;
 };

@@ -10,6 +10,7 @@
 #include "app/session/correction_actions.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
+#include "app/session/pairing_actions.h"
 #include "app/session/reading_actions.h"
 #include "studio/plan_edits.h"
 #include "workflow/shoots.h"
@@ -38,6 +39,7 @@ Session::Session(QObject* parent)
       intake_(new IntakeActions(*this)),
       reading_(new ReadingActions(*this)),
       correction_(new CorrectionActions(*this)),
+      pairing_(new PairingActions(*this)),
       handover_(new HandoverActions(*this)) {
     connect(minute_, &QTimer::timeout, this, &Session::minutePassed);
     minute_->start(kMinuteMs);

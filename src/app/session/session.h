@@ -23,6 +23,7 @@ namespace refero {
 class CorrectionActions;
 class HandoverActions;
 class IntakeActions;
+class PairingActions;
 class ReadingActions;
 
 /// The work at hand: the setups of one shoot of a studio, in order. What is done is kept in the studio at
@@ -37,6 +38,7 @@ class Session : public QObject {
     IntakeActions& intake() { return *intake_; }
     ReadingActions& reading() { return *reading_; }
     CorrectionActions& correction() { return *correction_; }
+    PairingActions& pairing() { return *pairing_; }
     HandoverActions& handover() { return *handover_; }
     History& undo() { return history_; }
 
@@ -146,6 +148,7 @@ class Session : public QObject {
     IntakeActions* intake_;
     ReadingActions* reading_;
     CorrectionActions* correction_;
+    PairingActions* pairing_;
     HandoverActions* handover_;
 };
 

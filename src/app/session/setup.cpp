@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/setup.h"
 
+#include <QCoreApplication>
 #include <QFileInfo>
 
 namespace refero {
@@ -21,6 +22,8 @@ QString Setup::due() const {
         case Progress::shootAgain:
             return QStringLiteral("Shoot the chart again");
         case Progress::stale:
+            if (!leaderChanged.empty())
+                return QCoreApplication::translate("Setup", "Out of date: its leader has changed");
             return QStringLiteral("Stale: ") + text(plan.brief);
         case Progress::read:
             return QStringLiteral("Read, not corrected");

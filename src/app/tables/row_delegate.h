@@ -13,6 +13,8 @@ class RowDelegate : public QStyledItemDelegate {
     using QStyledItemDelegate::QStyledItemDelegate;
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override;
+    bool editorEvent(QEvent* event, QAbstractItemModel* model, const QStyleOptionViewItem& option,
+                     const QModelIndex& index) override;
     QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override;
     /// Of a row in which all of this text has room at that width, in pixels. In lower rows it is cut off.
     static int wrappedHeight(const QModelIndex& index, int width);

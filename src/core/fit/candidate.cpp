@@ -23,7 +23,7 @@ constexpr double kDark = 0.01;
 constexpr double kTolerance = 0.3;
 constexpr double kRidge = 1e-4;  // of roots that 24 colours hardly tell apart
 
-constexpr std::size_t kLatticePatches = 40, kLookPatches = 24;
+constexpr std::size_t kLatticePatches = 40, kLookPatches = 24, kPicturePatches = 16;
 
 // Of the root polynomial that the model is, or stands on.
 int degreeOf(Model model) {
@@ -58,12 +58,19 @@ Result<Colours> moved(Model model, RootPolynomial base, const Samples& s, Effort
         [&](ColourLattice lattice) { return Colours(std::move(base), std::move(lattice)); });
 }
 
+// CIEDE2000's metric of steps before the look.
+Matrix3 metricAt(const Samples& s, const Xyz& reference) {
+    if (!s.look) return xyzMetric(reference);
+    const Matrix3 slope = s.look->slope(reference);
+    return slope.transpose() * xyzMetric(s.look->shown(reference)) * slope;
+}
+
 // CIEDE2000's metric at each patch, less where its reading is uncertain.
 std::vector<Matrix3> metricsOf(const Samples& s) {
     static const Matrix3 roughly = rgbToXyzD50(primaries::bt709).cwiseAbs();
     std::vector<Matrix3> out;
     for (std::size_t i = 0; i < s.size(); ++i) {
-        const Matrix3 metric = xyzMetric(s.reference[i]);
+        const Matrix3 metric = metricAt(s, s.reference[i]);
         const Vector3 error = roughly * s.error[i];
         const double noise = metric.diagonal().dot(error.cwiseAbs2());
         out.push_back(s.weights[i] * metric / (1 + noise / (kTolerance * kTolerance)));
@@ -114,7 +121,7 @@ Result<RootPolynomial> fittedToChart(const Candidate& c, const Samples& s, Effor
     if (const auto spans = leastSquaresMatrix(s.rgb, s.reference, s.weights); !spans)
         return tl::unexpected(spans.error());
     const bool mean = c.objective == Objective::ciede2000;
-    if (mean && degreeOf(c.model) == 1 && effort == Effort::full)
+    if (mean && degreeOf(c.model) == 1 && effort == Effort::full && !s.look)
         return fitMatrix(s.rgb, s.reference, s.weights).map([](const MatrixFit& fit) {
             return RootPolynomial(fit.matrix);
         });
@@ -142,7 +149,7 @@ Result<RootPolynomial> unchecked(const Candidate& c, const Samples& s, const Tra
 }  // namespace
 
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral, bool encoded) {
+                                     std::size_t patches, bool spectral, bool encoded, bool towardsPicture) {
     const std::vector<Candidate> all{{Model::balance},
                                      {Model::matrix},
                                      {Model::matrix, Objective::ciede2000},
@@ -164,8 +171,10 @@ std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<O
         const bool asked = model.has_value();
         const bool look = c.model == Model::polynomial || c.model == Model::hueSectors || c.blended;
         if (c.blended && !encoded) continue;
-        if (!asked && ((look && (!encoded || patches < kLookPatches)) ||
-                       (c.model == Model::lattice && patches < kLatticePatches)))
+        const std::size_t forLooks = towardsPicture ? kPicturePatches : kLookPatches;
+        const bool plainLattice = c.model == Model::lattice && !(c.blended && towardsPicture);
+        if (!asked &&
+            ((look && (!encoded || patches < forLooks)) || (plainLattice && patches < kLatticePatches)))
             continue;
         const auto terms = static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model)));
         if (!asked && c.model != Model::balance && !c.training &&

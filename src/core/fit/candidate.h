@@ -26,9 +26,11 @@ struct Candidate {
 /// What a chart of that many usable patches can carry, from the plainest on: those of one model, or of all.
 /// Degree 3 needs training colours or three patches to each of its terms; a lattice 40 patches. A polynomial
 /// and hue sectors, which do not scale with exposure or know few hues only, are for encoded frames, whose
-/// look nothing else follows, from 24 patches on.
+/// look nothing else follows, from 24 patches on. Towards another picture, whose look is no plain one either,
+/// the mean of the models for looks is tried from 16 patches on.
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral, bool encoded = false);
+                                     std::size_t patches, bool spectral, bool encoded = false,
+                                     bool towardsPicture = false);
 
 /// What the candidates share for one choice of patches: the training colours as the camera would see them.
 struct TrainingView {

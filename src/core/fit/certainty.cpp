@@ -44,9 +44,9 @@ std::optional<Differences> differencesOf(const Candidate& c, const Samples& s, c
     const Colours balance = RootPolynomial(rgbToXyzD50(primaries::bt709));
     Differences d;
     for (std::size_t i = 0; i < s.size(); ++i) {
-        const Lab reference = toLab(s.reference[i], white::d50);
+        const Lab reference = s.lab(s.reference[i]);
         const auto off = [&](const Colours& p) {
-            return ciede2000(reference, toLab(Xyz::from(p(s.rgb[i])), white::d50));
+            return ciede2000(reference, s.lab(Xyz::from(p(s.rgb[i]))));
         };
         d.before.push_back(off(balance));
         d.after.push_back(off(*colours));

@@ -68,7 +68,8 @@ double trimmedMean(std::vector<double> v) {
 }
 
 Xyz Correction::toXyzD50(const Vector3& cameraRgb) const {
-    return Xyz::from(colours(straightened(cameraRgb)));
+    const Xyz scene = Xyz::from(colours(straightened(cameraRgb)));
+    return look ? look->shown(scene) : scene;
 }
 
 Vector3 Correction::straightened(const Vector3& cameraRgb) const {
@@ -81,7 +82,7 @@ Lab Correction::toLab(const Vector3& cameraRgb) const {
 }
 
 std::optional<Matrix3> Correction::cameraToXyzD50() const {
-    if (!colours.isMatrix() || greyCurves) return {};
+    if (!colours.isMatrix() || greyCurves || look) return {};
     return Matrix3(colours.base().coefficients() * (gains * level).asDiagonal());
 }
 

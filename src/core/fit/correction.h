@@ -11,9 +11,11 @@
 
 #include "core/chart/chart.h"
 #include "core/colour/hue_sectors.h"
+#include "core/colour/picture_look.h"
 #include "core/colour/root_curve.h"
 #include "core/colour/transfer.h"
 #include "core/finish/finish.h"
+#include "core/fit/aim_origin.h"
 #include "core/fit/colours.h"
 #include "core/fit/fit_limits.h"
 #include "core/read/taken_out.h"
@@ -158,12 +160,15 @@ struct GroupFigures {
 };
 
 /// A correction as a document, stage after stage: encoded or linear camera RGB -> linear -> gains and level
-/// -> curves from the greys -> colours, in XYZ relative to D50 -> the finish.
+/// -> curves from the greys -> colours, in XYZ relative to D50 -> the look of what it goes towards -> the
+/// finish.
 struct Correction {
     std::string name;
+    AimOrigin aim;  ///< what it goes towards
     std::string chartId, chartName;
     std::string body, lens, description, taken;
     std::string uniqueModel;            ///< a DNG's own name of the body, where it differs
+    std::string serial;                 ///< of the body; empty where it is not known
     std::vector<std::string> readings;  ///< the frames that it was built from
     Transfer inputEncoding;
     Model model = Model::matrix;
@@ -185,6 +190,7 @@ struct Correction {
     /// Balanced, levelled RGB to XYZ (D50); of (1,1,1), D50's white.
     Colours colours{RootPolynomial(Matrix3::Identity())};
     std::optional<HueSectors> sectors;  ///< what the lattice of the colours holds, where it is that
+    std::optional<PictureLook> look;    ///< of the aim, over the colours; none for reference values
     Finish finish;
     std::vector<PatchResult> patches;
     FitSummary summary;
@@ -195,7 +201,7 @@ struct Correction {
 
     /// Balanced, levelled and through the curves.
     Vector3 straightened(const Vector3& cameraRgb) const;
-    /// Of linear camera RGB, 1 = clipping; without the finish.
+    /// Of linear camera RGB, 1 = clipping; with the look, without the finish.
     Xyz toXyzD50(const Vector3& cameraRgb) const;
     Lab toLab(const Vector3& cameraRgb) const;
     /// All of it in one step, where its model is a matrix or less; nothing where colours are bent.

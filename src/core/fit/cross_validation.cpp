@@ -69,7 +69,7 @@ FoldPlan FoldPlan::repeated(std::size_t patches) {
 LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, const TrainingView& whole,
                        const FoldPlan& plan, Effort effort, const std::stop_token& stop) {
     std::vector<Lab> reference;
-    for (const Xyz& xyz : s.reference) reference.push_back(toLab(xyz, white::d50));
+    for (const Xyz& xyz : s.reference) reference.push_back(s.lab(xyz));
     const bool training = std::any_of(candidates.begin(), candidates.end(),
                                       [](const Candidate& c) { return c.training || c.blended; });
     const auto folds = foldsOf(reference, plan);
@@ -86,8 +86,7 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
             const auto colours = fitted(candidates[c], rest, view, effort);
             if (!colours) continue;
             for (const std::size_t i : folds[k].out)
-                byFold[k][c].push_back(
-                    ciede2000(reference[i], toLab(Xyz::from((*colours)(again->rgb[i])), white::d50)));
+                byFold[k][c].push_back(ciede2000(reference[i], s.lab(Xyz::from((*colours)(again->rgb[i])))));
         }
     });
     LeftOut out(candidates.size(), std::vector<double>(s.size(), 0));

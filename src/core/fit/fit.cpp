@@ -9,6 +9,7 @@
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
+#include "core/colour/shown_picture.h"
 #include "core/fit/certainty.h"
 #include "core/fit/choice.h"
 #include "core/fit/moves.h"
@@ -32,6 +33,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.chartName = r.chart.name;
     c.body = r.body;
     c.uniqueModel = r.uniqueModel;
+    c.serial = r.serial;
     c.lens = r.lens;
     c.description = r.description;
     c.taken = r.taken;
@@ -51,6 +53,8 @@ std::vector<PatchResult> patchResults(const Correction& c, const PreparedChart& 
                                       const std::vector<double>& leftOut, const AmplifiedNoise& noise,
                                       std::size_t known) {
     const Matrix3 balanceOnly = rgbToXyzD50(primaries::bt709) * (c.gains * c.level).asDiagonal();
+    // Two pictures are compared as they are; what is no picture yet is balanced at least.
+    const auto shown = c.aim.kind == AimKind::reading ? shownPicture(c.inputEncoding) : std::nullopt;
     std::vector<PatchResult> out;
     for (std::size_t i = 0; i < chart.reading.patches.size(); ++i) {
         PatchResult p;
@@ -58,8 +62,8 @@ std::vector<PatchResult> patchResults(const Correction& c, const PreparedChart& 
         p.role = chart.reading.chart.patches[i].role;
         p.known = i >= chart.reading.patches.size() - known;
         p.rgb = chart.reading.patches[i].rgb;
-        p.reference = toLab(chart.reference[i], white::d50);
-        p.before = toLab(Xyz::from(balanceOnly * p.rgb), white::d50);
+        p.reference = chart.samples.lab(chart.reference[i]);
+        p.before = toLab(shown ? shown->xyzD50(p.rgb) : Xyz::from(balanceOnly * p.rgb), white::d50);
         p.after = c.toLab(p.rgb);
         p.differenceBefore = ciede2000(p.reference, p.before);
         p.differenceAfter = ciede2000(p.reference, p.after);
@@ -98,14 +102,13 @@ std::vector<double> ofColours(const std::vector<PatchResult>& patches) {
 }
 
 // What the best smooth estimator leaves of the training colours, when it knows them and reads without noise.
-std::optional<double> irreducibleError(const TrainingView& view) {
+std::optional<double> irreducibleError(const TrainingView& view, const Samples& s) {
     if (view.rgb.empty()) return {};
     const auto best = fitRootPolynomial(3, view.rgb, view.set->reference(), view.set->metrics());
     if (!best) return {};
     double sum = 0;
     for (std::size_t i = 0; i < view.rgb.size(); ++i)
-        sum += ciede2000(toLab(view.set->reference()[i], white::d50),
-                         toLab(Xyz::from((*best)(view.rgb[i])), white::d50));
+        sum += ciede2000(s.lab(view.set->reference()[i]), s.lab(Xyz::from((*best)(view.rgb[i]))));
     return sum / static_cast<double>(view.rgb.size());
 }
 
@@ -124,12 +127,14 @@ Status FitOptions::validate() const {
 Result<Correction> fit(std::span<const Reading> readings, const FitOptions& options) {
     if (auto ok = options.validate(); !ok) return tl::unexpected(ok.error());
     PreparationOptions preparation{options.intent,  options.referenceLight, options.maxClipped,
-                                   options.weights, options.greyCurves,     options.known};
+                                   options.weights, options.greyCurves,     options.known,
+                                   options.aim};
     std::vector<Reading> mended;
     std::vector<Treatment> treatments;
     if (!options.asShot)
         for (const Reading& r : readings) {
-            TreatedReading t = treated(r);
+            TreatedReading t =
+                treated(r, options.aim ? TreatmentTarget::picture : TreatmentTarget::reference);
             mended.push_back(std::move(t.reading));
             for (Treatment& each : t.treatments) {
                 each.reading = mended.size() - 1;
@@ -151,10 +156,15 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
             "root polynomial, which does the same at every exposure.");
     const Samples& s = chart->samples;
     const bool spectral = !s.reflectances.empty();
-    const TrainingView view =
-        spectral ? TrainingView::of(&trainingUnder(options.referenceLight), s) : TrainingView{};
+    const TrainingSet* training = options.aim ? options.aim->training.get()
+                                  : spectral  ? &trainingUnder(options.referenceLight)
+                                              : nullptr;
+    const TrainingView view = spectral && training ? TrainingView::of(training, s) : TrainingView{};
+    // A picture's look belongs to one exposure, so that what follows it may, too.
+    const bool towardsPicture = options.aim && options.aim->look;
     const auto candidates =
-        candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(), encoded);
+        candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(),
+                      encoded || towardsPicture, towardsPicture);
     auto choice = chosen(candidates, s, view, options.stop);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;
@@ -179,6 +189,10 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.training = taken.training;
     c.blended = taken.blended;
     c.colours = *std::move(colours);
+    if (options.aim) {
+        c.aim = options.aim->origin;
+        c.look = options.aim->look;
+    }
     if (taken.model == Model::hueSectors) {
         // Told only where the lattice holds just them: a move that folded was weakened.
         const HueSectors sectors = fittedSectors(c.colours.base(), s);
@@ -201,7 +215,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.summary.crossValidated = leftOut.empty() ? c.summary.after : over(c.patches, &PatchResult::leftOut);
     c.summary.expectedError = trimmedMean(ofColours(c.patches));
     c.summary.repeatedFolds = c.considered.front().expected;
-    c.summary.irreducibleError = irreducibleError(view);
+    c.summary.irreducibleError = irreducibleError(view, s);
     c.summary.message = std::move(choice->reason);
     if (taken.model == Model::lattice && !c.colours.lattice())
         c.summary.message +=

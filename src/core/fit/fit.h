@@ -3,11 +3,13 @@
 #pragma once
 
 #include <map>
+#include <memory>
 #include <optional>
 #include <span>
 #include <stop_token>
 #include <string>
 
+#include "core/fit/aim.h"
 #include "core/fit/correction.h"
 #include "core/fit/grey_curves.h"
 #include "core/fit/known_colour.h"
@@ -34,6 +36,8 @@ struct FitOptions {
     /// For the intervals of the figures; 0: none are given. See CertaintyOptions.
     std::size_t resamples = 0;
     double chartTolerance = 0.3;
+    /// What the fit goes towards; null: the chart's reference values.
+    std::shared_ptr<const Aim> aim = nullptr;
     /// Asked between fits; whoever stops it gets ErrorKind::stopped.
     std::stop_token stop{};
 

@@ -42,12 +42,15 @@ std::vector<Check> judged(const Correction& c, const FitLimits& limits) {
             return (a.used ? a.differenceAfter : -1) < (b.used ? b.differenceAfter : -1);
         });
     const std::string who = worstPatch == c.patches.end() ? "" : worstPatch->id;
+    const bool follows = c.aim.kind == AimKind::reading;
     std::vector<Check> out;
-    out.push_back(
-        figure("mean", "Mean difference", s.after.mean, limits.mean,
-               two("Over the chart; balance alone leaves %.2f, and half the patches are within %.2f.",
-                   s.before.mean, s.after.median),
-               "See which patches stand out in the list; look for glare or a cover on them."));
+    out.push_back(figure(
+        "mean", "Mean difference", s.after.mean, limits.mean,
+        two(follows ? "Between the two cameras over the chart; as they are it is %.2f. Half the patches "
+                      "are within %.2f."
+                    : "Over the chart; balance alone leaves %.2f, and half the patches are within %.2f.",
+            s.before.mean, s.after.median),
+        "See which patches stand out in the list; look for glare or a cover on them."));
     out.push_back(figure("largest", "Largest difference", s.after.max, limits.largest,
                          "Patch " + who +
                              two(". 95 %% of the patches are within %.2f; before it was %.2f.",

@@ -25,6 +25,13 @@ double nearBlack(const Vector3& place) {
 
 std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<const double> referenceY,
                                      CurveUse use) {
+    std::vector<Vector3> to;
+    for (const double y : referenceY) to.push_back(Vector3::Constant(y));
+    return greyCurves(greys, to, use);
+}
+
+std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<const Vector3> to,
+                                     CurveUse use) {
     if (use == CurveUse::never || greys.size() < kFewestGreys) return {};
     static const detail::SmoothField::Choices choices{{0.2, 0.4, 0.8}, {1e-4, 1e-3, 1e-2}, &nearBlack};
     GreyCurves out;
@@ -34,7 +41,7 @@ std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<c
         for (std::size_t i = 0; i < greys.size(); ++i) {
             const double root = toRoot(greys[i](c));
             places.emplace_back(root, 0, 0);
-            steps.emplace_back(toRoot(referenceY[i]) - root, 0, 0);
+            steps.emplace_back(toRoot(to[i](c)) - root, 0, 0);
         }
         const std::vector<double> doubt(greys.size(), 1);
         const auto field = detail::SmoothField::fitted(std::move(places), steps, doubt, choices);

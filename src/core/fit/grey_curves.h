@@ -17,6 +17,11 @@ enum class CurveUse {
     never,
 };
 
+/// Smooth, rising curves from one grey scale to another, a channel at a time, four greys at least. Nothing
+/// where they are not wanted or, by the greys themselves, no use. Both scales are of about the same level.
+std::optional<GreyCurves> greyCurves(std::span<const Vector3> from, std::span<const Vector3> to,
+                                     CurveUse use);
+
 /// Smooth, rising curves that bring the greys of a chart onto their references, a channel at a time. Nothing
 /// where they are not wanted or, by the greys themselves, no use. `greys` are balanced and levelled; four at
 /// least are needed.

@@ -2,10 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/samples.h"
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <memory>
 
+#include "core/colour/lab.h"
+#include "core/fit/matrix.h"
 #include "core/read/average.h"
 #include "core/read/balance.h"
 #include "core/spectra/illuminant.h"
@@ -25,6 +28,9 @@ Status ofOneSetup(std::span<const Reading> readings) {
         if (!r.body.empty() && !first.body.empty() && r.body != first.body)
             return failure("The readings are of two cameras, " + first.body + " and " + r.body +
                            "; each needs a correction of its own.");
+        if (!r.serial.empty() && !first.serial.empty() && r.serial != first.serial)
+            return failure("The readings are of two bodies of one model, number " + first.serial + " and " +
+                           r.serial + "; each needs a correction of its own.");
         const auto other = neutralGains(r);
         if (!gains || !other) continue;  // said elsewhere
         const double apart = std::exp((other->array() / gains->array()).log().abs().maxCoeff()) - 1;
@@ -95,6 +101,31 @@ Result<std::vector<Xyz>> referencesOf(const Chart& chart, const std::string& lig
     return out;
 }
 
+// The aim's colours; patches that it does not have are left out. A grey is balanced to what it is there.
+Result<std::vector<Xyz>> towardsAim(Reading& reading, const PreparationOptions& options) {
+    const Aim& aim = *options.aim;
+    std::vector<Xyz> out;
+    for (std::size_t i = 0; i < reading.patches.size(); ++i) {
+        Patch& patch = reading.chart.patches[i];
+        const bool marked = std::any_of(options.known.begin(), options.known.end(),
+                                        [&](const KnownColour& c) { return c.name == patch.id; });
+        const auto at = aim.colours.find(patch.id);
+        if (marked) {
+            // Of a colour marked in both pictures it is known how it looks in the aim's.
+            const Xyz seen = referenceXyzD50(patch);
+            out.push_back(aim.look ? aim.look->undone(seen) : seen);
+        } else if (at != aim.colours.end()) {
+            out.push_back(at->second.xyz);
+        } else {
+            reading.patches[i].leftOut = true;
+            out.push_back(referenceXyzD50(patch));
+            continue;
+        }
+        patch.labD50 = toLab(out.back(), white::d50);
+    }
+    return out;
+}
+
 std::optional<GreyCurves> curvesOf(const PreparedChart& chart, const Vector3& scale,
                                    const PreparationOptions& options) {
     std::vector<Vector3> greys;
@@ -110,23 +141,37 @@ Vector3 slopes(const Vector3& rgb, const GreyCurves& curves) {
     return {curves[0].slope(rgb.x()), curves[1].slope(rgb.y()), curves[2].slope(rgb.z())};
 }
 
-Samples samplesOf(const PreparedChart& out, const PreparationOptions& options) {
-    Samples s;
-    const Vector3 scale = out.gains * out.level;
-    bool spectral = true;
-    for (std::size_t i = 0; i < out.reading.patches.size(); ++i) {
-        const PatchReading& p = out.reading.patches[i];
-        const Patch& patch = out.reading.chart.patches[i];
-        if (p.leftOut || p.clipped > options.maxClipped) continue;
-        s.index.push_back(i);
+// What depends on balance, level and curves: the recorded values as the fit sees them.
+void fill(Samples& s, const PreparedChart& chart) {
+    const Vector3 scale = chart.gains * chart.level;
+    s.rgb.clear();
+    s.error.clear();
+    s.noise.clear();
+    for (const std::size_t i : s.index) {
+        const PatchReading& p = chart.reading.patches[i];
         const Vector3 balanced = p.rgb.cwiseProduct(scale);
-        s.rgb.push_back(out.curves ? straightened(balanced, *out.curves) : balanced);
-        const Vector3 slope = out.curves ? Vector3(scale.cwiseProduct(slopes(balanced, *out.curves))) : scale;
-        s.error.push_back(p.standardError().cwiseProduct(slope));
+        s.rgb.push_back(chart.curves ? straightened(balanced, *chart.curves) : balanced);
+        const Vector3 slope =
+            chart.curves ? Vector3(scale.cwiseProduct(slopes(balanced, *chart.curves))) : scale;
+        const Vector3 error = p.standardError().cwiseProduct(slope);
+        s.error.push_back(chart.aimError.empty()
+                              ? error
+                              : Vector3((error.cwiseAbs2() + chart.aimError[i].cwiseAbs2()).cwiseSqrt()));
         const Matrix3 noise =
             p.covariance.isZero() ? Matrix3(p.deviation.cwiseAbs2().asDiagonal()) : p.covariance;
         s.noise.push_back(slope.asDiagonal() * noise * slope.asDiagonal());
-        s.reference.push_back(out.reference[i]);
+    }
+}
+
+Samples samplesOf(const PreparedChart& chart, const PreparationOptions& options) {
+    Samples s;
+    bool spectral = true;
+    for (std::size_t i = 0; i < chart.reading.patches.size(); ++i) {
+        const PatchReading& p = chart.reading.patches[i];
+        const Patch& patch = chart.reading.chart.patches[i];
+        if (p.leftOut || p.clipped > options.maxClipped) continue;
+        s.index.push_back(i);
+        s.reference.push_back(chart.reference[i]);
         s.weights.push_back(weightOf(patch, options));
         const bool own = std::any_of(options.known.begin(), options.known.end(),
                                      [&](const KnownColour& c) { return c.name == patch.id; });
@@ -135,7 +180,54 @@ Samples samplesOf(const PreparedChart& out, const PreparationOptions& options) {
                                                    : std::nullopt);
     }
     if (!spectral) s.reflectances.clear();
+    if (options.aim && options.aim->look) s.look = std::make_shared<const PictureLook>(*options.aim->look);
+    fill(s, chart);
     return s;
+}
+
+// A camera sees a grey's tint in its own way: by the matrix that the whole chart tells, the greys go to what
+// they are there rather than to what BT.709's primaries would make of them.
+void refineWhite(PreparedChart& chart, const PreparationOptions& options) {
+    const Vector3 scale = chart.gains * chart.level;
+    std::vector<Vector3> rgb;
+    std::vector<Xyz> wanted;
+    std::vector<double> weights;
+    for (std::size_t i = 0; i < chart.reading.patches.size(); ++i) {
+        const PatchReading& p = chart.reading.patches[i];
+        if (p.leftOut || p.clipped > options.maxClipped) continue;
+        rgb.push_back(p.rgb.cwiseProduct(scale));
+        wanted.push_back(chart.reference[i]);
+        weights.push_back(1 / (wanted.back().y + 0.01));
+    }
+    const auto matrix = leastSquaresMatrix(rgb, wanted, weights);
+    if (!matrix) return;
+    const Matrix3 back = matrix->inverse();
+    Vector3 sum = Vector3::Zero();
+    double all = 0;
+    for (const std::size_t i : usableNeutrals(chart.reading)) {
+        const Vector3 is = chart.reading.patches[i].rgb.cwiseProduct(scale);
+        const Vector3 should = back * chart.reference[i].vector();
+        if (!(is.minCoeff() > 0) || !(should.minCoeff() > 0)) continue;
+        sum += is.y() * (should.array() / is.array()).log().matrix();
+        all += is.y();
+    }
+    if (!(all > 0)) return;
+    const Vector3 step = (sum / all).array().exp();
+    chart.gains = chart.gains.cwiseProduct(step) / step.y();
+    chart.level *= step.y();
+}
+
+// Gains, level and curves from the usable greys; false where there is none.
+bool balance(PreparedChart& chart, const PreparationOptions& options) {
+    const auto gains = neutralGains(chart.reading);
+    if (!gains) return false;
+    chart.gains = *gains;
+    std::vector<double> referenceY;
+    for (const Xyz& xyz : chart.reference) referenceY.push_back(xyz.y);
+    chart.level = neutralLevel(chart.reading, chart.gains, referenceY);
+    if (options.aim) refineWhite(chart, options);
+    chart.curves = curvesOf(chart, chart.gains * chart.level, options);
+    return true;
 }
 
 // Greys that are not kept are left out of balance, level and curves.
@@ -143,21 +235,16 @@ std::optional<Samples> balancedBy(const PreparedChart& whole, const PreparationO
                                   std::span<const std::size_t> kept) {
     std::vector<bool> in(whole.reading.patches.size(), false);
     for (const std::size_t k : kept) in[whole.samples.index[k]] = true;
-    Reading some = whole.reading;
+    PreparedChart again = whole;
     bool fewer = false;
     for (const std::size_t i : usableNeutrals(whole.reading))
-        if (!in[i]) some.patches[i].leftOut = fewer = true;
+        if (!in[i]) again.reading.patches[i].leftOut = fewer = true;
     if (!fewer) return whole.samples;
-    const auto gains = neutralGains(some);
-    if (!gains) return {};
-    PreparedChart again{std::move(some), *gains, 1, whole.reference, {}, {}};
-    std::vector<double> referenceY;
-    for (const Xyz& xyz : whole.reference) referenceY.push_back(xyz.y);
-    again.level = neutralLevel(again.reading, again.gains, referenceY);
-    again.curves = curvesOf(again, again.gains * again.level, options);
-    if (options.greyCurves == CurveUse::always && !again.curves) again.curves = whole.curves;
-    again.reading = whole.reading;  // those left out are looked at through what the others say
-    return samplesOf(again, options);
+    if (!balance(again, options)) return {};
+    // Too few greys for curves of their own: those of all.
+    if (whole.curves && !again.curves) again.curves = whole.curves;
+    fill(again.samples, again);
+    return std::move(again.samples);
 }
 
 template <class T>
@@ -172,33 +259,44 @@ std::vector<T> chosen(const std::vector<T>& all, std::span<const std::size_t> wh
 }  // namespace
 
 Samples Samples::only(std::span<const std::size_t> which) const {
-    return {
-        chosen(index, which),     chosen(rgb, which),     chosen(error, which),        chosen(noise, which),
-        chosen(reference, which), chosen(weights, which), chosen(reflectances, which), {}};
+    return {chosen(index, which),
+            chosen(rgb, which),
+            chosen(error, which),
+            chosen(noise, which),
+            chosen(reference, which),
+            chosen(weights, which),
+            chosen(reflectances, which),
+            look,
+            {}};
+}
+
+Lab Samples::lab(const Xyz& xyzD50) const {
+    return toLab(look ? look->shown(xyzD50) : xyzD50, white::d50);
 }
 
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
     auto reading = merged(readings);
     if (reading) reading = withKnownColours(*std::move(reading), options.known);
     if (!reading) return tl::unexpected(reading.error());
-    auto reference = referencesOf(reading->chart, options.referenceLight);
+    auto reference =
+        options.aim ? towardsAim(*reading, options) : referencesOf(reading->chart, options.referenceLight);
     if (!reference) return tl::unexpected(reference.error());
     return prepared(*std::move(reading), *std::move(reference), options);
 }
 
 Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
                                const PreparationOptions& options) {
-    const auto gains = neutralGains(reading);
-    if (!gains)
+    if (const auto ok = known(options.weights, reading.chart); !ok) return tl::unexpected(ok.error());
+    PreparedChart out{std::move(reading), {1, 1, 1}, 1, std::move(reference), {}, {}, {}};
+    if (options.aim)
+        for (const PatchReading& p : out.reading.patches) {
+            const auto at = options.aim->colours.find(p.id);
+            out.aimError.push_back(at == options.aim->colours.end() ? Vector3::Zero() : at->second.error);
+        }
+    if (!balance(out, options))
         return failure(
             "No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
             "there is nothing to balance on. Shoot the chart again.");
-    if (const auto ok = known(options.weights, reading.chart); !ok) return tl::unexpected(ok.error());
-    PreparedChart out{std::move(reading), *gains, 1, std::move(reference), {}, {}};
-    std::vector<double> referenceY;
-    for (const Xyz& xyz : out.reference) referenceY.push_back(xyz.y);
-    out.level = neutralLevel(out.reading, out.gains, referenceY);
-    out.curves = curvesOf(out, out.gains * out.level, options);
     out.samples = samplesOf(out, options);
     // Of a copy: what is prepared is moved about.
     const auto whole = std::make_shared<const PreparedChart>(out);

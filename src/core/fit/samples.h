@@ -4,11 +4,13 @@
 
 #include <functional>
 #include <map>
+#include <memory>
 #include <optional>
 #include <span>
 #include <string>
 #include <vector>
 
+#include "core/fit/aim.h"
 #include "core/fit/correction.h"
 #include "core/fit/grey_curves.h"
 #include "core/fit/known_colour.h"
@@ -23,10 +25,11 @@ struct Samples {
     std::vector<Vector3> rgb;        ///< balanced, levelled and through the curves
     std::vector<Vector3> error;      ///< standard error of it
     std::vector<Matrix3> noise;      ///< covariance of one pixel of it; 0 where it is not known
-    std::vector<Xyz> reference;      ///< D50
+    std::vector<Xyz> reference;      ///< D50, before the look
     std::vector<double> weights;     ///< what the intent gives each, 1 as a rule
     /// Nothing for a colour that was measured without its spectrum; empty where a patch's is not known.
     std::vector<std::optional<Spectrum>> reflectances;
+    std::shared_ptr<const PictureLook> look;  ///< through which differences are seen; null for none
 
     /// All of them, balanced, levelled and straightened by the greys among `kept` alone (places in these
     /// lists), so that what is left out has no say in it; nothing where those greys do not suffice. Not there
@@ -34,6 +37,8 @@ struct Samples {
     std::function<std::optional<Samples>(std::span<const std::size_t> kept)> balancedBy;
 
     std::size_t size() const { return index.size(); }
+    /// What is seen of a colour: through the look.
+    Lab lab(const Xyz& xyzD50) const;
     Samples only(std::span<const std::size_t> which) const;
 };
 
@@ -42,8 +47,9 @@ struct PreparedChart {
     Reading reading;
     Vector3 gains{1, 1, 1};
     double level = 1;
-    std::vector<Xyz> reference;  ///< of every patch of the chart, D50
+    std::vector<Xyz> reference;  ///< of every patch of the chart, D50, before the look
     std::optional<GreyCurves> curves;
+    std::vector<Vector3> aimError;  ///< of every patch, in levelled RGB; empty for reference values
     Samples samples;
 };
 
@@ -56,12 +62,13 @@ struct PreparationOptions {
     CurveUse greyCurves = CurveUse::never;
     /// Beside the chart's patches, with the weights that they bring.
     std::vector<KnownColour> known = {};
+    std::shared_ptr<const Aim> aim = nullptr;  ///< null: the chart's reference values
 };
 
 /// Errors: no reading, readings of two charts or encodings, no usable grey, a reference that is not known
 /// under that light.
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options);
-/// Of one reading whose patches' references are given.
+/// Of one reading whose patches' references are given; with an aim, those are its colours.
 Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
                                const PreparationOptions& options);
 

@@ -48,14 +48,18 @@ TrainingSet::TrainingSet(const Spectrum& light) {
     }
 }
 
-std::vector<Vector3> TrainingSet::seenBy(const EffectiveSensitivity& s) const {
+TrainingSet::TrainingSet(std::vector<Xyz> reference) : reference_(std::move(reference)) {
+    for (const Xyz& xyz : reference_) metrics_.push_back(xyzMetric(xyz));
+}
+
+std::vector<Vector3> TrainingSet::surfacesSeenBy(const EffectiveSensitivity& s) {
     Eigen::Matrix<double, kSize, 3> columns;
     for (int c = 0; c < 3; ++c)
         columns.col(c) = Eigen::Map<const Eigen::Matrix<double, kSize, 1>>(
             s.channels[static_cast<std::size_t>(c)].values.data());
     const Eigen::Matrix<double, Eigen::Dynamic, 3> seen = reflectanceRows() * columns;
     std::vector<Vector3> out;
-    out.reserve(reference_.size());
+    out.reserve(kCount);
     for (Eigen::Index i = 0; i < seen.rows(); ++i) out.emplace_back(seen.row(i).transpose());
     return out;
 }

@@ -16,6 +16,8 @@ class TrainingSet {
   public:
     /// `light` is the one under which the reference colours are taken.
     explicit TrainingSet(const Spectrum& light);
+    /// The same surfaces towards other colours, one each: XYZ (D50).
+    explicit TrainingSet(std::vector<Xyz> reference);
 
     std::size_t size() const { return reference_.size(); }
     /// XYZ (D50, adapted as a chart's references are).
@@ -23,7 +25,10 @@ class TrainingSet {
     /// CIEDE2000 near each reference, of steps in X, Y and Z.
     std::span<const Matrix3> metrics() const { return metrics_; }
     /// What reads through the given sensitivities, in their unit.
-    std::vector<Vector3> seenBy(const EffectiveSensitivity& sensitivity) const;
+    std::vector<Vector3> seenBy(const EffectiveSensitivity& sensitivity) const {
+        return surfacesSeenBy(sensitivity);
+    }
+    static std::vector<Vector3> surfacesSeenBy(const EffectiveSensitivity& sensitivity);
 
   private:
     std::vector<Xyz> reference_;

@@ -31,6 +31,9 @@ Status goTogether(const LitCorrection& one, const LitCorrection& other) {
     if (!(a.inputEncoding == b.inputEncoding))
         return failure("The corrections are for two encodings, " + std::string(a.inputEncoding.name()) +
                        " and " + std::string(b.inputEncoding.name()) + ".");
+    if (a.aim.kind != AimKind::reference || b.aim.kind != AimKind::reference)
+        return failure(
+            "A correction towards another camera belongs to one light; mix two that go to reference values.");
     if (a.colours.lattice() || b.colours.lattice() || a.greyCurves || b.greyCurves)
         return failure(
             "Curves and lattices belong to one light; mix two matrices or two root polynomials of one "

@@ -11,6 +11,24 @@
 #include "core/read/balance.h"
 
 namespace refero {
+namespace {
+
+std::string framePatches(const Reading& reading) {
+    return reading.framePath + " shows " + reading.chart.name;
+}
+
+// What the correction goes to, as its document keeps it.
+std::shared_ptr<const Aim> aimOf(const Correction& c) {
+    Aim aim{c.aim, {}, c.look, {}, nullptr, nullptr};
+    for (const PatchResult& p : c.patches)
+        if (p.used && !p.known) {
+            const Xyz seen = toXyz(p.reference);
+            aim.colours[p.id] = {c.look ? c.look->undone(seen) : seen, {0, 0, 0}};
+        }
+    return std::make_shared<const Aim>(std::move(aim));
+}
+
+}  // namespace
 
 Result<Verification> verified(const Correction& c, const Reading& reading) {
     if (std::find(c.readings.begin(), c.readings.end(), reading.framePath) != c.readings.end())
@@ -20,7 +38,15 @@ Result<Verification> verified(const Correction& c, const Reading& reading) {
         return failure(reading.framePath + " is encoded as " + std::string(name(reading.encoding)) +
                        ", the correction is for " + std::string(name(c.inputEncoding)) +
                        ". State the frame's encoding, or check it on a frame of the same kind.");
-    const auto chart = prepared(std::span(&reading, 1), {Intent::colorimetric, c.referenceLight});
+    PreparationOptions options{Intent::colorimetric, c.referenceLight};
+    if (c.aim.kind == AimKind::reading) {
+        if (reading.chart.id != c.chartId)
+            return failure("The correction goes to " + c.aim.framePath + " as patches of " + c.chartName +
+                           " look there; " + framePatches(reading) +
+                           ". Check it on a shot of the same chart.");
+        options.aim = aimOf(c);
+    }
+    const auto chart = prepared(std::span(&reading, 1), options);
     if (!chart) return tl::unexpected(chart.error());
 
     Verification v;
@@ -34,7 +60,7 @@ Result<Verification> verified(const Correction& c, const Reading& reading) {
     for (const std::size_t i : chart->samples.index) {
         Verification::PatchCheck p;
         p.id = reading.patches[i].id;
-        p.reference = toLab(chart->reference[i], white::d50);
+        p.reference = chart->samples.lab(chart->reference[i]);
         p.corrected = c.toLab(reading.patches[i].rgb * (level / c.level));
         p.difference = ciede2000(p.reference, p.corrected);
         differences.push_back(p.difference);

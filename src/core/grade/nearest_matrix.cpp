@@ -28,6 +28,7 @@ Correction withMatrix(const Correction& c, const Matrix3& balancedToXyzD50) {
     out.model = Model::matrix;
     out.colours = Colours(RootPolynomial(balancedToXyzD50));
     out.greyCurves.reset();
+    out.look.reset();
     out.sectors.reset();
     return out;
 }

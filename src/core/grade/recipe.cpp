@@ -26,24 +26,6 @@ double apart(double a, double b) {
     return d;
 }
 
-// 1 in the middle of a sector, 0 in the middle of its neighbours, and 1 in sum.
-double share(double hue, std::size_t sector) {
-    const std::size_t n = kRecipeSectors.size();
-    const double middle = kRecipeSectors[sector].degrees;
-    const double signedOff = std::fmod(hue - middle + 540, 360) - 180;
-    const auto& neighbour = kRecipeSectors[(sector + (signedOff > 0 ? 1 : n - 1)) % n];
-    const double width = apart(neighbour.degrees, middle);
-    const double off = std::abs(signedOff);
-    return off >= width ? 0 : 0.5 * (1 + std::cos(std::numbers::pi * off / width));
-}
-
-double skinShare(const Lch& c) {
-    const double off = apart(c.h, kSkinDegrees);
-    const double hue = off >= 30 ? 0 : 0.5 * (1 + std::cos(std::numbers::pi * off / 30));
-    const auto ramp = [](double x) { return std::clamp(x, 0.0, 1.0); };
-    return hue * ramp((c.C - 4) / 8) * ramp((50 - c.C) / 15);
-}
-
 // Monotone cubic (Fritsch and Carlson 1980) through 0, the three points and 1; straight beyond.
 double curved(double x, const std::array<double, 3>& points) {
     const std::array<double, 5> at{0, 0.25, 0.5, 0.75, 1},
@@ -305,6 +287,23 @@ HueMove roundedMove(const HueMove& m) {
 
 }  // namespace
 
+double sectorShare(double hue, std::size_t sector) {
+    const std::size_t n = kRecipeSectors.size();
+    const double middle = kRecipeSectors[sector].degrees;
+    const double signedOff = std::fmod(hue - middle + 540, 360) - 180;
+    const auto& neighbour = kRecipeSectors[(sector + (signedOff > 0 ? 1 : n - 1)) % n];
+    const double width = apart(neighbour.degrees, middle);
+    const double off = std::abs(signedOff);
+    return off >= width ? 0 : 0.5 * (1 + std::cos(std::numbers::pi * off / width));
+}
+
+double skinShare(const Lch& c) {
+    const double off = apart(c.h, kSkinDegrees);
+    const double hue = off >= 30 ? 0 : 0.5 * (1 + std::cos(std::numbers::pi * off / 30));
+    const auto ramp = [](double x) { return std::clamp(x, 0.0, 1.0); };
+    return hue * ramp((c.C - 4) / 8) * ramp((50 - c.C) / 15);
+}
+
 std::string signedSetting(double value, int digits) {
     char text[80];
     std::snprintf(text, sizeof text, "%+.*f", digits, value);
@@ -351,7 +350,7 @@ Lab carriedOut(const Vector3& linearRgb, const RecipeSettings& r) {
     c = moved(c, r.skin, skinShare(c));
     HueMove all;
     for (std::size_t i = 0; i < kRecipeSectors.size(); ++i) {
-        const double w = share(c.h, i);
+        const double w = sectorShare(c.h, i);
         all.turnDegrees += w * r.sectors[i].turnDegrees;
         all.saturationPercent += w * r.sectors[i].saturationPercent;
         all.lightness += w * r.sectors[i].lightness;

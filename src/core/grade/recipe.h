@@ -41,6 +41,11 @@ inline constexpr std::array<HueSector, 10> kRecipeSectors{{{"R", "red", 25},
                                                            {"P", "purple", 318},
                                                            {"RP", "red-purple", 352}}};
 
+/// How much of a hue's move its sector takes, 0 to 1: over all sectors the shares of a hue add up to 1.
+double sectorShare(double hueDegrees, std::size_t sector);
+/// How much a colour counts as skin: around 55 degrees, for chroma from 10 to 40; 0 to 1.
+double skinShare(const Lch& colour);
+
 /// The settings of a person who has only wheels, curves and hue controls, in the order in which they are
 /// made.
 struct RecipeSettings {

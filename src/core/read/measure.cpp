@@ -108,67 +108,64 @@ Spread spreadOf(const std::vector<float>& values) {
     return s;
 }
 
+// A patch in sixteen parts, by the means of what lies in each.
+struct Cells {
+    static constexpr std::size_t n = kCells * kCells;
+    std::array<double, n> mean{}, count{};
+    std::array<double, n> weight{};  // of each in the plane
+
+    // Nothing where a part has too few pixels to say anything.
+    static std::optional<Cells> of(const Channel& channel) {
+        Cells c;
+        for (std::size_t i = 0; i < channel.values.size(); ++i) {
+            c.mean[channel.cells[i]] += channel.values[i];
+            c.count[channel.cells[i]] += 1;
+        }
+        if (*std::min_element(c.count.begin(), c.count.end()) < 4) return {};
+        for (std::size_t k = 0; k < n; ++k) c.mean[k] /= c.count[k];
+        c.weight.fill(1);
+        return c;
+    }
+    static Eigen::Vector3d place(std::size_t k) {
+        constexpr double middle = (kCells - 1) / 2.0;
+        return {1, static_cast<double>(k % kCells) - middle, static_cast<double>(k / kCells) - middle};
+    }
+    Eigen::Vector3d plane() const {
+        numeric::NormalEquations<3> equations;
+        for (std::size_t k = 0; k < n; ++k) equations.add(place(k), mean[k], weight[k]);
+        return equations.solve();
+    }
+};
+
 // The largest departure of a cell's mean from a plane through all of them, less four times the mean's noise.
 // The plane is laid through the cells that agree with it, so that a spot in one does not tip it.
 double blotchOf(const Channel& channel, double deviation) {
-    constexpr int n = kCells * kCells;
-    std::array<double, n> sum{}, count{};
-    for (std::size_t i = 0; i < channel.values.size(); ++i) {
-        sum[channel.cells[i]] += channel.values[i];
-        count[channel.cells[i]] += 1;
-    }
-    if (*std::min_element(count.begin(), count.end()) < 4) return 0;
-    std::array<double, n> weight;
-    weight.fill(1);
+    auto cells = Cells::of(channel);
+    if (!cells) return 0;
     Eigen::Vector3d plane = Eigen::Vector3d::Zero();
-    const auto place = [](int k) {
-        return Eigen::Vector3d(1, k % kCells - (kCells - 1) / 2.0, k / kCells - (kCells - 1) / 2.0);
-    };
-    const auto off = [&](int k) {
-        const auto i = static_cast<std::size_t>(k);
-        return sum[i] / count[i] - plane.dot(place(k));
-    };
+    const auto off = [&](std::size_t k) { return std::abs(cells->mean[k] - plane.dot(Cells::place(k))); };
     for (int round = 0; round < 6; ++round) {
-        numeric::NormalEquations<3> equations;
-        for (int k = 0; k < n; ++k) {
-            const auto i = static_cast<std::size_t>(k);
-            equations.add(place(k), sum[i] / count[i], weight[i]);
-        }
-        plane = equations.solve();
-        for (int k = 0; k < n; ++k)
-            weight[static_cast<std::size_t>(k)] = 1 / (std::abs(off(k)) + 1e-6 + 0.002 * std::abs(plane(0)));
+        plane = cells->plane();
+        for (std::size_t k = 0; k < Cells::n; ++k)
+            cells->weight[k] = 1 / (off(k) + 1e-6 + 0.002 * std::abs(plane(0)));
     }
     double worst = 0;
-    for (int k = 0; k < n; ++k)
-        worst =
-            std::max(worst, std::abs(off(k)) - 4 * deviation / std::sqrt(count[static_cast<std::size_t>(k)]));
+    for (std::size_t k = 0; k < Cells::n; ++k)
+        worst = std::max(worst, off(k) - 4 * deviation / std::sqrt(cells->count[k]));
     return worst / (std::abs(plane(0)) + 0.01);
 }
 
 // The means of the cells scatter about their plane as the pixels' noise makes them; more where neighbours are
 // alike.
 double independenceOf(const Channel& channel, double deviation) {
-    constexpr int n = kCells * kCells;
     constexpr double kLeast = 0.01;
-    std::array<double, n> sum{}, count{};
-    for (std::size_t i = 0; i < channel.values.size(); ++i) {
-        sum[channel.cells[i]] += channel.values[i];
-        count[channel.cells[i]] += 1;
-    }
-    if (*std::min_element(count.begin(), count.end()) < 4 || !(deviation > 0)) return 1;
-    numeric::NormalEquations<3> equations;
-    const auto place = [](int k) {
-        return Eigen::Vector3d(1, k % kCells - (kCells - 1) / 2.0, k / kCells - (kCells - 1) / 2.0);
-    };
-    const auto mean = [&](int k) {
-        return sum[static_cast<std::size_t>(k)] / count[static_cast<std::size_t>(k)];
-    };
-    for (int k = 0; k < n; ++k) equations.add(place(k), mean(k));
-    const Eigen::Vector3d plane = equations.solve();
+    const auto cells = Cells::of(channel);
+    if (!cells || !(deviation > 0)) return 1;
+    const Eigen::Vector3d plane = cells->plane();
     double seen = 0, expected = 0;
-    for (int k = 0; k < n; ++k) {
-        seen += std::pow(mean(k) - plane.dot(place(k)), 2) / (n - 3);
-        expected += deviation * deviation / count[static_cast<std::size_t>(k)] / n;
+    for (std::size_t k = 0; k < Cells::n; ++k) {
+        seen += std::pow(cells->mean[k] - plane.dot(Cells::place(k)), 2) / (Cells::n - 3);
+        expected += deviation * deviation / cells->count[k] / Cells::n;
     }
     return seen > 0 ? std::clamp(expected / seen, kLeast, 1.0) : 1;
 }

@@ -156,6 +156,7 @@ struct Reading {
     EncodingSource encodingSource = EncodingSource::file;
     std::string body, lens, taken, description;
     std::string uniqueModel;  ///< a DNG's own name of the body; empty where it has none
+    std::string serial;       ///< of the body; empty where it is not known
     double focalLength35mm = 0;
     Chart chart;
     bool found = false;

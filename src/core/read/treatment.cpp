@@ -54,14 +54,15 @@ std::vector<std::size_t> cutAtBlack(const Reading& r) {
 
 class Treating {
   public:
-    explicit Treating(Reading reading) : out_{std::move(reading), {}} {}
+    Treating(Reading reading, TreatmentTarget target) : out_{std::move(reading), {}}, target_(target) {}
 
     TreatedReading run() {
         Reading& r = out_.reading;
         leaveOut(TreatmentKind::covered, coveredPatches(r));
         if (r.light) leaveOut(TreatmentKind::specular, r.light->specular);
         noteClipped();
-        if (r.encoding != Encoding::linear) leaveOut(TreatmentKind::clipped, cutAtBlack(r));
+        if (r.encoding != Encoding::linear && target_ == TreatmentTarget::reference)
+            leaveOut(TreatmentKind::clipped, cutAtBlack(r));
         // The most crossed first: where some must stay, they are the least.
         auto crossed = shadowEdgePatches(r);
         std::stable_sort(crossed.begin(), crossed.end(),
@@ -71,16 +72,28 @@ class Treating {
         const bool light = !r.lightTakenOut.chart && lightHelps(), flare = flareHelps();
         for (std::size_t i = 0; i < r.patches.size(); ++i) treat(i, light, flare);
         if (light) noteLight();
-        if (flare)
+        if (flare) {
             note({TreatmentKind::flare,
                   {},
                   r.light->flareShare,
                   r.light->flareError.y() / r.light->white.y()});
+            r.light->flare.setZero();
+            r.light->flareShare = 0;
+        }
+        r.light->lobe.reset();  // what is taken out is not there any more
         return std::move(out_);
     }
 
   private:
-    void note(Treatment t) { out_.treatments.push_back(std::move(t)); }
+    // One line a kind.
+    void note(Treatment t) {
+        for (Treatment& same : out_.treatments)
+            if (same.kind == t.kind) {
+                same.patches.insert(same.patches.end(), t.patches.begin(), t.patches.end());
+                return;
+            }
+        out_.treatments.push_back(std::move(t));
+    }
 
     std::size_t remaining(bool greysAlone) const {
         std::size_t n = 0;
@@ -147,7 +160,7 @@ class Treating {
         PatchReading& p = r.patches[i];
         const ChartLight& l = *r.light;
         const Point& mm = r.chart.patches[i].centreMm;
-        const double lit = meanLight(i), gain = light ? 1 / lit : 1;
+        const double lit = r.lightTakenOut.chart ? 1 : meanLight(i), gain = light ? 1 / lit : 1;
         const Vector3 mirrored = l.white * (l.mirroredAt(mm) * lit);
         const Vector3 through = (p.rgb - l.flare - mirrored) * gain;
         p.rgb = flare ? through : Vector3(through + l.flare);
@@ -191,6 +204,7 @@ class Treating {
     }
 
     TreatedReading out_;
+    TreatmentTarget target_;
 };
 
 }  // namespace
@@ -234,8 +248,8 @@ std::vector<std::size_t> coveredPatches(const Reading& r) {
     return out;
 }
 
-TreatedReading treated(Reading reading) {
-    return Treating(std::move(reading)).run();
+TreatedReading treated(Reading reading, TreatmentTarget target) {
+    return Treating(std::move(reading), target).run();
 }
 
 }  // namespace refero

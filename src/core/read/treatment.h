@@ -44,10 +44,16 @@ struct TreatedReading {
     std::vector<Treatment> treatments;  ///< in the order of the kinds; empty where nothing was to be done
 };
 
+/// What the patches are compared with afterwards.
+enum class TreatmentTarget {
+    reference,  ///< what they are: a channel that a picture has cut at black says little of it
+    picture,    ///< what another picture shows, which is cut in the same way
+};
+
 /// The reading with its faults mended, each where it is certain enough to help: light and flare by their own
 /// standard errors, which go into the patches' treatmentError; patches are left out only while at least four
 /// greys and half of all patches remain. What a person asked for before is kept.
-TreatedReading treated(Reading reading);
+TreatedReading treated(Reading reading, TreatmentTarget target = TreatmentTarget::reference);
 
 /// Patches that show something else than the chart: by their colour, or since they are not of one colour. A
 /// shadow's edge makes patches so, too; those it crosses are not counted.

@@ -16,6 +16,8 @@ namespace refero {
 namespace {
 
 constexpr double kKnee = 0.92;  // of the most chroma: from there on colours make room
+// Well inside every space, as most pixels are: no two channels farther apart, and none near white.
+constexpr double kWellInside = 0.25, kWellBelow = 0.85;
 constexpr int kLightnesses = 65, kHues = 180;
 constexpr double kInside = 1e-4;
 
@@ -40,10 +42,11 @@ const Matrix3& axesToLms() {
     static const Matrix3 m = lmsToAxes().inverse();
     return m;
 }
-constexpr double kPower = 1.0 / 3;
-
-Vector3 powered(const Vector3& v, double exponent) {
-    return v.unaryExpr([exponent](double x) { return std::copysign(std::pow(std::abs(x), exponent), x); });
+Vector3 rooted(const Vector3& v) {
+    return v.unaryExpr([](double x) { return std::cbrt(x); });
+}
+Vector3 cubed(const Vector3& v) {
+    return v.cwiseProduct(v).cwiseProduct(v);
 }
 
 bool inside(const Vector3& linear) {
@@ -71,6 +74,17 @@ Result<GamutUse> gamutUseByName(std::string_view wanted) {
 }
 
 GamutMap::GamutMap(OutputSpace space) : space_(space) {
+    // The same of stored numbers, so that most need not be decoded: the least ratio that is surely enough.
+    if (const OutputSpaceInfo& s = info(space); s.systemGamma == 1) {
+        constexpr int kSteps = 500;
+        storedBelow_ = static_cast<float>(encode(s.encoding, kWellBelow * s.white));
+        double ratio = 0;
+        for (int i = 1; i <= kSteps; ++i) {
+            const double light = kWellBelow * s.white * i / kSteps;
+            ratio = std::max(ratio, encode(s.encoding, kWellInside * light) / encode(s.encoding, light));
+        }
+        storedRatio_ = static_cast<float>(ratio + 0.005);
+    }
     const Primaries& p = *info(space).primaries;
     toLms_ = xyzToLms() * adaptation(Adaptation::bradford, p.white, white::d65) * rgbToXyz(p);
     // White exactly on the axis, whatever the digits of the matrices say.
@@ -87,7 +101,7 @@ GamutMap::GamutMap(OutputSpace space) : space_(space) {
                 const double c = (low + high) / 2;
                 const Vector3 lms =
                     axesToLms() * Vector3(lightness, c * std::cos(angle), c * std::sin(angle));
-                const Vector3 rgb = fromLms_ * powered(lms, 1 / kPower);
+                const Vector3 rgb = fromLms_ * cubed(lms);
                 (rgb.minCoeff() >= 0 && rgb.maxCoeff() <= 1 ? low : high) = c;
             }
             chroma_[static_cast<std::size_t>(i * kHues + h)] = low;
@@ -108,9 +122,9 @@ double GamutMap::mostChroma(double lightness, double hueDegrees) const {
 }
 
 Vector3 GamutMap::compressed(const Vector3& linear) const {
-    // Well inside: no two channels more than four times apart, and none near white.
-    if (linear.minCoeff() >= 0.25 * linear.maxCoeff() && linear.maxCoeff() <= 0.85) return linear;
-    Vector3 place = lmsToAxes() * powered(toLms_ * linear, kPower);
+    if (linear.minCoeff() >= kWellInside * linear.maxCoeff() && linear.maxCoeff() <= kWellBelow)
+        return linear;
+    Vector3 place = lmsToAxes() * rooted(toLms_ * linear);
     const double c = std::hypot(place.y(), place.z()), lightness = std::clamp(place.x(), 0.0, 1.0);
     const double most = mostChroma(lightness, std::atan2(place.z(), place.y()) * 180 / std::numbers::pi);
     constexpr double kRounding = 1e-6;
@@ -122,7 +136,7 @@ Vector3 GamutMap::compressed(const Vector3& linear) const {
     const double scale = c > 1e-9 ? std::min(to, c) / c : 0;
     place = {lightness, place.y() * scale, place.z() * scale};
     // Between the table's points the edge is met within a code of ten bits; the rest is cut.
-    return (fromLms_ * powered(axesToLms() * place, 1 / kPower)).cwiseMax(0).cwiseMin(1);
+    return (fromLms_ * cubed(axesToLms() * place)).cwiseMax(0).cwiseMin(1);
 }
 
 GamutReport GamutMap::run(const EncodedImage& picture, EncodedImage* to) const {
@@ -138,6 +152,8 @@ GamutReport GamutMap::run(const EncodedImage& picture, EncodedImage* to) const {
         [&](const auto& range, Count sum) {
             for (std::size_t i = range.begin(); i < range.end(); ++i) {
                 const float* p = values.data() + 3 * i;
+                const float least = std::min({p[0], p[1], p[2]}), most = std::max({p[0], p[1], p[2]});
+                if (most <= storedBelow_ && least >= storedRatio_ * most) continue;
                 const Vector3 linear = decoded(space_, Vector3(p[0], p[1], p[2])) / white;
                 const Vector3 held = compressed(linear);
                 sum.outside += !inside(linear);

@@ -52,6 +52,8 @@ class GamutMap {
 
     OutputSpace space_;
     Matrix3 toLms_, fromLms_;
+    float storedBelow_ = -1,
+          storedRatio_ = 1;       ///< stored numbers surely well inside; none where channels mix
     std::vector<double> chroma_;  ///< by lightness and hue
 };
 

@@ -5,6 +5,8 @@
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
 
+#include <Eigen/LU>
+
 #include "core/render/detail/kernel.h"
 
 namespace refero {
@@ -24,17 +26,23 @@ Rendering begun(const Vector3& gains, RootPolynomial colours, OutputSpace space)
 Rendering toComponents(Rendering out, const Correction& c, const Matrix3& toOutput, const Finish& finish) {
     if (c.greyCurves) out.curves = std::make_shared<const GreyCurves>(*c.greyCurves);
     out.lattice = c.colours.lattice();
+    Matrix3 lookToXyzD50 = Matrix3::Identity();
+    if (c.look) {
+        out.beforeLook = c.look->xyzD50ToRgb;
+        out.look = std::make_shared<const GreyCurves>(c.look->curves);
+        lookToXyzD50 = c.look->xyzD50ToRgb.inverse();
+    }
     const CompiledFinish f = compile(finish);
     if (f.curve) {
-        out.beforeTone = f.toWorking;
+        out.beforeTone = f.toWorking * lookToXyzD50;
         out.tone = std::make_shared<const RootCurve>(*f.curve);
         out.last = toOutput * f.toXyzD50;
     } else {
-        out.last = toOutput * f.toXyzD50 * f.toWorking;
+        out.last = toOutput * f.toXyzD50 * f.toWorking * lookToXyzD50;
     }
     // Matrices that follow each other are one.
     if (!out.lattice) {
-        Matrix3& next = out.tone ? out.beforeTone : out.last;
+        Matrix3& next = out.look ? out.beforeLook : out.tone ? out.beforeTone : out.last;
         out.colours = after(out.colours, next);
         next.setIdentity();
     }
@@ -96,6 +104,7 @@ Vector3 rendered(const Vector3& cameraRgb, const Rendering& rendering) {
         const Vector3 roots = toRoots(v);
         v = fromRoots(roots + rendering.lattice->move(roots));
     }
+    if (rendering.look) v = straightened(rendering.beforeLook * v, *rendering.look);
     if (rendering.tone)
         v = (rendering.beforeTone * v).unaryExpr([&](double light) { return (*rendering.tone)(light); });
     if (!rendering.isShort()) v = rendering.last * v;

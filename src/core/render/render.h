@@ -13,16 +13,20 @@
 namespace refero {
 
 /// A correction made ready for pixels: linear camera RGB times gains, curves, a root polynomial of degree 1
-/// (a matrix) to 3, a move, a finish, then the output's linear components in its encoding. Stages that are
-/// not there cost nothing. Nothing is clipped.
+/// (a matrix) to 3, a move, a look, a finish, then the output's linear components in its encoding. Stages
+/// that are not there cost nothing. Nothing is clipped.
 struct Rendering {
     Vector3 gains{1, 1, 1};
-    /// To XYZ (D50) where a move or a finish follows, else to the output's linear components.
+    /// To XYZ (D50) where a move follows, to what the next curve is over where one does, else to the output's
+    /// linear components.
     RootPolynomial colours{Matrix3::Identity()};
     Encoding encoding = Encoding::linear;
     std::shared_ptr<const GreyCurves> curves = nullptr;
     std::shared_ptr<const ColourLattice> lattice = nullptr;
-    /// XYZ (D50), or what the matrix before makes of it, through one curve; to the output by `last`.
+    /// What comes before, by this matrix, through a curve a channel.
+    Matrix3 beforeLook = Matrix3::Identity();
+    std::shared_ptr<const GreyCurves> look = nullptr;
+    /// What comes before, by this matrix, through one curve; to the output by `last`.
     Matrix3 beforeTone = Matrix3::Identity();
     std::shared_ptr<const RootCurve> tone = nullptr;
     Matrix3 last = Matrix3::Identity();
@@ -30,7 +34,7 @@ struct Rendering {
     double systemGamma = 1;
 
     /// Gains, polynomial and encoding are all there is.
-    bool isShort() const { return !curves && !lattice && !tone; }
+    bool isShort() const { return !curves && !lattice && !look && !tone; }
     static Rendering ofMatrix(const Matrix3& matrix, Encoding encoding = Encoding::linear) {
         return {{1, 1, 1}, RootPolynomial(matrix), encoding};
     }

@@ -20,9 +20,12 @@ Result<ChartData> parseChartData(std::string_view text, const std::string& origi
                                  const ChartDataOptions& options) {
     const auto begin = text.find_first_not_of(" \t\r\n\xEF\xBB\xBF");
     if (begin == text.npos) return failure(origin + " is empty.");
-    if (text[begin] == '<') return parseCxf(text, origin, options);
-    if (text.find("BEGIN_DATA") != text.npos) return parseCgats(text, origin);
-    return parseTable(text, origin);
+    auto data = text[begin] == '<'                     ? parseCxf(text, origin, options)
+                : text.find("BEGIN_DATA") != text.npos ? parseCgats(text, origin)
+                                                       : parseTable(text, origin);
+    // What a file leaves open a person may know.
+    if (data && data->condition.empty()) data->condition = options.condition;
+    return data;
 }
 
 Result<ChartData> readChartData(const std::filesystem::path& path, const ChartDataOptions& options) {

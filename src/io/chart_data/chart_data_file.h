@@ -21,7 +21,7 @@ enum class ChartDataFormat {
 /// What a person says of a file that holds more than one answer.
 struct ChartDataOptions {
     /// Of a file with values of several measurement conditions (ISO 13655): "M0" to "M3". Without it such a
-    /// file is an error that names them.
+    /// file is an error that names them. Of a file that does not say, what a person knows.
     std::string condition = {};
 };
 

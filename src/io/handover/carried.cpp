@@ -21,10 +21,6 @@ Correction exposedBy(const Correction& c, double stops) {
     return out;
 }
 
-bool isProfile(Format f) {
-    return f == Format::icc || f == Format::icc2 || f == Format::dcp;
-}
-
 // One profile has one exposure: where the two chart shots were exposed otherwise it holds neither's.
 bool exposedOtherwise(const Correction& a, const Correction& b) {
     constexpr double kSameStops = 0.03;

@@ -12,6 +12,7 @@
 #include "core/colour/tetrahedra.h"
 #include "core/render/render.h"
 #include "io/handover/grid_polish.h"
+#include "words/pair_words.h"
 
 namespace refero::io {
 namespace {
@@ -44,11 +45,18 @@ std::string feedLine(const CubeOptions& o) {
     return out + stops;
 }
 
+// Of a match: between which bodies, and where it holds.
+std::string towards(const Correction& c) {
+    if (c.aim.kind == AimKind::reference) return {};
+    return "# It makes " + oneLine(c.body.empty() ? "this camera" : c.body) + " look like " +
+           oneLine(words::aim(c.aim)) + ", in the light and at the exposure of its chart shot.\n";
+}
+
 std::string heading(const Correction& c, const CubeOptions& o) {
     return "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n" +
            feedLine(o) + "# It gives " + std::string(info(o.space).label) + " (" +
            std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") +
-           " range): " + std::string(info(o.space).viewing) + ".\n";
+           " range): " + std::string(info(o.space).viewing) + ".\n" + towards(c);
 }
 
 }  // namespace
@@ -134,6 +142,7 @@ std::string curvesText(const Correction& c, const CubeOptions& o) {
         const double fed = static_cast<double>(i) / (kPoints - 1);
         const double light = o.encoding.decode(o.videoRange ? fromVideoRange(fed) : fed);
         Vector3 v = c.straightened(Vector3::Constant(light));
+        if (c.look) v = straightened(v, c.look->curves);
         v = encoded(o.space, v);
         if (o.videoRange) v = v.unaryExpr([](double full) { return toVideoRange(full); });
         std::snprintf(line, sizeof line, "%.7f %.7f %.7f\n", v.x(), v.y(), v.z());

@@ -50,13 +50,12 @@ bool passes(const Proof& p, const FormatInfo& info, OutputSpace space, double sh
 }
 
 std::string feedSentence(const RepresentablePart& representable, const ExportOptions& o) {
-    const bool profile = o.format == Format::icc || o.format == Format::icc2 || o.format == Format::dcp;
     std::string out =
         representable.balanced
             ? "Feed it camera RGB balanced on a grey, its strongest channel left as it is, encoded as "
             : "Feed it camera RGB as recorded, no white balance, encoded as ";
     out += std::string(name(representable.inputEncoding)) + "; ";
-    if (profile)
+    if (isProfile(o.format))
         out += representable.keptLevel ? "the level stays as it was exposed; "
                                        : "the chart shot's level is brought to its reference; ";
     char stops[80];
@@ -84,8 +83,7 @@ Status ExportOptions::validate() const {
     const bool icc = format == Format::icc || format == Format::icc2;
     if (input != ProfileInput::automatic && !icc)
         return failure("Only an ICC profile is made for balanced or unbalanced input.");
-    if (keepLevel && !icc && format != Format::dcp)
-        return failure("Only a profile can leave the level as it is.");
+    if (keepLevel && !isProfile(format)) return failure("Only a profile can leave the level as it is.");
     if (!illuminants.empty() && format != Format::dcp)
         return failure("Only a camera profile names its light.");
     return {};

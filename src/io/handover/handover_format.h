@@ -37,6 +37,10 @@ struct HandoverFormat {
 };
 
 const HandoverFormat& handoverFormat(Format format);
+/// Whether a raw developer or an editor goes by it, so that its input and its level are a choice.
+inline bool isProfile(Format f) {
+    return f == Format::icc || f == Format::icc2 || f == Format::dcp;
+}
 
 // One a file of formats/.
 extern const HandoverFormat kCube, kCube1d, kClf, kCdl, kIcc4, kIcc2, kDcp, kOcio, kDocument, kTable;

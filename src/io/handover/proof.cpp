@@ -84,7 +84,9 @@ std::vector<Vector3> proofColours(const Correction& c, OutputSpace space) {
     const OutputSpace gamut = space == OutputSpace::xyzD50 ? OutputSpace::srgb : space;
     const Matrix3 fromXyz = xyzD50ToLinear(gamut) / info(gamut).white;
     // What bends colours is taken as what it is about grey; the result decides whether a colour is inside.
-    const Matrix3 back = (fromXyz * c.colours.slope({1, 1, 1}) * (c.gains * c.level).asDiagonal()).inverse();
+    const Matrix3 look = c.look ? c.look->slope(whiteXyz(white::d50)) : Matrix3(Matrix3::Identity());
+    const Matrix3 back =
+        (fromXyz * look * c.colours.slope({1, 1, 1}) * (c.gains * c.level).asDiagonal()).inverse();
     std::mt19937 random(20260514);
     std::size_t tries = 0;
     for (std::size_t found = 0; found < 4000 && tries < 400000; ++tries) {

@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include "core/colour/lab.h"
+#include "words/pair_words.h"
 
 namespace refero::io {
 namespace {
@@ -102,6 +103,7 @@ Document recipeDocument(const Recipe& r, const Correction& c) {
         "From the frame as it was recorded, in sRGB. The figures are the chart's mean difference "
         "(CIEDE2000) from the corrected picture after each step; what is left at most is " +
         figure(r.largest) + " (" + r.worst + ").";
+    if (c.aim.kind == AimKind::reading) d.summary = "The goal is " + words::aim(c.aim) + ". " + d.summary;
     d.blocks.emplace_back(DocumentHeading{"In this order"});
     d.blocks.emplace_back(steps(r));
     if (DocumentTable table = hues(r.settings); !table.rows.empty()) {

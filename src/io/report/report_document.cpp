@@ -6,6 +6,7 @@
 
 #include "core/fit/fit_checks.h"
 #include "io/report/report.h"
+#include "words/pair_words.h"
 
 namespace refero::io {
 namespace {
@@ -50,7 +51,8 @@ DocumentTable figures(const Correction& c) {
                           i ? figure(i->low) + " to " + figure(i->high) : ""});
     };
     const auto* sure = c.certainty ? &*c.certainty : nullptr;
-    row("Balance alone", c.summary.before, sure ? &sure->before.mean : nullptr);
+    row(c.aim.kind == AimKind::reading ? "As they are" : "Balance alone", c.summary.before,
+        sure ? &sure->before.mean : nullptr);
     row("Corrected", c.summary.after, sure ? &sure->after.mean : nullptr);
     row("Patches left out in turn", c.summary.crossValidated, sure ? &sure->crossValidated.mean : nullptr);
     return t;
@@ -120,6 +122,7 @@ Document reportDocument(const ReportContent& r) {
     d.title = r.title;
     d.verdict = std::string(label(worst(judgedFigures)));
     d.summary = c.summary.message;
+    if (c.aim.kind == AimKind::reading) d.summary = "Goes towards " + words::aim(c.aim) + ". " + d.summary;
     const auto add = [&](const char* heading, DocumentBlock block) {
         d.blocks.emplace_back(DocumentHeading{heading});
         d.blocks.push_back(std::move(block));

@@ -39,6 +39,11 @@ TEST(ChartDataConditions, ThatAreNotStatedAreSaidToBeOpen) {
     EXPECT_NE(brought(*data)->method.find("does not say the measurement condition"), std::string::npos);
 }
 
+TEST(ChartDataConditions, ThatAFileLeavesOpenAreWhatAPersonSays) {
+    const std::string open = cgats("", "SAMPLE_ID LAB_L LAB_A LAB_B", "A1 95.0 0 0");
+    EXPECT_EQ(parseChartData(open, "x.txt", {"M2"})->condition, "M2");
+}
+
 const char* const kTwoConditions = R"(<?xml version="1.0"?>
 <cc:CxF xmlns:cc="http://colorexchangeformat.com/CxF3-core"><cc:Resources>
 <cc:ObjectCollection><cc:Object Name="A1" Id="c1"><cc:ColorValues>

@@ -17,14 +17,16 @@ constexpr double kFloor = 0.0006;  // of white: what a place's level is off by a
 // Standard deviations by which the start may be off, in the unknowns' own units; even light is likely.
 constexpr double kLinearStops = 0.5, kQuadraticStops = 0.16, kShadowStops = 1, kEdgeAngle = 0.3, kLogSoft = 1;
 
-// The unknowns: colours (9, a row a channel, as shares of white), flare (3, the same), the ground's own
-// colour (3, the same), the field (5; its constant follows), the shadow (4: stops, angle, place, log of
-// softness), a mirror image (4: level, place, log of radius).
+// The unknowns, by where they begin: colours (9, a row a channel, as shares of white), flare (3, the same),
+// the ground's own colour (3, the same), the field (5; its constant follows), the shadow (4: stops, angle,
+// place, log of softness); behind those a mirror image (4: level, place, log of radius).
+constexpr Eigen::Index kFlareAt = 9, kGroundAt = 12, kFieldAt = 15, kShadowAt = 20;
+
 class Joint {
   public:
     Joint(ChartLight& light, std::vector<LightPlace>& places, const Chart& chart)
         : light_(light), places_(places), chart_(chart), white_(light.white) {
-        lobe_ = light.shadow ? 24 : 20;
+        lobe_ = kShadowAt + (light.shadow ? 4 : 0);
         size_ = lobe_ + (light.lobe ? 4 : 0);
         ground_ = Vector3::Zero();
         double n = 0;
@@ -55,6 +57,42 @@ class Joint {
         }
         scale_ = 1;
         return weigh();
+    }
+
+    // How far the light is known at each patch, from the curvature and from how well the greys fit.
+    void finish() {
+        double squares = 0, n = 0, stops = 0;
+        for (LightPlace& p : places_) {
+            if (p.weight <= 0 || p.kind == PlaceKind::colour) continue;
+            squares += residual(p).squaredNorm() / 3;
+            ++n;
+        }
+        std::size_t greys = 0;
+        for (LightPlace& p : places_) {
+            const Vector3 seen = (p.rgb - light_.flare).cwiseQuotient(white_);
+            const double own = colour(p).sum() + 3 * light_.mirroredAt(p.mm);
+            p.stops = std::log2(std::max(1e-5, seen.sum()) / std::max(1e-5, own));
+            if (p.kind != PlaceKind::grey || p.weight <= 0) continue;
+            stops += std::pow(p.stops - light_.at(p.mm), 2);
+            ++greys;
+        }
+        light_.residualStops = std::sqrt(stops / std::max<double>(1, static_cast<double>(greys)));
+        const double scale = std::clamp(squares / std::max(1.0, n), 0.02, 100.0);
+        const auto inverse =
+            numeric::solvedSymmetric(power(nullptr), Eigen::MatrixXd::Identity(size_, size_), 0);
+        light_.errorStops.assign(chart_.patches.size(), 0);
+        light_.flareError.setZero();
+        if (!inverse) return;
+        for (Eigen::Index c = 0; c < 3; ++c)
+            light_.flareError(c) =
+                white_(c) * std::sqrt(std::max(0.0, scale * (*inverse)(kFlareAt + c, kFlareAt + c)));
+        const Eigen::Index count = lobe_ - kFieldAt;
+        const Eigen::MatrixXd ofLight = inverse->block(kFieldAt, kFieldAt, count, count);
+        for (std::size_t i = 0; i < chart_.patches.size(); ++i) {
+            const Eigen::VectorXd r = lightSlopes(chart_.patches[i].centreMm);
+            light_.errorStops[i] = std::sqrt(std::max(0.0, scale * r.dot(ofLight * r)));
+        }
+        light_.white = (light_.xyzToRgb * whiteXyz(white::d50).vector()).cwiseMax(1e-6);
     }
 
   private:
@@ -109,22 +147,30 @@ class Joint {
         return cost;
     }
 
-    Eigen::VectorXd row(const LightPlace& p, Eigen::Index c) const {
-        Eigen::VectorXd r = Eigen::VectorXd::Zero(size_);
-        const double gain = std::exp2(light_.at(p.mm)), lit = litAt(p)(c);
-        if (p.kind == PlaceKind::ground)
-            r(12 + c) = gain;
-        else
-            r.segment<3>(3 * c) = gain * p.xyz;
-        r(9 + c) = 1;
-        const FieldTerms t = terms(light_.field, p.mm);
-        for (Eigen::Index k = 1; k < 6; ++k)
-            r(14 + k) = lit * kLn2 * (t(k) - (k == 3 || k == 5 ? 1.0 / 3 : 0));
-        if (light_.shadow) {
-            const Eigen::Vector4d d = edgeSlopes(p.mm);
-            r.segment<4>(20) = lit * kLn2 * d;
+    // How the light there changes with field and shadow, in stops.
+    Eigen::VectorXd lightSlopes(const Point& mm) const {
+        Eigen::VectorXd r(lobe_ - kFieldAt);
+        const FieldTerms t = terms(light_.field, mm);
+        for (Eigen::Index k = 1; k < 6; ++k) r(k - 1) = t(k) - (k == 3 || k == 5 ? 1.0 / 3 : 0);
+        if (light_.shadow) r.tail<4>() = edgeSlopes(mm);
+        return r;
+    }
+
+    // How each channel there changes with the unknowns: a column a channel.
+    Eigen::MatrixXd slopes(const LightPlace& p) const {
+        Eigen::MatrixXd r = Eigen::MatrixXd::Zero(size_, 3);
+        const double gain = std::exp2(light_.at(p.mm));
+        const Vector3 lit = litAt(p);
+        const Eigen::VectorXd light = kLn2 * lightSlopes(p.mm);
+        for (Eigen::Index c = 0; c < 3; ++c) {
+            if (p.kind == PlaceKind::ground)
+                r(kGroundAt + c, c) = gain;
+            else
+                r.col(c).segment<3>(3 * c) = gain * p.xyz;
+            r(kFlareAt + c, c) = 1;
+            r.col(c).segment(kFieldAt, light.size()) = lit(c) * light;
         }
-        if (light_.lobe) r.segment<4>(lobe_) = gain * lobeSlopes(p.mm);
+        if (light_.lobe) r.bottomRows<4>().colwise() = gain * lobeSlopes(p.mm);
         return r;
     }
 
@@ -171,24 +217,23 @@ class Joint {
         for (const LightPlace& p : places_) {
             if (p.weight <= 0) continue;
             const Vector3 off = residual(p), lit = litAt(p);
-            for (Eigen::Index c = 0; c < 3; ++c) {
-                const double sd = deviation(p, lit, c);
-                // What the light does it does to all three: they say it once.
-                const double w = p.weight / 3;
-                const Eigen::VectorXd r = row(p, c) / sd;
-                sum.noalias() += w * r * r.transpose();
-                if (product) *product += w * off(c) * r;
-            }
+            Eigen::MatrixXd r = slopes(p);
+            for (Eigen::Index c = 0; c < 3; ++c) r.col(c) /= deviation(p, lit, c);
+            // What the light does it does to all three: they say it once.
+            const double w = p.weight / 3;
+            sum.noalias() += w * r * r.transpose();
+            if (product) product->noalias() += w * r * off;
         }
-        for (Eigen::Index k = 15; k < 20; ++k) {
-            const double sd = k < 17 ? kLinearStops : kQuadraticStops;
-            sum(k, k) += 1 / (sd * sd);
-            if (product) (*product)(k) -= light_.field.stops[static_cast<std::size_t>(k - 14)] / (sd * sd);
+        for (Eigen::Index k = 1; k < 6; ++k) {
+            const double sd = k < 3 ? kLinearStops : kQuadraticStops;
+            const Eigen::Index at = kFieldAt + k - 1;
+            sum(at, at) += 1 / (sd * sd);
+            if (product) (*product)(at) -= light_.field.stops[static_cast<std::size_t>(k)] / (sd * sd);
         }
         if (light_.shadow) {
             const double place = chart_.outlineMm.maxCoeff() / 10;
             const Eigen::Vector4d sd(kShadowStops, kEdgeAngle, place, kLogSoft);
-            sum.diagonal().segment<4>(20) += sd.cwiseAbs2().cwiseInverse();
+            sum.diagonal().segment<4>(kShadowAt) += sd.cwiseAbs2().cwiseInverse();
         }
         if (light_.lobe) {
             const double place = chart_.outlineMm.maxCoeff() / 6;
@@ -210,12 +255,15 @@ class Joint {
     void move(const Eigen::VectorXd& step) {
         for (Eigen::Index c = 0; c < 3; ++c)
             light_.xyzToRgb.row(c) += white_(c) * step.segment<3>(3 * c).transpose();
-        light_.flare = (light_.flare + white_.cwiseProduct(step.segment<3>(9))).cwiseMax(0);
-        ground_ += step.segment<3>(12);
+        light_.flare = (light_.flare + white_.cwiseProduct(step.segment<3>(kFlareAt))).cwiseMax(0);
+        ground_ += step.segment<3>(kGroundAt);
         auto& s = light_.field.stops;
-        for (std::size_t k = 1; k < 6; ++k) s[k] += step(static_cast<Eigen::Index>(14 + k));
+        for (std::size_t k = 1; k < 6; ++k) s[k] += step(kFieldAt + static_cast<Eigen::Index>(k) - 1);
         s[0] = -(s[3] + s[5]) / 3;
-        if (light_.shadow) light_.shadow = moved(step(20), step(21), step(22), step(23));
+        if (light_.shadow) {
+            const Eigen::Vector4d d = step.segment<4>(kShadowAt);
+            light_.shadow = moved(d(0), d(1), d(2), d(3));
+        }
         if (light_.lobe) {
             SpecularLobe& l = *light_.lobe;
             const double widest = chart_.outlineMm.maxCoeff();
@@ -226,47 +274,6 @@ class Joint {
         }
     }
 
-    // How far the light is known at each patch, from the curvature and from how well the greys fit.
-  public:
-    void finish() {
-        double squares = 0, n = 0, stops = 0;
-        for (LightPlace& p : places_) {
-            if (p.weight <= 0 || p.kind == PlaceKind::colour) continue;
-            squares += residual(p).squaredNorm() / 3;
-            ++n;
-        }
-        std::size_t greys = 0;
-        for (LightPlace& p : places_) {
-            const Vector3 seen = (p.rgb - light_.flare).cwiseQuotient(white_);
-            const double own = colour(p).sum() + 3 * light_.mirroredAt(p.mm);
-            p.stops = std::log2(std::max(1e-5, seen.sum()) / std::max(1e-5, own));
-            if (p.kind != PlaceKind::grey || p.weight <= 0) continue;
-            stops += std::pow(p.stops - light_.at(p.mm), 2);
-            ++greys;
-        }
-        light_.residualStops = std::sqrt(stops / std::max<double>(1, static_cast<double>(greys)));
-        const double scale = std::clamp(squares / std::max(1.0, n), 0.02, 100.0);
-        const auto inverse =
-            numeric::solvedSymmetric(power(nullptr), Eigen::MatrixXd::Identity(size_, size_), 0);
-        light_.errorStops.assign(chart_.patches.size(), 0);
-        light_.flareError.setZero();
-        if (!inverse) return;
-        for (Eigen::Index c = 0; c < 3; ++c)
-            light_.flareError(c) = white_(c) * std::sqrt(std::max(0.0, scale * (*inverse)(9 + c, 9 + c)));
-        const Eigen::Index from = 15, count = lobe_ - from;
-        for (std::size_t i = 0; i < chart_.patches.size(); ++i) {
-            const Point& mm = chart_.patches[i].centreMm;
-            Eigen::VectorXd r = Eigen::VectorXd::Zero(count);
-            const FieldTerms t = terms(light_.field, mm);
-            for (Eigen::Index k = 1; k < 6; ++k) r(k - 1) = t(k) - (k == 3 || k == 5 ? 1.0 / 3 : 0);
-            if (light_.shadow) r.tail<4>() = edgeSlopes(mm);
-            const double variance = r.dot(inverse->block(from, from, count, count) * r);
-            light_.errorStops[i] = std::sqrt(std::max(0.0, scale * variance));
-        }
-        light_.white = (light_.xyzToRgb * whiteXyz(white::d50).vector()).cwiseMax(1e-6);
-    }
-
-  private:
     ChartLight& light_;
     std::vector<LightPlace>& places_;
     const Chart& chart_;

@@ -266,6 +266,12 @@ void pixelsInStages(const float* in, float* out, std::size_t count, const Prepar
         });
         if (p.lattice) throughLattice(block, now, p);
         each(block, now, [&](std::size_t, V& r, V& g, V& b) HWY_ATTR {
+            if (p.look[0]) {
+                multiplied(d, p.beforeLook, r, g, b);
+                r = throughCurve(d, r, p.look[0]);
+                g = throughCurve(d, g, p.look[1]);
+                b = throughCurve(d, b, p.look[2]);
+            }
             if (p.tone) {
                 multiplied(d, p.beforeTone, r, g, b);
                 r = throughCurve(d, r, p.tone);
@@ -356,6 +362,8 @@ void renderSpan(std::span<const float> in, std::span<float> out, const Rendering
     p.isShort = rendering.isShort();
     if (rendering.curves)
         for (std::size_t k = 0; k < 3; ++k) p.curves[k] = (*rendering.curves)[k].roots().data();
+    if (rendering.look)
+        for (std::size_t k = 0; k < 3; ++k) p.look[k] = (*rendering.look)[k].roots().data();
     if (rendering.tone) p.tone = rendering.tone->roots().data();
     if (rendering.lattice) {
         p.lattice = rendering.lattice->nodes().data();
@@ -365,6 +373,7 @@ void renderSpan(std::span<const float> in, std::span<float> out, const Rendering
     for (int row = 0; row < 3; ++row) {
         p.white[row] = static_cast<float>(white(row));
         for (int k = 0; k < 3; ++k) {
+            p.beforeLook[3 * row + k] = static_cast<float>(rendering.beforeLook(row, k));
             p.beforeTone[3 * row + k] = static_cast<float>(rendering.beforeTone(row, k));
             p.last[3 * row + k] = static_cast<float>(rendering.last(row, k));
         }

@@ -19,11 +19,12 @@ struct Prepared {
     // Where the rendering is not short.
     bool isShort;
     const float* curves[3];  ///< RootCurve's roots, one a channel; null for none
+    const float* look[3];    ///< the same after the colours
     const float* tone;       ///< the same for all channels; null for none
     const float* lattice;    ///< ColourLattice's nodes; null for none
     int latticePoints;
     float white[3];  ///< whose shares the lattice works on
-    float beforeTone[9], last[9];
+    float beforeLook[9], beforeTone[9], last[9];
 };
 
 /// The best code for this processor, chosen at run time.

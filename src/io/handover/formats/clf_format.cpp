@@ -19,7 +19,9 @@ std::pair<OCIO_NAMESPACE::GroupTransformRcPtr, int> smallestChain(const Represen
     const auto made = [&](int size) {
         return chainOf(representable.correction, representable.inputEncoding, representable.space, size);
     };
-    if (representable.correction.cameraToXyzD50()) return {made(2), 0};
+    // A matrix has no grid, unless the output mixes channels after it.
+    const bool mixes = refero::info(representable.space).systemGamma != 1;
+    if (representable.correction.cameraToXyzD50() && !mixes) return {made(2), 0};
     if (o.size) return {made(*o.size), *o.size};
     for (const int size : kChainSizes) {
         auto chain = made(size);

@@ -10,7 +10,8 @@ namespace fs = std::filesystem;
 
 bool sameMoves(const Correction& a, const Correction& b) {
     const auto &one = a.colours.lattice(), &two = b.colours.lattice();
-    return (one && two ? *one == *two : !one && !two) && a.greyCurves == b.greyCurves;
+    return (one && two ? *one == *two : !one && !two) && a.greyCurves == b.greyCurves && a.look == b.look &&
+           a.aim == b.aim;
 }
 
 // Our own document is its own format: reading it back must give the same numbers.

@@ -1,0 +1,86 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/pairing_actions.h"
+
+#include "app/session/session.h"
+#include "workflow/correction.h"
+
+namespace refero {
+
+using studio::Edit;
+
+PairingActions::PairingActions(Session& session) : QObject(&session), session_(session) {
+    connect(&session, &Session::studioChanged, this, [this] { matches_.clear(); });
+}
+
+void PairingActions::find(int leader, int follower, const MatchOptions& options) {
+    const Setup *a = session_.setup(leader), *b = session_.setup(follower);
+    if (!a || !b) return;
+    const int job = ++jobs_[follower];
+    auto task = workflow::pairingTask(*a, *b, session_.day().shoot, options);
+    if (!task) {
+        matches_.erase(follower);
+        return emit failed(follower, text(task.error().message));
+    }
+    session_.background([task = *std::move(task)](const std::stop_token& stop) { return task.run(stop); },
+                        [this, follower, job](const Result<Match>& m) {
+                            if (jobs_[follower] != job) return;
+                            if (!m) {
+                                matches_.erase(follower);
+                                return emit failed(follower, text(m.error().message));
+                            }
+                            matches_[follower] = std::make_shared<const Match>(*m);
+                            emit found(follower);
+                        },
+                        Urgency::now);
+}
+
+std::shared_ptr<const Match> PairingActions::match(int follower) const {
+    const auto at = matches_.find(follower);
+    return at == matches_.end() ? nullptr : at->second;
+}
+
+void PairingActions::keep(int follower) {
+    const Setup* s = session_.setup(follower);
+    const auto m = match(follower);
+    if (!s || !s->reading || !m) return;
+    const std::string& led = m->correction.aim.body;
+    Edit edit = session_.studio()->edit("Match " + s->body + " to " + (led.empty() ? "the leader" : led));
+    const auto record = workflow::keepCorrection(edit, session_.contents(), follower, m->correction);
+    if (!record) return session_.refuse(follower, text(record.error().message));
+    session_.state().know(*record, m->correction);
+    session_.hand(follower).error.clear();
+    if (session_.commit(edit)) emit kept(follower);
+}
+
+void PairingActions::matchAll(int leader, const std::vector<int>& followers) {
+    std::vector<std::pair<int, workflow::PairingTask>> tasks;
+    const Setup* a = session_.setup(leader);
+    for (const int id : followers) {
+        const Setup* b = session_.setup(id);
+        if (!a || !b) continue;
+        auto task = workflow::pairingTask(*a, *b, session_.day().shoot, {});
+        if (!task) return emit failed(id, text(task.error().message));
+        tasks.emplace_back(id, *std::move(task));
+    }
+    using Found = std::vector<std::pair<int, Result<Match>>>;
+    session_.background(
+        [tasks = std::move(tasks)](const std::stop_token& stop) {
+            Found out;
+            for (const auto& [id, task] : tasks) out.emplace_back(id, task.run(stop));
+            return out;
+        },
+        [this](const Found& found) {
+            Edit edit = session_.studio()->edit("Match all cameras of the scene");
+            for (const auto& [id, m] : found) {
+                if (!m) return emit failed(id, text(m.error().message));
+                if (!workflow::keepCorrection(edit, session_.contents(), id, m->correction)) continue;
+                matches_[id] = std::make_shared<const Match>(*m);
+            }
+            if (!session_.commit(edit)) return;
+            for (const auto& each : found) emit kept(each.first);
+        },
+        Urgency::now);
+}
+
+}  // namespace refero

@@ -1,0 +1,181 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <cstdio>
+#include <ostream>
+
+#include "cli/known_colour_options.h"
+#include "cli/verbs.h"
+#include "core/pair/match.h"
+#include "core/plan/moment.h"
+#include "io/correction_file.h"
+#include "io/match_file.h"
+#include "io/reading_file.h"
+#include "words/pair_words.h"
+#include "words/treatment_words.h"
+
+namespace refero::cli {
+namespace {
+
+class MatchVerb : public Verb {
+  public:
+    CLI::App* declare(CLI::App& app) override {
+        auto* verb = app.add_subcommand("match", "Make one camera look like another.");
+        verb->add_option("leader", leader_, "Reading of the camera that leads")->required();
+        verb->add_option("follower", follower_, "Readings of the camera that follows, of one setup")
+            ->required();
+        verb->add_option("--through", through_,
+                         "The leader's correction, through which a linear frame is seen; without it, the one "
+                         "that \"correct\" would build");
+        std::vector<std::string> models{"auto"};
+        for (const Model m : kModels) models.emplace_back(name(m));
+        verb->add_option("--model", model_, "As for \"correct\"")
+            ->check(CLI::IsMember(models))
+            ->capture_default_str();
+        verb->add_option("--intent", intent_, "colorimetric, neutrals, skin or pleasing")
+            ->check(CLI::IsMember({"colorimetric", "neutrals", "skin", "pleasing"}))
+            ->capture_default_str();
+        verb->add_option("--weight", weights_,
+                         "This job's colours: how often a patch counts, as B3=4; may be given again");
+        verb->add_option("--hold", held_,
+                         "A step that is not taken: balance, level, contrast, skin or a hue by its Munsell "
+                         "letters (R, YR, Y, GY, G, BG, B, PB, P, RP); may be given again");
+        verb->add_option("--stop-after", stopAfter_, "The last step that is taken");
+        verb->add_flag("--as-shot", asShot_, "Mend nothing in either shot");
+        verb->add_option("--resamples", resamples_,
+                         "How often the readings are drawn anew for the 95 % intervals; 0 for none")
+            ->check(CLI::Range(0, 10000))
+            ->capture_default_str();
+        known_.declare(*verb);
+        verb->add_option("--json", json_, "Write what was found here (- for standard output)");
+        verb->add_option("--out", out_, "Write the follower's correction here (- for standard output)")
+            ->required();
+        return verb;
+    }
+
+    Result<Outcome> run(Streams& s) override {
+        auto leader = io::readReading(leader_);
+        if (!leader) return tl::unexpected(leader.error());
+        std::vector<Reading> follower;
+        for (const std::string& path : follower_) {
+            auto r = io::readReading(path);
+            if (!r) return tl::unexpected(r.error());
+            follower.push_back(*std::move(r));
+        }
+        std::optional<Correction> through;
+        if (!through_.empty()) {
+            auto c = io::readCorrection(through_);
+            if (!c) return tl::unexpected(c.error());
+            through = *std::move(c);
+        }
+        auto options = matchOptions(follower.front());
+        if (!options) return tl::unexpected(options.error());
+        auto match = matched({*std::move(leader), std::move(through)}, follower, *options);
+        if (!match) return tl::unexpected(match.error());
+        match->correction.built = plan::isoText(plan::now());
+        if (auto ok = deliver(out_, io::prettyJson(io::toJson(match->correction)), s); !ok)
+            return tl::unexpected(ok.error());
+        if (!json_.empty())
+            if (auto ok = deliver(json_, io::prettyJson(io::toJson(*match)), s); !ok)
+                return tl::unexpected(ok.error());
+        report(*match, out_ == "-" || json_ == "-" ? s.err : s.out);
+        return Outcome::done;
+    }
+
+  private:
+    Result<MatchOptions> matchOptions(const Reading& follower) const {
+        MatchOptions out;
+        if (model_ != "auto") out.fit.model = *modelByName(model_);
+        out.fit.intent = *intentByName(intent_);
+        out.fit.asShot = asShot_;
+        out.fit.resamples = static_cast<std::size_t>(resamples_);
+        for (const std::string& text : weights_) {
+            const auto at = text.find('=');
+            double weight = 0;
+            if (at == std::string::npos || !CLI::detail::lexical_cast(text.substr(at + 1), weight))
+                return failure("\"" + text +
+                               "\" is no weight. Say the patch and how often it counts, as B3=4.");
+            out.fit.weights[text.substr(0, at)] = weight;
+        }
+        for (const std::string& id : held_) {
+            const auto step = pairStepById(id);
+            if (!step) return tl::unexpected(step.error());
+            out.held[*step] = true;
+        }
+        if (!stopAfter_.empty()) {
+            const auto step = pairStepById(stopAfter_);
+            if (!step) return tl::unexpected(step.error());
+            out.stopAfter = *step;
+        }
+        auto known = known_.measured(follower.encoding);
+        if (!known) return tl::unexpected(known.error());
+        out.fit.known = *std::move(known);
+        return out;
+    }
+
+    static void report(const Match& m, std::ostream& out) {
+        const Correction& c = m.correction;
+        char line[200];
+        const auto print = [&](auto... values) {
+            std::snprintf(line, sizeof line, values...);
+            out << line;
+        };
+        print("%-6s %-10s %8s %8s %8s %12s\n", "patch", "", "before", "after", "left out", "cannot meet");
+        for (const PatchResult& p : c.patches) {
+            const auto never = m.unreachable.find(p.id);
+            print("%-6s %-10s %8.2f %8.2f %8.2f ", p.id.c_str(), std::string(name(p.role)).c_str(),
+                  p.differenceBefore, p.differenceAfter, p.leftOut);
+            if (never != m.unreachable.end())
+                print("%12.2f\n", never->second);
+            else
+                print("%12s\n", p.used ? "-" : "not used");
+        }
+        const auto row = [&](const char* title, double Spread::*figure) {
+            print("%-17s %8.2f %8.2f %8.2f\n", title, c.summary.before.*figure, c.summary.after.*figure,
+                  c.summary.crossValidated.*figure);
+        };
+        row("mean", &Spread::mean);
+        row("median", &Spread::median);
+        row("95 %", &Spread::percentile95);
+        row("max", &Spread::max);
+        for (const GroupFigures& g : byGroup(c))
+            print("%-17s %8.2f %8.2f %8.2f  (mean of %zu)\n", g.name.c_str(), g.before, g.after, g.leftOut,
+                  g.count);
+        print("\nWhat is left after each step:\n%-22s %8s %8s %8s  %s\n", "", "mean", "greys", "skin",
+              "its hue");
+        for (const StepFigures& s : m.steps) {
+            const auto text = [](const std::optional<double>& v) {
+                char figure[20] = "-";
+                if (v) std::snprintf(figure, sizeof figure, "%.2f", *v);
+                return std::string(figure);
+            };
+            const bool hue = s.step > 4;
+            print("%-22s %8.2f %8s %8s  %s\n",
+                  s.step == 0 ? "as they are" : words::pairStep(s.step - 1).c_str(), s.mean,
+                  text(s.neutral).c_str(), text(s.skin).c_str(), hue ? text(s.hues[s.step - 5]).c_str() : "");
+        }
+        for (const Treatment& t : c.treatments) out << words::sentence(t) << "\n";
+        out << words::sentence(m.light) << "\n";
+        if (c.aim.translationError > 0)
+            print(
+                "The charts are two: colours were translated through their reference values, which errs by "
+                "%.2f CIEDE2000 on average.\n",
+                c.aim.translationError);
+        out << "CIEDE2000 between the two cameras; the aim is " << words::aim(c.aim) << ", model "
+            << name(c.model) << ".\n"
+            << c.summary.message << "\n";
+    }
+
+    KnownColourOptions known_;
+    std::vector<std::string> follower_, weights_, held_;
+    bool asShot_ = false;
+    int resamples_ = 0;
+    std::string leader_, through_, model_ = "auto", intent_ = "colorimetric", stopAfter_, json_, out_;
+};
+
+}  // namespace
+
+std::unique_ptr<Verb> makeMatch() {
+    return std::make_unique<MatchVerb>();
+}
+
+}  // namespace refero::cli

@@ -1,0 +1,188 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/pair/steps.h"
+
+#include <Eigen/LU>
+#include <algorithm>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+#include "core/colour/shown_picture.h"
+#include "core/fit/moves.h"
+
+namespace refero {
+namespace {
+
+constexpr std::size_t kBalance = 0, kLevel = 1, kContrast = 2, kSkin = 3, kFirstHue = 4;
+constexpr std::array<std::string_view, kFirstHue> kNames{"balance", "level", "contrast", "skin"};
+constexpr double kColoured = 8;  // C*ab from which a colour has a hue to speak of
+
+PictureLook straight(const Matrix3& xyzD50ToRgb) {
+    return {xyzD50ToRgb, {}};
+}
+
+double luminance(const PictureLook& look, const Vector3& rgb) {
+    return (look.xyzD50ToRgb.inverse() * rgb).y();
+}
+
+// How much of a colour's own step is taken.
+double share(const Lab& colour, const StepSet& taken) {
+    const Lch c = toLch(colour);
+    double hues = 0;
+    for (std::size_t k = 0; k < kRecipeSectors.size(); ++k)
+        if (taken[kFirstHue + k]) hues += sectorShare(c.h, k);
+    const double skin = skinShare(c);
+    return skin * (taken[kSkin] ? 1 : 0) + (1 - skin) * hues;
+}
+
+bool allColours(const StepSet& taken) {
+    return std::all_of(taken.begin() + kSkin, taken.end(), [](bool b) { return b; });
+}
+
+struct Mean {
+    double sum = 0;
+    std::size_t count = 0;
+    void add(double v) { sum += v, ++count; }
+    std::optional<double> value() const {
+        return count ? std::optional(sum / static_cast<double>(count)) : std::nullopt;
+    }
+};
+
+}  // namespace
+
+std::string_view pairStepId(std::size_t step) {
+    return step < kFirstHue ? kNames[step] : kRecipeSectors[step - kFirstHue].letters;
+}
+
+Result<std::size_t> pairStepById(std::string_view id) {
+    for (std::size_t k = 0; k < kPairSteps; ++k)
+        if (pairStepId(k) == id) return k;
+    return failure("There is no step called \"" + std::string(id) +
+                   "\". Known are balance, level, contrast, skin and the hues R, YR, Y, GY, G, BG, B, PB, P "
+                   "and RP.");
+}
+
+StepSet allSteps() {
+    StepSet out;
+    out.fill(true);
+    return out;
+}
+
+StepSet stepsUpTo(std::size_t last) {
+    StepSet out{};
+    for (std::size_t k = 0; k <= last && k < out.size(); ++k) out[k] = true;
+    return out;
+}
+
+StepwiseMatch::StepwiseMatch(Correction whole, std::optional<PictureLook> own)
+    : whole_(std::move(whole)), own_(std::move(own)), aims_(whole_.look) {
+    const auto picture = shownPicture(whole_.inputEncoding);
+    ownPrimaries_ = picture ? picture->rgbToXyzD50 : rgbToXyzD50(primaries::bt709);
+    if (own_ && !aims_) aims_ = straight(own_->xyzD50ToRgb);
+    if (aims_ && !own_) own_ = straight(aims_->xyzD50ToRgb);
+}
+
+std::optional<PictureLook> StepwiseMatch::lookWith(const StepSet& taken) const {
+    if (taken[kBalance] && taken[kLevel] && taken[kContrast]) return whole_.look;
+    if (!own_) return {};
+    // One camera's contrast with the other's balance or level, all three told at mid-grey.
+    const PictureLook& shape = taken[kContrast] ? *aims_ : *own_;
+    const PictureLook& cast = taken[kBalance] ? *aims_ : *own_;
+    const PictureLook& level = taken[kLevel] ? *aims_ : *own_;
+    const auto ratio = [&](const PictureLook& of) -> Vector3 {
+        return midGrey(of) / luminance(of, midGrey(of));
+    };
+    const double stops = luminance(level, midGrey(level)) / luminance(shape, midGrey(shape));
+    return scaled(shape, stops * ratio(cast).cwiseQuotient(ratio(shape)));
+}
+
+Vector3 StepwiseMatch::sceneXyz(const Vector3& straight, const StepSet& taken) const {
+    const Vector3 full = whole_.colours(straight);
+    if (allColours(taken)) return full;
+    const Vector3 base = ownPrimaries_ * straight;
+    return base + share(toLab(Xyz::from(base), white::d50), taken) * (full - base);
+}
+
+Lab StepwiseMatch::lab(const Vector3& cameraRgb, const StepSet& taken) const {
+    const Xyz scene = Xyz::from(sceneXyz(whole_.straightened(cameraRgb), taken));
+    const auto look = lookWith(taken);
+    return toLab(look ? look->shown(scene) : scene, white::d50);
+}
+
+std::vector<StepFigures> StepwiseMatch::figures(const StepSet& held) const {
+    std::vector<StepFigures> out;
+    StepSet taken{};
+    for (std::size_t k = 0; k <= kPairSteps; ++k) {
+        if (k > 0) taken[k - 1] = !held[k - 1];
+        StepFigures f;
+        f.step = k;
+        Mean all, neutral, skin;
+        std::array<Mean, kRecipeSectors.size()> hues;
+        for (const PatchResult& p : whole_.patches) {
+            if (!p.used) continue;
+            const double left = k == 0 ? p.differenceBefore : ciede2000(p.reference, lab(p.rgb, taken));
+            all.add(left);
+            const Lch aim = toLch(p.reference);
+            if (p.role == Role::neutral) {
+                neutral.add(left);
+            } else if (p.role == Role::skin) {
+                skin.add(left);
+            } else if (aim.C > kColoured) {
+                std::size_t sector = 0;
+                for (std::size_t h = 1; h < hues.size(); ++h)
+                    if (sectorShare(aim.h, h) > sectorShare(aim.h, sector)) sector = h;
+                hues[sector].add(left);
+            }
+        }
+        f.mean = all.value().value_or(0);
+        f.neutral = neutral.value();
+        f.skin = skin.value();
+        for (std::size_t h = 0; h < hues.size(); ++h) f.hues[h] = hues[h].value();
+        out.push_back(f);
+    }
+    return out;
+}
+
+Result<Correction> StepwiseMatch::with(const StepSet& taken) const {
+    if (taken == allSteps()) return whole_;
+    Correction out = whole_;
+    out.look = lookWith(taken);
+    if (!allColours(taken)) {
+        out.sectors.reset();
+        out.model = Model::matrix;
+        RootPolynomial base(ownPrimaries_);
+        const bool some = std::any_of(taken.begin() + kSkin, taken.end(), [](bool b) { return b; });
+        if (some) {
+            const Matrix3 back = ownPrimaries_.inverse();
+            auto kept = keptMove([this, taken, back](const Vector3& roots) -> Vector3 {
+                return toRoots(sceneXyz(back * fromRoots(roots), taken)) - roots;
+            });
+            if (!kept)
+                return failure(
+                    "These steps cannot be held back alone: colours beside them are moved so far that hues "
+                    "would change places. Hold back their neighbours, too, or none of them.");
+            out.colours = Colours(std::move(base), *std::move(kept));
+            out.model = Model::lattice;
+        } else {
+            out.colours = Colours(std::move(base));
+        }
+    }
+    for (std::size_t k = 0; k < kPairSteps; ++k)
+        if (!taken[k]) out.aim.heldBack.emplace_back(pairStepId(k));
+    std::vector<double> after, leftOut;
+    for (PatchResult& p : out.patches) {
+        p.after = out.toLab(p.rgb);
+        p.differenceAfter = ciede2000(p.reference, p.after);
+        p.leftOut = std::max(p.leftOut, p.differenceAfter);
+        if (!p.used) continue;
+        after.push_back(p.differenceAfter);
+        leftOut.push_back(p.leftOut);
+    }
+    out.summary.after = spread(after);
+    out.summary.crossValidated = spread(leftOut);
+    out.summary.expectedError = std::max(out.summary.expectedError, trimmedMean(leftOut));
+    out.certainty.reset();
+    return out;
+}
+
+}  // namespace refero

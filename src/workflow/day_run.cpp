@@ -1,0 +1,280 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/day_run.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "core/fit/fit_checks.h"
+#include "io/chart_file.h"
+#include "io/correction_file.h"
+#include "io/files/utf8.h"
+#include "studio/charts.h"
+#include "workflow/correction.h"
+#include "workflow/intake.h"
+#include "workflow/proposals.h"
+#include "workflow/shoot_state.h"
+#include "workflow/shoots.h"
+#include "workflow/whole_shoot.h"
+
+namespace refero::workflow {
+namespace {
+
+namespace fs = std::filesystem;
+using studio::Id;
+
+// Letters that every file system takes.
+std::string forDisk(const std::string& name) {
+    std::string out;
+    for (const char c : name) {
+        const bool plain = (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9') ||
+                           c == '-' || c == '_' || static_cast<unsigned char>(c) >= 0x80;
+        out += plain ? c : out.empty() || out.back() == '-' ? '\0' : '-';
+        if (out.back() == '\0') out.pop_back();
+    }
+    while (!out.empty() && out.back() == '-') out.pop_back();
+    return out.empty() ? "setup" : out;
+}
+
+class DayRun {
+  public:
+    DayRun(studio::Studio& studio, const DayOptions& options) : studio_(studio), options_(options) {}
+
+    Result<DayOutcome> run() {
+        if (auto ok = bring(); !ok) return tl::unexpected(ok.error());
+        if (auto ok = propose(); !ok) return tl::unexpected(ok.error());
+        if (auto ok = correct(); !ok) return tl::unexpected(ok.error());
+        if (auto ok = handOver(); !ok) return tl::unexpected(ok.error());
+        return outcome();
+    }
+
+  private:
+    void tell(const std::string& what, std::size_t number, std::size_t all) const {
+        if (options_.told) options_.told(what, number, all);
+    }
+    ShootOptions each(const std::string& what) const {
+        ShootOptions o;
+        o.stop = options_.stop;
+        o.told = [this, what](const Setup& s, std::size_t number, std::size_t all) {
+            tell(what + s.light, number, all);
+        };
+        return o;
+    }
+
+    Status bring() {
+        std::vector<Chart> charts = studio::chartsOf(studio_.contents());
+        for (const Chart& c : options_.charts)
+            if (std::none_of(charts.begin(), charts.end(),
+                             [&](const Chart& known) { return known.id == c.id; }))
+                charts.push_back(c);
+        const auto intake =
+            bringIn(studio_, options_.folders, {std::move(charts), {}}, options_.stop,
+                    [this](std::size_t i, std::size_t n) { tell("Looking at a frame", i + 1, n); });
+        if (!intake) return tl::unexpected(intake.error());
+        if (options_.stop.stop_requested()) return stoppedEarly();
+        for (const studio::Brought& b : intake->brought())
+            if (b.frame == 0) unreadable_.push_back({io::printable(b.path.string()), 0, {}, {}, b.reason});
+        const std::vector<Id>& frames = intake->frames();
+        new_ = {frames.begin(), frames.end()};
+        shoot_ = latestShoot(studio_.contents());
+        if (shoot_ == 0)
+            return failure(
+                "Nothing in there can be read as a picture or a clip. Give the card's folder, or frames.");
+        return {};
+    }
+
+    Status propose() {
+        const auto all = proposals(studio_.contents(), shoot_);
+        if (all.empty()) return {};
+        const auto ids = accept(studio_, shoot_, all);
+        if (!ids) return tl::unexpected(ids.error());
+        for (std::size_t i = 0; i < ids->size(); ++i) proposed_[(*ids)[i]] = reasonOf(all[i]);
+        return {};
+    }
+
+    void note(const std::vector<SetupOutcome>& outcomes) {
+        for (const SetupOutcome& o : outcomes) {
+            auto& why = why_[o.setup];
+            if (o.what == SetupOutcome::What::failed) why += (why.empty() ? "" : " ") + o.message;
+            for (const std::string& file : o.files) files_[o.setup].push_back(file);
+        }
+    }
+
+    Status correct() {
+        const auto read = readAll(studio_, each("Reading the chart of "));
+        if (!read) return tl::unexpected(read.error());
+        note(*read);
+        const auto corrected = correctAll(studio_, {}, false, each("Correcting "));
+        if (!corrected) return tl::unexpected(corrected.error());
+        note(*corrected);
+        for (const SetupOutcome& o : *corrected)
+            if (o.what == SetupOutcome::What::reshoot)
+                if (auto ok = mend(o.setup); !ok) return ok;
+        return {};
+    }
+
+    // Of a shot that is to be taken again a correction is built where its faults could be mended, and what it
+    // promises passes.
+    Status mend(Id id) {
+        for (const Setup& s : setups()) {
+            if (s.id != id || !s.reading) continue;
+            const auto c = correctionTask(s, day_.shoot, {}).run(options_.stop);
+            if (!c) {
+                if (c.error().kind == ErrorKind::stopped) return tl::unexpected(c.error());
+                why_[id] = "The chart is to be shot again, and nothing can be built on this shot: " +
+                           c.error().message;
+                return {};
+            }
+            const bool usable = !c->treatments.empty() && worst(judged(*c)) != Verdict::reshoot;
+            why_[id] = usable ? "The chart is to be shot again if that is possible; its faults were mended."
+                              : "The chart is to be shot again; nothing is built on this shot.";
+            if (!usable) return {};
+            studio::Edit edit = studio_.edit("Build correction for " + s.light + ", mended");
+            if (const auto kept = keepCorrection(edit, studio_.contents(), id, *c); !kept)
+                return tl::unexpected(kept.error());
+            mended_.insert(id);
+            return studio_.commit(edit);
+        }
+        return {};
+    }
+
+    Status handOver() {
+        std::error_code ec;
+        fs::create_directories(options_.out, ec);
+        if (ec)
+            return failure("The folder " + options_.out.string() + " cannot be made: " + ec.message() + ".");
+        if (auto ok = documents(); !ok) return ok;
+        // Setups that got new frames are handed over once more; what is there stays.
+        std::set<Id> grown;
+        for (const auto& [id, f] : studio_.contents().all<studio::Frame>())
+            if (new_.contains(id) && f.setup != 0) grown.insert(f.setup);
+        for (const Receiver r : options_.receivers) {
+            const fs::path folder = options_.out / std::string(name(r));
+            fs::create_directories(folder, ec);
+            const std::string what = "Handing over to the " + std::string(name(r)) + ": ";
+            std::vector<Id> once;  // that had it before, and got new frames
+            for (const bool again : {false, true}) {
+                if (again && once.empty()) continue;
+                ShootOptions o = each(what);
+                o.again = again;
+                if (again) o.only = once;
+                const auto handed =
+                    handOverAll(studio_, r, folder.string(),
+                                again ? io::Collision::skip : io::Collision::replace, options_.print, o);
+                if (!handed) return tl::unexpected(handed.error());
+                note(*handed);
+                for (const SetupOutcome& s : *handed) {
+                    if (s.what == SetupOutcome::What::already && grown.contains(s.setup))
+                        once.push_back(s.setup);
+                    if (s.job.empty()) continue;
+                    if (auto ok = render(s); !ok) return ok;
+                }
+            }
+        }
+        return {};
+    }
+
+    // Each correction as a document and in the single formats.
+    Status documents() {
+        for (const Setup& s : setups()) {
+            if (!s.correction) continue;
+            if (options_.stop.stop_requested()) return stoppedEarly();
+            const std::string stem = forDisk(s.correction->name);
+            std::error_code ec;
+            fs::create_directories(options_.out / "corrections", ec);
+            const fs::path path = options_.out / "corrections" / (stem + ".correction.json");
+            if (auto ok = io::writeCorrection(*s.correction, path); !ok) return ok;
+            documents_[s.id] = path.string();
+            for (const io::Format format : options_.formats) {
+                io::ExportOptions o;
+                o.format = format;
+                const fs::path target =
+                    options_.out / "corrections" / (stem + std::string(io::info(format).ending));
+                if (const auto made = io::exportCorrection(*s.correction, target, o))
+                    files_[s.id].push_back(target.string());
+                else
+                    why_[s.id] += (why_[s.id].empty() ? "" : " ") + made.error().message;
+            }
+        }
+        return {};
+    }
+
+    Status render(const SetupOutcome& s) {
+        io::BatchOptions o;
+        o.stopped = [this] { return options_.stop.stop_requested(); };
+        std::size_t all = 0, done = 0;
+        o.begun = [&](std::size_t n) { all = n; };
+        o.report = [&](const io::FrameReport& f) {
+            tell("Rendering frames of " + s.name, ++done, all);
+            DayFrame& frame = rendered_[f.path.string()];
+            if (f.fate == io::FrameFate::failed) frame.why = f.message;
+            if (f.fate == io::FrameFate::done) frame.files.push_back(f.target.string());
+        };
+        const auto summary = io::runBatch(s.job, o);
+        if (options_.stop.stop_requested()) return stoppedEarly();
+        if (!summary) why_[s.setup] += (why_[s.setup].empty() ? "" : " ") + summary.error().message;
+        return {};
+    }
+
+    const std::vector<Setup>& setups() {
+        day_ = state_.day(studio_.contents(), shoot_, plan::now());
+        setups_ = state_.setups(studio_.contents(), day_);
+        return setups_;
+    }
+
+    DayOutcome outcome() {
+        DayOutcome out;
+        std::map<Id, const Setup*> byId;
+        for (const Setup& s : setups()) byId[s.id] = &s;
+        for (const Setup& s : setups_) {
+            DaySetup d{s.id, s.light, s.body, s.lens, s.chartFrame, {}, {}, mended_.contains(s.id),
+                       {},   {},      {}};
+            if (const auto at = proposed_.find(s.id); at != proposed_.end()) d.proposed = at->second;
+            if (s.reading) d.verdict = s.reading->verdict;
+            d.correction = documents_[s.id];
+            d.files = files_[s.id];
+            d.why = why_[s.id];
+            if (d.why.empty() && s.chartFrame.empty()) d.why = "No chart was shot in this light.";
+            out.setups.push_back(std::move(d));
+        }
+        for (const auto& [id, f] : studio_.contents().all<studio::Frame>()) {
+            if (f.shoot != shoot_) continue;
+            DayFrame d = rendered_[f.path];
+            d.path = f.path;
+            d.setup = f.setup;
+            if (f.setup != 0) d.correctedBy = documents_[f.setup];
+            if (d.why.empty() && d.files.empty()) {
+                const bool corrected = byId.contains(f.setup) && byId[f.setup]->correction;
+                d.why = f.role == studio::FrameRole::chart ? "It is the chart shot."
+                        : f.setup == 0                     ? f.because
+                        : !corrected                       ? "Its setup has no correction."
+                                     : "No receiver was to get frames, or they have it already.";
+            }
+            out.frames.push_back(std::move(d));
+        }
+        out.frames.insert(out.frames.end(), unreadable_.begin(), unreadable_.end());
+        return out;
+    }
+
+    studio::Studio& studio_;
+    const DayOptions& options_;
+    ShootState state_;
+    plan::Day day_;
+    std::vector<Setup> setups_;
+    Id shoot_ = 0;
+    std::set<Id> new_, mended_;  ///< frames that came in now; setups that were mended
+    std::map<Id, std::string> proposed_, documents_, why_;
+    std::map<Id, std::vector<std::string>> files_;
+    std::map<std::string, DayFrame> rendered_;
+    std::vector<DayFrame> unreadable_;
+};
+
+}  // namespace
+
+Result<DayOutcome> runDay(studio::Studio& studio, const DayOptions& options) {
+    if (!studio.readOnlyBecause().empty()) return failure(studio.readOnlyBecause());
+    return DayRun(studio, options).run();
+}
+
+}  // namespace refero::workflow

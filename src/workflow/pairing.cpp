@@ -1,0 +1,142 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/pairing.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/difference.h"
+#include "io/correction_file.h"
+#include "io/files/content_hash.h"
+#include "io/reading_file.h"
+#include "workflow/correction.h"
+
+namespace refero::workflow {
+namespace {
+
+bool seenThroughCorrection(const Setup& setup) {
+    return setup.correction && setup.reading && !showsItself(*setup.reading);
+}
+
+}  // namespace
+
+Result<Match> PairingTask::run(const std::stop_token& stop) const {
+    MatchOptions all = options;
+    all.fit.stop = stop;
+    auto match = matched(leader, std::span(&follower, 1), all);
+    if (!match) return match;
+    match->correction.name = name;
+    match->correction.built = plan::isoText(plan::now());
+    match->correction.aim.fingerprint = fingerprint;
+    return match;
+}
+
+Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, const plan::Shoot& shoot,
+                                MatchOptions wish) {
+    if (leader.id == follower.id) return failure("A setup cannot follow itself. Choose another that leads.");
+    for (const Setup* s : {&leader, &follower})
+        if (!s->reading)
+            return failure(
+                s->body + ", " + s->light +
+                " has no chart reading yet, so that it can neither lead nor follow. Read its chart "
+                "shot first.");
+    PairingTask task{
+        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader)};
+    if (seenThroughCorrection(leader)) task.leader.through = leader.correction;
+    if (const auto limits = fitLimitsByName(shoot.limits)) task.options.fit.limits = *limits;
+    const std::string led = leader.body.empty() ? leader.light : leader.body;
+    task.name = correctionName(follower, follower.reading->taken) + ", to " + led;
+    return task;
+}
+
+MatchOptions choicesOf(const Setup& follower) {
+    constexpr double kDeviation = 1e-3;
+    constexpr std::size_t kPixels = 1000;
+    MatchOptions out;
+    if (!follower.correction || follower.correction->aim.kind != AimKind::reading) return out;
+    const Correction& c = *follower.correction;
+    for (const std::string& id : c.aim.heldBack)
+        if (const auto step = pairStepById(id)) out.held[*step] = true;
+    out.fit.weights = c.weights;
+    out.fit.intent = c.intent;
+    out.fit.asShot = c.asShot;
+    for (const PatchResult& p : c.patches)
+        if (p.known)
+            out.fit.known.push_back({p.id, follower.reading ? follower.reading->framePath : std::string(),
+                                     p.rgb, Vector3::Constant(kDeviation), kPixels, p.reference, p.weight});
+    return out;
+}
+
+std::string leaderFingerprint(const Setup& leader) {
+    if (!leader.reading) return {};
+    // Verdicts and limits are not part of how it looks.
+    Reading plain = *leader.reading;
+    plain.checks.clear();
+    plain.subjects.clear();
+    plain.limits.clear();
+    plain.verdict = Verdict::pass;
+    std::string all = io::toJson(plain).dump();
+    if (seenThroughCorrection(leader)) all += io::fingerprint(*leader.correction);
+    return io::textHash(all);
+}
+
+std::optional<Following> following(const Setup& follower, std::span<const Setup> all) {
+    if (!follower.correction || follower.correction->aim.kind != AimKind::reading) return {};
+    const AimOrigin& aim = follower.correction->aim;
+    const auto leader = std::find_if(all.begin(), all.end(), [&](const Setup& s) {
+        return s.id != follower.id && s.reading && s.reading->framePath == aim.framePath;
+    });
+    if (leader == all.end())
+        return Following{0, false,
+                         "The chart shot that it was matched to is not part of this shoot any more."};
+    if (leaderFingerprint(*leader) != aim.fingerprint)
+        return Following{leader->id, false,
+                         "The leading camera's reading or correction has changed since. Match again."};
+    return Following{leader->id, true, {}};
+}
+
+SeenChart seenNow(const Setup& setup) {
+    return setup.correction ? seenThrough(*setup.reading, *setup.correction) : asShown(*setup.reading);
+}
+
+std::vector<PairFigures> pairFigures(std::span<const Setup* const> setups) {
+    std::vector<PairFigures> out;
+    for (std::size_t i = 0; i < setups.size(); ++i)
+        for (std::size_t k = i + 1; k < setups.size(); ++k) {
+            const Setup &a = *setups[i], &b = *setups[k];
+            if (!a.reading || !b.reading || a.reading->chart.id != b.reading->chart.id) continue;
+            const SeenChart before[] = {asShown(*a.reading), asShown(*b.reading)};
+            // A picture that leads stays as it is.
+            const auto now = [](const Setup& s) {
+                const bool led = s.correction && s.correction->aim.kind == AimKind::reading;
+                return showsItself(*s.reading) && !led ? asShown(*s.reading) : seenNow(s);
+            };
+            const SeenChart after[] = {now(a), now(b)};
+            PairFigures f{a.id, b.id, 0, 0, 0};
+            const std::size_t patches = std::min(a.reading->patches.size(), b.reading->patches.size());
+            for (std::size_t p = 0; p < patches; ++p) {
+                const PatchReading &one = a.reading->patches[p], &other = b.reading->patches[p];
+                if (one.leftOut || other.leftOut || one.clipped > 0.01 || other.clipped > 0.01) continue;
+                f.before += ciede2000(before[0].lab(one.rgb), before[1].lab(other.rgb));
+                f.after += ciede2000(after[0].lab(one.rgb), after[1].lab(other.rgb));
+                ++f.patches;
+            }
+            if (f.patches == 0) continue;
+            f.before /= static_cast<double>(f.patches);
+            f.after /= static_cast<double>(f.patches);
+            out.push_back(f);
+        }
+    return out;
+}
+
+std::string nearestInTime(std::span<const TimedPicture> other, std::optional<double> seconds) {
+    const TimedPicture* best = nullptr;
+    for (const TimedPicture& p : other) {
+        if (!p.seconds || !seconds) continue;
+        if (!best || std::abs(*p.seconds - *seconds) < std::abs(*best->seconds - *seconds)) best = &p;
+    }
+    if (best) return best->path;
+    return other.empty() ? std::string() : other.front().path;
+}
+
+}  // namespace refero::workflow

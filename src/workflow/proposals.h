@@ -1,0 +1,25 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/plan/proposal.h"
+#include "studio/studio.h"
+
+namespace refero::workflow {
+
+/// Setups for the shoot's frames that belong to none; see plan::proposedSetups.
+std::vector<plan::SetupProposal> proposals(const studio::Contents& contents, studio::Id shoot,
+                                           const plan::ProposalOptions& options = {});
+
+/// Why a setup is proposed, in one sentence for a person.
+std::string reasonOf(const plan::SetupProposal& proposal);
+
+/// Makes setups of them, with their bodies, lenses and frames; all of it is one step. Their ids, in the same
+/// order.
+Result<std::vector<studio::Id>> accept(studio::Studio& studio, studio::Id shoot,
+                                       const std::vector<plan::SetupProposal>& proposals);
+
+}  // namespace refero::workflow
