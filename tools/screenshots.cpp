@@ -286,8 +286,6 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("correction");
     correction->showPage(Page::certainty);
     s.take("certainty");
-    correction->showPage(Page::scopes);
-    s.take("wipe-scopes");
     // The matrix as it is, and the same with a finish, beside balance alone.
     session.correction().keepSnapshot(session.currentId());
     Finish finish = *finishByName("rounded");
@@ -306,13 +304,7 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!waitFor([&] { return steps->model()->rowCount() > 5 && both->panes().size() == 2; }, 60)) return 1;
     QTest::qWait(1500);
     s.take("pairing");
-    auto* told = window.findChild<QComboBox*>(QStringLiteral("pairPage"));
-    for (const auto& [page, name] : {std::pair(1, "pairing-patches"), std::pair(2, "pairing-greys"),
-                                     std::pair(3, "pairing-scopes"), std::pair(5, "pairing-truth")}) {
-        told->setCurrentIndex(page);
-        s.take(name);
-    }
-    told->setCurrentIndex(0);
+
     correction->judging().showMode(JudgingWish::Mode::wipe);
     session.undo().undo();
     session.undo().undo();

@@ -26,6 +26,7 @@
 #include "app/session/reading_actions.h"
 #include "io/media_path.h"
 #include "studio/intake.h"
+#include "workflow/proposals.h"
 
 namespace refero {
 namespace {
@@ -106,6 +107,53 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(&session_.intake(), &IntakeActions::finished, this, &FramesStation::finished);
 }
 
+// What frames in no setup speak for, and one button for it.
+QWidget* FramesStation::buildOffer() {
+    auto* offer = new QWidget(this);
+    auto* row = new QHBoxLayout(offer);
+    row->setContentsMargins(16, 0, 16, 8);
+    row->setSpacing(12);
+    offered_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, offer);
+    offered_->setObjectName(QStringLiteral("offeredSetups"));
+    row->addWidget(offered_, 1);
+    accept_ = new look::Button(look::Button::Kind::primary, {}, offer);
+    accept_->setObjectName(QStringLiteral("acceptSetups"));
+    accept_->setAccessibleName(tr("Begin the proposed setups"));
+    row->addWidget(accept_);
+    connect(accept_, &QAbstractButton::clicked, this, [this] { session_.intake().acceptProposals(); });
+    return offer;
+}
+
+void FramesStation::showOffer() {
+    const auto all = session_.intake().running()
+                         ? std::vector<plan::SetupProposal>()
+                         : workflow::proposals(session_.contents(), session_.shootId());
+    offer_->setVisible(!all.empty());
+    if (all.empty()) return;
+    std::size_t frames = 0, charts = 0;
+    QStringList reasons;
+    for (const plan::SetupProposal& p : all) {
+        frames += p.frames.size();
+        charts += p.chartFrame != 0;
+        const QString who =
+            p.body.empty() ? tr("A camera without a name") : text(p.body + " " + p.serial).trimmed();
+        const auto& said =
+            p.chartFrame != 0 ? tr("%1, %2 frames with a chart shot: %3") : tr("%1, %2 frames: %3");
+        reasons << said.arg(who, QString::number(p.frames.size()), text(workflow::reasonOf(p)));
+    }
+    const auto count = static_cast<int>(all.size());
+    offered_->setText(count == 1
+                          ? tr("%1 frames are in no setup. They speak for one light.").arg(frames)
+                          : tr("%1 frames are in no setup. They speak for %2 lights, %3 with a chart shot.")
+                                .arg(frames)
+                                .arg(count)
+                                .arg(charts));
+    offer_->setToolTip(reasons.join(QLatin1Char('\n')));
+    accept_->setText(count == 1 ? tr("Begin its setup") : tr("Begin %1 setups").arg(count));
+
+    accept_->setToolTip(reasons.join(QLatin1Char('\n')));
+}
+
 QWidget* FramesStation::buildSheetPage() {
     auto* page = new QWidget(this);
     auto* row = new QHBoxLayout(page);
@@ -116,6 +164,8 @@ QWidget* FramesStation::buildSheetPage() {
     sheet_ = new ContactSheet(this);
     empty_ = buildEmpty();
     column->addWidget(buildBar());
+    offer_ = buildOffer();
+    column->addWidget(offer_);
     column->addWidget(sheet_, 1);
     column->addWidget(empty_, 1);
     row->addLayout(column, 1);
@@ -400,6 +450,7 @@ void FramesStation::refresh() {
     sheet_->setVisible(all > 0);
     empty_->setVisible(all == 0);
     sheet_->setGroups(groups());
+    showOffer();
     showChosen();
 }
 

@@ -50,7 +50,9 @@ class FramesStation : public QWidget {
     QHBoxLayout* buildShownRow(QWidget* bar);
     QWidget* buildPanel();
     QWidget* buildEmpty();
+    QWidget* buildOffer();
     QWidget* buildSheetPage();
+    void showOffer();
     void chooseWhere(int index);
     void setClock(const QString& text);
     void view(qint64 frame);
@@ -77,7 +79,9 @@ class FramesStation : public QWidget {
     std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
     look::Button *stop_, *begin_, *hand_;
-    QWidget *panel_, *empty_;
+    QWidget *panel_, *empty_, *offer_;
+    look::Label* offered_;
+    look::Button* accept_;
     std::vector<studio::Id> setups_;
 };
 

@@ -42,7 +42,7 @@ enum Layouts { wipe, checker, sideBySide, leaderAlone, followerAlone };
 const QString kSplitterKey = QStringLiteral("pairing/splitter");
 
 QString figure(double v) {
-    return QString::number(v, 'f', 2);
+    return QString::number(v, 'f', 2).replace(QLatin1Char('-'), QChar(0x2212));
 }
 
 QString figure(const std::optional<double>& v) {
@@ -407,7 +407,7 @@ void PairingStation::refresh() {
             wanted = static_cast<int>(led->leader);
     if (!wanted && s)
         for (const Setup& each : session_.setups())
-            if (each.reading && each.id != id && each.place == s->place && each.body != s->body)
+            if (!wanted && each.reading && each.id != id && each.place == s->place && each.body != s->body)
                 wanted = static_cast<int>(each.id);
     if (leads_->findData(wanted) < 0) wanted = other ? 0 : before;
     leads_->setCurrentIndex(std::max(0, leads_->findData(wanted)));

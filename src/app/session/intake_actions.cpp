@@ -13,6 +13,7 @@
 #include "io/media_path.h"
 #include "workflow/chart_shot.h"
 #include "workflow/intake.h"
+#include "workflow/proposals.h"
 #include "workflow/shoots.h"
 
 namespace refero {
@@ -130,6 +131,19 @@ void IntakeActions::beginSetupWith(const std::vector<studio::Id>& frames) {
     });
     if (!kept) return emit session_.refused(text(kept.error().message));
     if (id != 0) session_.select(static_cast<int>(id));
+}
+
+void IntakeActions::acceptProposals() {
+    const auto all = workflow::proposals(session_.contents(), session_.shootId());
+    if (all.empty()) return;
+    const auto ids = workflow::accept(*session_.studio(), session_.shootId(), all);
+    session_.rebuild();
+    session_.undo().refresh();
+    if (!ids) return emit session_.refused(text(ids.error().message));
+    session_.select(static_cast<int>(ids->front()));
+    for (const studio::Id id : *ids)
+        if (const Setup* s = session_.setup(static_cast<int>(id)); s && !s->chartFrame.empty())
+            session_.reading().readNewest(static_cast<int>(id));
 }
 
 void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id setup) {

@@ -33,6 +33,8 @@ class IntakeActions : public QObject {
     void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
     /// A new setup with the first frame's body and lens, and these frames in it.
     void beginSetupWith(const std::vector<studio::Id>& frames);
+    /// Makes setups of what the frames in none speak for; their chart shots are read.
+    void acceptProposals();
     /// A clip stands for another of its pictures; a chart in it is read.
     void takeMoment(studio::Id frame, double seconds);
     /// A camera's clock was behind by so many seconds; see studio::setClock.

@@ -10,6 +10,7 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
+#include "core/colour/shown_picture.h"
 #include "core/fit/candidate.h"
 #include "core/fit/samples.h"
 #include "core/fit/training.h"
@@ -95,7 +96,14 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
     FitOptions fitOptions = options.fit;
     fitOptions.finish = aim->finish;
     fitOptions.aim = std::make_shared<const Aim>(*std::move(aim));
+    // Contrast is a step of its own: between pictures the greys have the first say, however little they say.
+    const bool pictures = fitOptions.aim->look && shownPicture(follower.front().encoding);
+    if (pictures && options.fit.greyCurves == CurveUse::automatic) fitOptions.greyCurves = CurveUse::always;
     auto whole = fit(follower, fitOptions);
+    if (!whole && pictures) {
+        fitOptions.greyCurves = options.fit.greyCurves;
+        whole = fit(follower, fitOptions);
+    }
     if (!whole) return tl::unexpected(whole.error());
     const std::string led = leader.reading.body.empty() ? leader.reading.framePath : leader.reading.body;
     whole->name += " to " + led;
