@@ -6,6 +6,7 @@
 #include "cli/finish_options.h"
 #include "cli/known_colour_options.h"
 #include "cli/verbs.h"
+#include "cli/weight_options.h"
 #include "core/colour/difference.h"
 #include "core/fit/fit.h"
 #include "core/fit/fit_checks.h"
@@ -51,8 +52,7 @@ class Correct : public Verb {
         verb->add_option("--intent", intent_, "colorimetric, neutrals, skin or pleasing")
             ->check(CLI::IsMember({"colorimetric", "neutrals", "skin", "pleasing"}))
             ->capture_default_str();
-        verb->add_option("--weight", weights_,
-                         "This job's colours: how often a patch counts, as B3=4; may be given again");
+        weights_.declare(*verb);
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
             ->capture_default_str();
@@ -95,15 +95,9 @@ class Correct : public Verb {
         const auto limits = fitLimitsByName(limits_);
         if (!limits) return tl::unexpected(limits.error());
         options.limits = *limits;
-        for (const std::string& text : weights_) {
-            const auto at = text.find('=');
-            double weight = 0;
-            if (at != std::string::npos && CLI::detail::lexical_cast(text.substr(at + 1), weight))
-                options.weights[text.substr(0, at)] = weight;
-            else
-                return failure("\"" + text +
-                               "\" is no weight. Say the patch and how often it counts, as B3=4.");
-        }
+        auto weights = weights_.weights();
+        if (!weights) return tl::unexpected(weights.error());
+        options.weights = *std::move(weights);
         auto correction = fit(readings, options);
         if (!correction) return tl::unexpected(correction.error());
         correction->built = plan::isoText(plan::now());
@@ -176,7 +170,8 @@ class Correct : public Verb {
             << c.summary.message << "\n";
     }
 
-    std::vector<std::string> readings_, weights_;
+    std::vector<std::string> readings_;
+    WeightOptions weights_;
     bool asShot_ = false;
     int resamples_ = 100;
     double tolerance_ = 0.3;

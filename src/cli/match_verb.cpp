@@ -5,6 +5,7 @@
 
 #include "cli/known_colour_options.h"
 #include "cli/verbs.h"
+#include "cli/weight_options.h"
 #include "core/pair/match.h"
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
@@ -34,8 +35,7 @@ class MatchVerb : public Verb {
         verb->add_option("--intent", intent_, "colorimetric, neutrals, skin or pleasing")
             ->check(CLI::IsMember({"colorimetric", "neutrals", "skin", "pleasing"}))
             ->capture_default_str();
-        verb->add_option("--weight", weights_,
-                         "This job's colours: how often a patch counts, as B3=4; may be given again");
+        weights_.declare(*verb);
         verb->add_option("--hold", held_,
                          "A step that is not taken: balance, level, contrast, skin or a hue by its Munsell "
                          "letters (R, YR, Y, GY, G, BG, B, PB, P, RP); may be given again");
@@ -88,14 +88,9 @@ class MatchVerb : public Verb {
         out.fit.intent = *intentByName(intent_);
         out.fit.asShot = asShot_;
         out.fit.resamples = static_cast<std::size_t>(resamples_);
-        for (const std::string& text : weights_) {
-            const auto at = text.find('=');
-            double weight = 0;
-            if (at == std::string::npos || !CLI::detail::lexical_cast(text.substr(at + 1), weight))
-                return failure("\"" + text +
-                               "\" is no weight. Say the patch and how often it counts, as B3=4.");
-            out.fit.weights[text.substr(0, at)] = weight;
-        }
+        auto weights = weights_.weights();
+        if (!weights) return tl::unexpected(weights.error());
+        out.fit.weights = *std::move(weights);
         for (const std::string& id : held_) {
             const auto step = pairStepById(id);
             if (!step) return tl::unexpected(step.error());
@@ -166,7 +161,8 @@ class MatchVerb : public Verb {
     }
 
     KnownColourOptions known_;
-    std::vector<std::string> follower_, weights_, held_;
+    std::vector<std::string> follower_, held_;
+    WeightOptions weights_;
     bool asShot_ = false;
     int resamples_ = 0;
     std::string leader_, through_, model_ = "auto", intent_ = "colorimetric", stopAfter_, json_, out_;

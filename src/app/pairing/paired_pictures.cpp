@@ -3,6 +3,7 @@
 #include "app/pairing/paired_pictures.h"
 
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 #include "app/look/tokens.h"
@@ -13,16 +14,19 @@ namespace {
 
 constexpr int kLongEdge = 2400, kScopeEdge = 1000;
 
-// In the middle of a ground of that shape, and as large as the others.
-QImage shaped(const QImage& picture, double aspect, int width) {
-    const int height = static_cast<int>(std::lround(width / aspect));
-    QImage out(width, height, QImage::Format_RGB32);
+double aspectOf(const QSize& size) {
+    return double(size.width()) / size.height();
+}
+
+// As large as it goes in the middle of a ground of that shape.
+QImage onGround(const QImage& picture, double groundAspect, int width) {
+    QImage out(width, static_cast<int>(std::lround(width / groundAspect)), QImage::Format_RGB32);
     out.fill(look::palette().viewing);
-    const double scale = std::min(double(width) / picture.width(), double(height) / picture.height());
-    const QSizeF size = QSizeF(picture.size()) * scale;
+    const QRectF place = placeOnGround(aspectOf(picture.size()), groundAspect);
     QPainter painter(&out);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.drawImage(QRectF(QPointF((width - size.width()) / 2, (height - size.height()) / 2), size),
+    painter.drawImage(QRectF(place.x() * out.width(), place.y() * out.height(), place.width() * out.width(),
+                             place.height() * out.height()),
                       picture);
     return out;
 }
@@ -37,21 +41,42 @@ Scopes scopesIn(const PairSide& side, const QRectF& region) {
     return scopesOf(part.isEmpty() ? whole : whole.part(part.x(), part.y(), part.width(), part.height()));
 }
 
+// A region of the ground as a share of the picture that lies on it.
+QRectF within(const QRectF& region, const QRectF& place) {
+    if (region.isEmpty()) return {};
+    return {(region.x() - place.x()) / place.width(), (region.y() - place.y()) / place.height(),
+            region.width() / place.width(), region.height() / place.height()};
+}
+
 }  // namespace
 
-PairedPictures paired(const PairSide& leader, const PairSide& follower, const QRectF& region) {
+QRectF placeOnGround(double aspect, double groundAspect) {
+    const double width = std::min(1.0, aspect / groundAspect), height = std::min(1.0, groundAspect / aspect);
+    return {(1 - width) / 2, (1 - height) / 2, width, height};
+}
+
+PairedPictures paired(const PairSide& leader, const PairSide& follower, const QRectF& region,
+                      std::optional<PairSideId> alone) {
     PairedPictures out;
-    QImage one = displayImage(leader.frame->large, leader.toSrgb, kLongEdge),
-           other = displayImage(follower.frame->large, follower.toSrgb, kLongEdge);
-    out.full = follower.frame->full;
-    if (one.size() != other.size()) {
-        const double aspect = double(out.full.width()) / out.full.height();
-        const int width = std::max(one.width(), other.width());
-        one = shaped(one, aspect, width);
-        other = shaped(other, aspect, width);
+    const double ground = aspectOf(follower.frame->full);
+    const QRectF place = placeOnGround(aspectOf(leader.frame->full), ground);
+    out.scopes = {scopesIn(leader, within(region, place)), scopesIn(follower, region)};
+    if (alone) {
+        const PairSide& one = *alone == PairSideId::leader ? leader : follower;
+        out.full = one.frame->full;
+        out.panes = {
+            {one.title, PictureView::pyramid(displayImage(one.frame->large, one.toSrgb, kLongEdge))}};
+        return out;
     }
-    out.panes = {{leader.title, PictureView::pyramid(one)}, {follower.title, PictureView::pyramid(other)}};
-    out.scopes = {scopesIn(leader, region), scopesIn(follower, region)};
+    QImage first = displayImage(leader.frame->large, leader.toSrgb, kLongEdge),
+           second = displayImage(follower.frame->large, follower.toSrgb, kLongEdge);
+    out.full = follower.frame->full;
+    if (first.size() != second.size()) {
+        const int width = std::max(first.width(), second.width());
+        first = onGround(first, ground, width);
+        second = onGround(second, ground, width);
+    }
+    out.panes = {{leader.title, PictureView::pyramid(first)}, {follower.title, PictureView::pyramid(second)}};
     return out;
 }
 

@@ -14,14 +14,19 @@ struct PairSide {
     std::shared_ptr<const SmallFrame> frame;
     Rendering toSrgb;
 };
+enum class PairSideId { leader, follower };
 
 struct PairedPictures {
-    std::vector<CompareView::Pane> panes;  ///< the leader's, the follower's; of one size
-    QSize full;                            ///< of the size that they share, in the follower's pixels
+    std::vector<CompareView::Pane> panes;  ///< the leader's, the follower's, of one size; or the one alone
+    QSize full;                            ///< in the pixels of the follower's frame, or of the one alone
     std::vector<Scopes> scopes;            ///< of both, in sRGB
 };
-/// Frames of different shape are set on a ground of one. `region`, in shares of width and height, is what the
-/// scopes are fed with; empty for all. Slow: for worker threads.
-PairedPictures paired(const PairSide& leader, const PairSide& follower, const QRectF& region = {});
+/// Frames of different shape are set on a ground of the follower's. `region`, in shares of the follower's
+/// picture, is what the scopes are fed with, the same place of both; empty for all. Slow: for worker threads.
+PairedPictures paired(const PairSide& leader, const PairSide& follower, const QRectF& region = {},
+                      std::optional<PairSideId> alone = {});
+
+/// Where a picture of that shape (width by height) lies on a ground of another, in shares of the ground.
+QRectF placeOnGround(double aspect, double groundAspect);
 
 }  // namespace refero

@@ -5,12 +5,10 @@
 #include <QWidget>
 #include <map>
 
-#include "app/pairing/paired_pictures.h"
+#include "app/pairing/paired_view.h"
 #include "app/session/session.h"
-#include "app/tables/figure_rows.h"
 #include "core/pair/match.h"
 
-class QCheckBox;
 class QComboBox;
 class QSplitter;
 class QStackedWidget;
@@ -19,9 +17,12 @@ class QTimer;
 namespace refero {
 
 class AbPlot;
+class CamerasPage;
 class PairLadder;
-class RowTable;
+class PatchesPage;
 class ScopesPage;
+class StepsPage;
+class TruthPage;
 namespace look {
 class Button;
 class Label;
@@ -38,7 +39,6 @@ class PairingStation : public QWidget {
     void setViewingOnly(bool only);
     void setCompact(bool compact);
     void showPage(Page page);
-    CompareView& compare() { return *compare_; }
 
   signals:
     void readingWanted();
@@ -50,29 +50,29 @@ class PairingStation : public QWidget {
   private:
     QWidget* buildBar();
     QWidget* buildPanel();
-    QWidget* buildSteps(QWidget* parent);
-    QWidget* buildPatches(QWidget* parent);
-    RowTable* table(FigureRows& rows, const char* object, const QString& name,
-                    std::initializer_list<int> widths, QWidget* parent);
+    QWidget* buildButtons(QWidget* parent);
+    QWidget* buildGreys(QWidget* parent);
+    QWidget* buildScopes(QWidget* parent);
+    void connectPages();
 
-    void refresh();  // what can lead and follow, and what is kept
-    void takeUp();   // what the kept correction says of steps and weights
-    void find();     // looks for a match with the choices as they are
+    void refresh();  ///< what can lead and follow, and what is kept
+    void fillLeaders(const Setup* follower, bool other);
+    void takeUp();  ///< what the kept correction says of steps and weights
+    void find();    ///< looks for a match with the choices as they are
     void showMatch();
+    void showKept(const Setup& leader, const Setup& follower);
     void showEmpty(const QString& title, const QString& text);
-    void showSteps(const Match& match);
-    void showPatches(const Match& match);
-    void showGreys(const Match& match);
-    void showCameras();
-    void showTruth();
+    void showGreys();
     void fillPictures();
+    void draw();
     void feedScopes();
-    void draw();  // the pictures, in the background
-    void weigh(double factor);
-    void markColour(const QRectF& place);
+    void followPicture();
+    void weigh(const QString& id, double factor);
+    void mark(const QRectF& place);
+    void proceed();
     MatchOptions options() const;
-    StepSet shownSteps() const;
-    Correction followersView() const;
+    Correction followersView(const Setup& follower) const;
+    PairedView::Arrangement arrangement() const;
     const Setup* leader() const;
     const Setup* follower() const;
 
@@ -80,30 +80,28 @@ class PairingStation : public QWidget {
     QWidget *bar_, *panel_;
     QSplitter* splitter_;
     QComboBox *leads_, *layout_, *leadersPicture_, *followersPicture_, *page_, *feed_;
-    QCheckBox* skin_;
     look::Button *keep_, *all_;
-    CompareView* compare_;
-    look::Label *title_, *said_, *marked_, *merged_;
+    PairedView* view_;
+    look::Label *title_, *said_;
     QStackedWidget* pages_;
-    RowTable *stepList_, *patchList_;
-    FigureRows steps_, patches_, cameras_, truth_;
+    StepsPage* steps_;
+    PatchesPage* patches_;
+    CamerasPage* cameras_;
+    TruthPage* truth_;
     PairLadder* ladder_;
     AbPlot* arrows_;
     ScopesPage* scopes_;
 
     std::shared_ptr<const Match> match_;
-    StepSet held_{};
     std::map<std::string, double> weights_;
     std::vector<KnownColour> colours_;  ///< marked in both pictures
-    QRectF region_;                     ///< that feeds the scopes, in shares of the picture
-    std::vector<Scopes> drawn_;         ///< of both pictures
-    std::vector<Vector3> patchesOfLeader_, patchesOfFollower_;  ///< in sRGB, encoded
     std::optional<Lab> leadersColour_;  ///< marked in the leader's picture, waiting for the follower's
     std::map<int, int> leaders_;        ///< that were chosen, by follower
-    std::map<QString, std::shared_ptr<const SmallFrame>> frames_;
+    std::vector<Scopes> drawn_;         ///< of both pictures
+    std::vector<Vector3> patchesOfLeader_, patchesOfFollower_;  ///< in sRGB, encoded
     QTimer* redraw_;
-    int shown_ = 0, drawing_ = 0;
-    bool fitted_ = false;
+    int shown_ = 0;
+    bool kept_ = false;  ///< the match at hand is the follower's correction
 };
 
 }  // namespace refero

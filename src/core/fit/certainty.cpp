@@ -8,29 +8,15 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
-#include <numbers>
-#include <random>
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/fit/cross_validation.h"
+#include "core/numeric/normal_draws.h"
 
 namespace refero {
 namespace {
-
-class Normal {
-  public:
-    explicit Normal(unsigned seed) : engine_(seed) {}
-    Vector3 three() { return {one(), one(), one()}; }
-
-  private:
-    double one() {
-        const double u = (engine_() + 0.5) / 4294967296.0, v = (engine_() + 0.5) / 4294967296.0;
-        return std::sqrt(-2 * std::log(u)) * std::cos(2 * std::numbers::pi * v);
-    }
-    std::mt19937 engine_;
-};
 
 // CIEDE2000 of each patch.
 struct Differences {
@@ -57,7 +43,7 @@ std::optional<Differences> differencesOf(const Candidate& c, const Samples& s, c
 }
 
 // A step in X, Y and Z whose CIEDE2000 is `tolerance` root mean square, any direction alike.
-Xyz moved(const Xyz& reference, double tolerance, Normal& normal) {
+Xyz moved(const Xyz& reference, double tolerance, numeric::NormalDraws& normal) {
     const Matrix3 metric = xyzMetric(reference);
     // d' M d = 1 for d = L^-T u with |u| = 1.
     const Eigen::LLT<Matrix3> root(metric);
@@ -114,7 +100,7 @@ SpreadInterval aroundSmall(const std::vector<double>& own, const Resampled& agai
 
 // The chart as another shot of another copy might have it.
 Result<PreparedChart> drawn(const PreparedChart& chart, const PreparationOptions& preparation,
-                            double tolerance, Normal& normal) {
+                            double tolerance, numeric::NormalDraws& normal) {
     Reading reading = chart.reading;
     std::vector<Xyz> reference = chart.reference;
     for (std::size_t i = 0; i < reading.patches.size(); ++i) {
@@ -136,7 +122,7 @@ std::optional<Certainty> certaintyOf(const Candidate& c, const PreparedChart& ch
     std::vector<std::optional<Differences>> all(options.resamples);
     tbb::parallel_for(std::size_t{0}, options.resamples, [&](std::size_t k) {
         if (options.stop.stop_requested()) return;
-        Normal normal(options.seed + 7919 * static_cast<unsigned>(k + 1));
+        numeric::NormalDraws normal(options.seed + 7919 * static_cast<unsigned>(k + 1));
         const auto again = drawn(chart, preparation, options.chartTolerance, normal);
         if (again && again->samples.index == chart.samples.index)
             all[k] = differencesOf(c, again->samples, view);

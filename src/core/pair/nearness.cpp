@@ -6,14 +6,13 @@
 #include <array>
 #include <cmath>
 #include <map>
-#include <numbers>
-#include <random>
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/colour/shown_picture.h"
 #include "core/grade/recipe.h"
+#include "core/numeric/normal_draws.h"
 #include "core/read/balance.h"
 
 namespace refero {
@@ -40,23 +39,7 @@ std::string groupOf(const Patch& patch) {
     return std::string(kRecipeSectors[sector].letters);
 }
 
-class Normal {
-  public:
-    explicit Normal(unsigned seed) : engine_(seed) {}
-    double one() {
-        const double u = (engine_() + 0.5) / 4294967296.0, v = (engine_() + 0.5) / 4294967296.0;
-        return std::sqrt(-2 * std::log(u)) * std::cos(2 * std::numbers::pi * v);
-    }
-    Vector3 three() {
-        const double a = one(), b = one();
-        return {a, b, one()};
-    }
-
-  private:
-    std::mt19937 engine_;
-};
-
-Vector3 drawn(const PatchReading& p, Normal& normal) {
+Vector3 drawn(const PatchReading& p, numeric::NormalDraws& normal) {
     return p.rgb + p.standardError().cwiseProduct(normal.three());
 }
 
@@ -110,7 +93,7 @@ Result<std::vector<GroupNearness>> nearness(const SeenChart& first, const SeenCh
     if (groups.empty())
         return failure(
             "No patch can be used in both shots, so nothing can be compared. Shoot the chart again.");
-    Normal normal(options.seed);
+    numeric::NormalDraws normal(options.seed);
     std::vector<GroupNearness> out;
     for (const std::string& name : groupsInOrder()) {
         const auto at = groups.find(name);
