@@ -135,6 +135,10 @@ class MatchVerb : public Verb {
         for (const GroupFigures& g : byGroup(c))
             print("%-17s %8.2f %8.2f %8.2f  (mean of %zu)\n", g.name.c_str(), g.before, g.after, g.leftOut,
                   g.count);
+        for (std::size_t k = 0; k < kRecipeSectors.size(); ++k)
+            if (m.steps.front().hues[k] && m.steps.back().hues[k])
+                print("%-17s %8.2f %8.2f\n", words::pairStep(4 + k).c_str(), *m.steps.front().hues[k],
+                      *m.steps.back().hues[k]);
         print("\nWhat is left after each step:\n%-22s %8s %8s %8s  %s\n", "", "mean", "greys", "skin",
               "its hue");
         for (const StepFigures& s : m.steps) {

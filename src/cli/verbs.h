@@ -11,6 +11,7 @@ namespace refero::cli {
 std::unique_ptr<Verb> makeRead();
 std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeMatch();
+std::unique_ptr<Verb> makeBalance();
 std::unique_ptr<Verb> makeDay();
 std::unique_ptr<Verb> makeVerify();
 std::unique_ptr<Verb> makeBatch();

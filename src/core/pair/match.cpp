@@ -117,8 +117,11 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
         whole->look ? std::optional(whole->look->xyzD50ToRgb) : std::nullopt;
     if (const auto shown = shownReading(first, primaries)) own = pictureLookOf(first, *shown);
     out.stepwise = std::make_shared<const StepwiseMatch>(*std::move(whole), own);
-    out.steps = out.stepwise->figures(options.held);
-    auto correction = out.stepwise->with(options.taken());
+    const StepSet taken = options.taken();
+    StepSet held{};
+    for (std::size_t k = 0; k < held.size(); ++k) held[k] = !taken[k];
+    out.steps = out.stepwise->figures(held);
+    auto correction = out.stepwise->with(taken);
     if (!correction) return tl::unexpected(correction.error());
     out.correction = *std::move(correction);
     out.light = lightDifference(leader.reading, first);

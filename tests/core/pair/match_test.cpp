@@ -5,6 +5,7 @@
 #include <gtest/gtest.h>
 
 #include "core/colour/difference.h"
+#include "core/grade/recipe.h"
 #include "core/pair/made_up.h"
 #include "core/render/render.h"
 
@@ -124,6 +125,25 @@ TEST_F(Matching, AColourMarkedInBothPicturesCounts) {
     ASSERT_TRUE(with) << with.error().message;
     EXPECT_LT(ciede2000(inA, with->correction.toLab(inB)),
               0.6 * ciede2000(inA, without->correction.toLab(inB)));
+}
+
+// The recipe's goal is the leader's picture, and hands that set what it says get what it says.
+TEST_F(Matching, TheRecipeTowardsTheLeaderKeepsItsPromise) {
+    const auto m = match();
+    ASSERT_TRUE(m);
+    const auto recipe = recipeFor(m->correction);
+    ASSERT_TRUE(recipe) << recipe.error().message;
+    double sum = 0, apart = 0;
+    for (const PatchResult& p : m->correction.patches) {
+        sum += ciede2000(m->correction.toLab(p.rgb), carriedOut(p.rgb, recipe->settings));
+        apart += ciede2000(p.reference, carriedOut(p.rgb, recipe->settings));
+    }
+    const auto n = static_cast<double>(m->correction.patches.size());
+    EXPECT_NEAR(sum / n, recipe->left, 0.02);
+    EXPECT_LT(apart / n, 0.5 * m->correction.summary.before.mean)
+        << "and it is the leader that they come near";
+    for (std::size_t k = 1; k < recipe->steps.size(); ++k)
+        EXPECT_LE(recipe->steps[k].left, recipe->start + 1e-9) << recipe->steps[k].name;
 }
 
 TEST_F(Matching, OneFrameOnBothSidesIsRefused) {
