@@ -168,6 +168,21 @@ TEST_F(PairingWindow, BothAreSeenAsWipeCheckerAndAlone) {
     EXPECT_FALSE(view->flicked());
 }
 
+// 1280 x 800 at a scale of 125 %, on every page.
+TEST_F(PairingWindow, FitsASmallScreen) {
+    ASSERT_TRUE(bringIn());
+    ASSERT_TRUE(matched());
+    window->resize(1024, 640);
+    for (int page = 0; page < 6; ++page) {
+        window->findChild<PairingStation*>()->showPage(static_cast<PairingStation::Page>(page));
+        QTest::qWait(50);
+        EXPECT_EQ(window->size(), QSize(1024, 640)) << page;
+
+        EXPECT_LE(window->minimumSizeHint().width(), 1024) << page;
+        EXPECT_LE(window->minimumSizeHint().height(), 640) << page;
+    }
+}
+
 TEST_F(PairingWindow, AColourMarkedInBothCounts) {
     ASSERT_TRUE(bringIn());
     ASSERT_TRUE(matched());

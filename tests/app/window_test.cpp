@@ -206,9 +206,9 @@ TEST_F(Window, CanBeMadeSmallInSteps) {
 TEST_F(Window, FitsASmallScreenInEveryStation) {
     ASSERT_TRUE(openAndCorrect());
     window->resize(1024, 640);
-    for (const auto station :
-         {MainWindow::StationId::plan, MainWindow::StationId::frames, MainWindow::StationId::reading,
-          MainWindow::StationId::correction, MainWindow::StationId::handover}) {
+    for (const auto station : {MainWindow::StationId::plan, MainWindow::StationId::frames,
+                               MainWindow::StationId::reading, MainWindow::StationId::correction,
+                               MainWindow::StationId::pairing, MainWindow::StationId::handover}) {
         window->showStation(station);
         QTest::qWait(50);
         EXPECT_EQ(window->size(), QSize(1024, 640));

@@ -112,7 +112,8 @@ QWidget* PairingStation::buildBar() {
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
     const auto choice = [&](const QString& name, const char* object, const QString& hint, int stretch) {
-        row->addWidget(look::caption(name, bar));
+        captions_.push_back(look::caption(name, bar));
+        row->addWidget(captions_.back());
         auto* box = new QComboBox(bar);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(name);
@@ -259,6 +260,8 @@ void PairingStation::setViewingOnly(bool only) {
 }
 
 void PairingStation::setCompact(bool compact) {
+    // What the choices are called is told by their hints, too.
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
     panel_->setMinimumWidth(compact ? 260 : 300);
     steps_->setCompact(compact);
     patches_->setCompact(compact);

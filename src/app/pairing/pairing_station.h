@@ -78,6 +78,7 @@ class PairingStation : public QWidget {
 
     Session& session_;
     QWidget *bar_, *panel_;
+    std::vector<QWidget*> captions_;  ///< of the choices in the bar
     QSplitter* splitter_;
     QComboBox *leads_, *layout_, *leadersPicture_, *followersPicture_, *page_, *feed_;
     look::Button *keep_, *all_;

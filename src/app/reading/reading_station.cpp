@@ -78,8 +78,8 @@ QWidget* ReadingStation::buildBar() {
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
     const auto caption = [&](const char* text) {
-        auto* l = look::caption(QLatin1String(text));
-        row->addWidget(l);
+        captions_.push_back(look::caption(QLatin1String(text)));
+        row->addWidget(captions_.back());
     };
     caption("Chart");
     chart_ = new QComboBox(bar);
@@ -98,7 +98,7 @@ QWidget* ReadingStation::buildBar() {
     question_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     question_->setObjectName(QStringLiteral("encodingQuestion"));
     question_->setWordWrap(false);
-    question_->setMinimumWidth(40);
+    question_->setMinimumWidth(1);
     question_->hide();
     row->addWidget(question_);
     answer_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take it"), bar);
@@ -283,6 +283,13 @@ void ReadingStation::ask(const Setup& setup) {
 void ReadingStation::narrow(bool compact) {
     compact_ = compact;
     hint_->setVisible(!compact && question_->isHidden());
+    // A question about the encoding needs room as well.
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
+    for (QComboBox* box : {chart_, static_cast<QComboBox*>(encoding_), view_}) {
+        box->setMinimumContentsLength(compact ? 3 : 0);
+        box->setSizeAdjustPolicy(compact ? QComboBox::AdjustToMinimumContentsLengthWithIcon
+                                         : QComboBox::AdjustToContents);
+    }
     table_->setCompact(compact);
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <vector>
+
 #include "app/station/station.h"
 
 class QComboBox;
@@ -46,6 +48,7 @@ class ReadingStation : public Station {
     Dialogs& dialogs_;
     FrameView* frame_;
     QWidget* hint_;
+    std::vector<QWidget*> captions_;
     PatchTable* table_;
     MeterPanel* meters_;
     QComboBox* chart_;
