@@ -5,6 +5,7 @@
 #include "io/reading_file.h"
 #include "workflow/correction.h"
 #include "workflow/one_shoot.h"
+#include "workflow/whole_shoot.h"
 
 namespace refero::workflow {
 namespace {
@@ -49,6 +50,18 @@ TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
     ASSERT_TRUE(led);
     EXPECT_FALSE(led->upToDate);
     EXPECT_NE(led->why.find("Match again"), std::string::npos);
+    EXPECT_EQ(setup(b).progress(), Progress::stale);
+    // The whole shoot corrected once more matches it again, and only it: the leader is left to be corrected.
+    const auto corrected = correctAll(*studio, {}, true);
+    ASSERT_TRUE(corrected) << corrected.error().message;
+    for (const SetupOutcome& o : *corrected)
+        if (o.setup == b) {
+            EXPECT_EQ(o.what, SetupOutcome::What::done) << o.message;
+        }
+    led = following(setup(b), all());
+    ASSERT_TRUE(led);
+    EXPECT_EQ(led->leader, a);
+    EXPECT_TRUE(led->upToDate);
 }
 
 TEST_F(PairingWork, PairsAreToldBeforeAndAfter) {
