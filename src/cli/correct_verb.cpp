@@ -4,6 +4,7 @@
 #include <ostream>
 
 #include "cli/finish_options.h"
+#include "cli/fit_figures.h"
 #include "cli/known_colour_options.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
@@ -122,23 +123,7 @@ class Correct : public Verb {
                   p.differenceAfter, p.leftOut, parts.lightness, parts.chroma, parts.hue,
                   p.used ? "" : "  not used");
         }
-        const auto row = [&](const char* title, double Spread::*figure) {
-            print("%-6s %10.2f %10.2f %10.2f\n", title, c.summary.before.*figure, c.summary.after.*figure,
-                  c.summary.crossValidated.*figure);
-        };
-        row("mean", &Spread::mean);
-        row("median", &Spread::median);
-        row("95 %", &Spread::percentile95);
-        row("max", &Spread::max);
-        for (const GroupFigures& g : byGroup(c))
-            print("%-10s %6.2f %10.2f %10.2f  (mean of %zu)\n", g.name.c_str(), g.before, g.after, g.leftOut,
-                  g.count);
-        if (c.certainty) {
-            const SpreadInterval &after = c.certainty->after, &unseen = c.certainty->crossValidated;
-            print("95 %% sure: mean after %.2f to %.2f, largest %.2f to %.2f, left out %.2f to %.2f.\n",
-                  after.mean.low, after.mean.high, after.max.low, after.max.high, unseen.mean.low,
-                  unseen.mean.high);
-        }
+        printFigures(out, c);
         print("Noise: red %.2f, green %.2f, blue %.2f, in colour %.2f times that of balance alone.\n",
               c.noise.gain.x(), c.noise.gain.y(), c.noise.gain.z(), c.noise.chromaGain);
         if (c.noise.stopsToBlotches)

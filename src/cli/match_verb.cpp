@@ -3,6 +3,7 @@
 #include <cstdio>
 #include <ostream>
 
+#include "cli/fit_figures.h"
 #include "cli/known_colour_options.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
@@ -107,6 +108,12 @@ class MatchVerb : public Verb {
         return out;
     }
 
+    static std::string figure(const std::optional<double>& v) {
+        char text[20] = "-";
+        if (v) std::snprintf(text, sizeof text, "%.2f", *v);
+        return text;
+    }
+
     static void report(const Match& m, std::ostream& out) {
         const Correction& c = m.correction;
         char line[200];
@@ -114,43 +121,27 @@ class MatchVerb : public Verb {
             std::snprintf(line, sizeof line, values...);
             out << line;
         };
-        print("%-6s %-10s %8s %8s %8s %12s\n", "patch", "", "before", "after", "left out", "cannot meet");
+        print("%-6s %10s %10s %10s %12s\n", "patch", "before", "after", "left out", "cannot meet");
         for (const PatchResult& p : c.patches) {
             const auto never = m.unreachable.find(p.id);
-            print("%-6s %-10s %8.2f %8.2f %8.2f ", p.id.c_str(), std::string(name(p.role)).c_str(),
-                  p.differenceBefore, p.differenceAfter, p.leftOut);
-            if (never != m.unreachable.end())
-                print("%12.2f\n", never->second);
-            else
-                print("%12s\n", p.used ? "-" : "not used");
+            const std::string cannot = never == m.unreachable.end() ? "-" : figure(never->second);
+            print("%-6s %10.2f %10.2f %10.2f %12s  %s%s\n", p.id.c_str(), p.differenceBefore,
+                  p.differenceAfter, p.leftOut, cannot.c_str(), std::string(name(p.role)).c_str(),
+                  p.used ? "" : ", not used");
         }
-        const auto row = [&](const char* title, double Spread::*figure) {
-            print("%-17s %8.2f %8.2f %8.2f\n", title, c.summary.before.*figure, c.summary.after.*figure,
-                  c.summary.crossValidated.*figure);
-        };
-        row("mean", &Spread::mean);
-        row("median", &Spread::median);
-        row("95 %", &Spread::percentile95);
-        row("max", &Spread::max);
-        for (const GroupFigures& g : byGroup(c))
-            print("%-17s %8.2f %8.2f %8.2f  (mean of %zu)\n", g.name.c_str(), g.before, g.after, g.leftOut,
-                  g.count);
+        printFigures(out, c);
         for (std::size_t k = 0; k < kRecipeSectors.size(); ++k)
             if (m.steps.front().hues[k] && m.steps.back().hues[k])
-                print("%-17s %8.2f %8.2f\n", words::pairStep(4 + k).c_str(), *m.steps.front().hues[k],
-                      *m.steps.back().hues[k]);
+                print("%-16s %.2f %10.2f\n", words::pairStep(kFirstHueStep + k).c_str(),
+                      *m.steps.front().hues[k], *m.steps.back().hues[k]);
         print("\nWhat is left after each step:\n%-22s %8s %8s %8s  %s\n", "", "mean", "greys", "skin",
               "its hue");
         for (const StepFigures& s : m.steps) {
-            const auto text = [](const std::optional<double>& v) {
-                char figure[20] = "-";
-                if (v) std::snprintf(figure, sizeof figure, "%.2f", *v);
-                return std::string(figure);
-            };
-            const bool hue = s.step > 4;
+            const bool hue = s.step > kFirstHueStep;
             print("%-22s %8.2f %8s %8s  %s\n",
                   s.step == 0 ? "as they are" : words::pairStep(s.step - 1).c_str(), s.mean,
-                  text(s.neutral).c_str(), text(s.skin).c_str(), hue ? text(s.hues[s.step - 5]).c_str() : "");
+                  figure(s.neutral).c_str(), figure(s.skin).c_str(),
+                  hue ? figure(s.hues[s.step - 1 - kFirstHueStep]).c_str() : "");
         }
         for (const Treatment& t : c.treatments) out << words::sentence(t) << "\n";
         out << words::sentence(m.light) << "\n";

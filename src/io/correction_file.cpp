@@ -11,6 +11,11 @@
 #include "io/files/safe_write.h"
 
 namespace refero::io {
+
+Json toJson(const Spread& s) {
+    return {{"mean", s.mean}, {"median", s.median}, {"percentile_95", s.percentile95}, {"max", s.max}};
+}
+
 namespace {
 
 Json vector(const Vector3& v) {
@@ -29,10 +34,6 @@ Vector3 vectorFrom(const Node& n) {
 Lab labFrom(const Node& n) {
     const auto v = n.numbers(3);
     return {v[0], v[1], v[2], white::d50};
-}
-
-Json spreadJson(const Spread& s) {
-    return {{"mean", s.mean}, {"median", s.median}, {"percentile_95", s.percentile95}, {"max", s.max}};
 }
 
 Spread spreadFrom(const Node& n) {
@@ -136,12 +137,8 @@ Certainty certaintyFrom(const Node& n) {
 }
 
 Json verificationJson(const Verification& v) {
-    Json j{{"frame", v.framePath},
-           {"chart_name", v.chartName},
-           {"taken", v.taken},
-           {"level_stops", v.levelStops},
-           {"ciede2000", spreadJson(v.differences)},
-           {"patches", Json::array()}};
+    Json j{{"frame", v.framePath},        {"chart_name", v.chartName},          {"taken", v.taken},
+           {"level_stops", v.levelStops}, {"ciede2000", toJson(v.differences)}, {"patches", Json::array()}};
     for (const auto& p : v.patches)
         j["patches"].push_back({{"id", p.id},
                                 {"reference_lab_d50", lab(p.reference)},
@@ -479,9 +476,9 @@ Json toJson(const Correction& c) {
     if (c.look) j["look"] = lookJson(*c.look);
     if (c.sectors) j["hue_sectors"] = sectorsJson(*c.sectors);
     if (!c.finish.isNone()) j["finish"] = finishJson(c.finish);
-    j["summary"] = {{"ciede2000_before", spreadJson(c.summary.before)},
-                    {"ciede2000_after", spreadJson(c.summary.after)},
-                    {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
+    j["summary"] = {{"ciede2000_before", toJson(c.summary.before)},
+                    {"ciede2000_after", toJson(c.summary.after)},
+                    {"ciede2000_cross_validated", toJson(c.summary.crossValidated)},
                     {"ciede2000_promised", c.summary.expectedError},
                     {"ciede2000_repeated_folds", c.summary.repeatedFolds},
                     {"used", c.summary.used},

@@ -11,6 +11,7 @@ namespace refero::io {
 
 /// `refero-correction`; see docs/formats.md.
 Json toJson(const Correction& correction);
+Json toJson(const Spread& spread);
 Status writeCorrection(const Correction& correction, const std::filesystem::path& path);
 Result<Correction> readCorrection(const std::filesystem::path& path);
 Result<Correction> parseCorrection(std::string_view text, const std::string& origin);

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/match_file.h"
 
+#include "io/correction_file.h"
+
 namespace refero::io {
 namespace {
 
@@ -20,10 +22,6 @@ Json stepJson(const StepFigures& s) {
             {"hues", std::move(hues)}};
 }
 
-Json spreadJson(const Spread& s) {
-    return {{"mean", s.mean}, {"median", s.median}, {"percentile_95", s.percentile95}, {"max", s.max}};
-}
-
 }  // namespace
 
 Json toJson(const Match& m) {
@@ -33,9 +31,9 @@ Json toJson(const Match& m) {
            {"leader", {{"frame", c.aim.framePath}, {"body", c.aim.body}, {"through", c.aim.through}}},
            {"follower", {{"frames", c.readings}, {"body", c.body}}},
            {"model", name(c.model)},
-           {"ciede2000_before", spreadJson(c.summary.before)},
-           {"ciede2000_after", spreadJson(c.summary.after)},
-           {"ciede2000_cross_validated", spreadJson(c.summary.crossValidated)},
+           {"ciede2000_before", toJson(c.summary.before)},
+           {"ciede2000_after", toJson(c.summary.after)},
+           {"ciede2000_cross_validated", toJson(c.summary.crossValidated)},
            {"expected", c.summary.expectedError},
            {"light",
             {{"stops", m.light.stops}, {"mired", figure(m.light.mired)}, {"as_shown", m.light.asShown}}}};

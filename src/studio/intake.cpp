@@ -182,15 +182,20 @@ void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id fra
     }
 }
 
+std::optional<plan::WhiteSeen> whiteSeen(const Frame& f) {
+    const auto at = plan::momentFrom(f.taken);
+    if (!at || !(std::min({f.whiteRed, f.whiteGreen, f.whiteBlue}) > 0)) return {};
+    const bool known = f.exposureSeconds > 0 && f.fNumber > 0 && f.iso > 0;
+    return plan::WhiteSeen{*at,
+                           {f.whiteRed, f.whiteGreen, f.whiteBlue},
+                           known ? f.exposureSeconds * f.iso / (f.fNumber * f.fNumber) : 0};
+}
+
 Doubts::Doubts(const Contents& contents, const plan::Day& day) : day_(day) {
     for (const plan::Setup& s : day.setups) setups_[s.id] = &s;
     for (const auto& [id, f] : contents.all<Frame>()) {
-        const auto at = plan::momentFrom(f.taken);
-        if (f.setup == 0 || f.whiteGreen <= 0 || !at) continue;
-        const bool known = f.exposureSeconds > 0 && f.fNumber > 0 && f.iso > 0;
-        seen_[f.setup].push_back({*at,
-                                  {f.whiteRed, f.whiteGreen, f.whiteBlue},
-                                  known ? f.exposureSeconds * f.iso / (f.fNumber * f.fNumber) : 0});
+        if (f.setup == 0) continue;
+        if (const auto white = whiteSeen(f)) seen_[f.setup].push_back(*white);
     }
 }
 

@@ -4,6 +4,7 @@
 
 #include <filesystem>
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -37,6 +38,9 @@ void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
 /// A camera's clock was behind by so many seconds (ahead: negative): all frames of this frame's body in the
 /// shoot are moved, and those that come in later will be. They are sorted anew.
 void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, int seconds);
+
+/// What a frame tells of the light; nothing where no white or no time of it is known.
+std::optional<plan::WhiteSeen> whiteSeen(const Frame& frame);
 
 /// What speaks against a frame: what its file says, and what the light did (see plan::lightDoubts), in one
 /// text; empty where nothing does.

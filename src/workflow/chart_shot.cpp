@@ -49,6 +49,10 @@ ShotContext contextOf(const Contents& contents, Id shoot, Id setup) {
     const auto* planned = contents.find<plan::Setup>(setup);
     if (!planned) return out;
     out.curve = curveOf(contents, *planned);
+    // What its chart frame was found to show is looked for first: two charts may look alike.
+    if (const auto* shown = newestChartFrame(contents, setup))
+        std::stable_partition(out.charts.begin(), out.charts.end(),
+                              [&](const Chart& c) { return c.id == shown->chart; });
     const auto* copy = contents.find<plan::ChartCopy>(planned->chart);
     if (!copy || copy->values.empty()) return out;
     if (const auto own = studio::chartOfCopy(contents, planned->chart))

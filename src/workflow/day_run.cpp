@@ -6,12 +6,11 @@
 #include <map>
 #include <set>
 
-#include "core/fit/fit_checks.h"
-#include "io/chart_file.h"
 #include "io/correction_file.h"
 #include "io/files/utf8.h"
 #include "studio/charts.h"
 #include "workflow/correction.h"
+#include "workflow/due_correction.h"
 #include "workflow/intake.h"
 #include "workflow/proposals.h"
 #include "workflow/shoot_state.h"
@@ -23,19 +22,6 @@ namespace {
 
 namespace fs = std::filesystem;
 using studio::Id;
-
-// Letters that every file system takes.
-std::string forDisk(const std::string& name) {
-    std::string out;
-    for (const char c : name) {
-        const bool plain = (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9') ||
-                           c == '-' || c == '_' || static_cast<unsigned char>(c) >= 0x80;
-        out += plain ? c : out.empty() || out.back() == '-' ? '\0' : '-';
-        if (out.back() == '\0') out.pop_back();
-    }
-    while (!out.empty() && out.back() == '-') out.pop_back();
-    return out.empty() ? "setup" : out;
-}
 
 class DayRun {
   public:
@@ -62,12 +48,24 @@ class DayRun {
         return o;
     }
 
+    // A chart that the studio does not know is one of its own from now on: readings are made with those.
+    Status meetCharts() {
+        for (const Chart& c : options_.charts) {
+            const auto known = studio::chartsOf(studio_.contents());
+            if (std::any_of(known.begin(), known.end(), [&](const Chart& k) { return k.id == c.id; }))
+                continue;
+            studio::Edit edit = studio_.edit("Add the chart " + c.name);
+            if (const auto added = studio::addChart(edit, studio_.contents(), c); !added)
+                return tl::unexpected(added.error());
+            if (auto kept = studio_.commit(edit); !kept) return kept;
+        }
+        return {};
+    }
+
     Status bring() {
-        std::vector<Chart> charts = studio::chartsOf(studio_.contents());
-        for (const Chart& c : options_.charts)
-            if (std::none_of(charts.begin(), charts.end(),
-                             [&](const Chart& known) { return known.id == c.id; }))
-                charts.push_back(c);
+        if (auto ok = meetCharts(); !ok) return ok;
+        std::vector<Chart> charts =
+            options_.charts.empty() ? studio::chartsOf(studio_.contents()) : options_.charts;
         const auto intake =
             bringIn(studio_, options_.folders, {std::move(charts), {}}, options_.stop,
                     [this](std::size_t i, std::size_t n) { tell("Looking at a frame", i + 1, n); });
@@ -119,19 +117,12 @@ class DayRun {
     Status mend(Id id) {
         for (const Setup& s : setups()) {
             if (s.id != id || !s.reading) continue;
-            const auto c = correctionTask(s, day_.shoot, {}).run(options_.stop);
-            if (!c) {
-                if (c.error().kind == ErrorKind::stopped) return tl::unexpected(c.error());
-                why_[id] = "The chart is to be shot again, and nothing can be built on this shot: " +
-                           c.error().message;
-                return {};
-            }
-            const bool usable = !c->treatments.empty() && worst(judged(*c)) != Verdict::reshoot;
-            why_[id] = usable ? "The chart is to be shot again if that is possible; its faults were mended."
-                              : "The chart is to be shot again; nothing is built on this shot.";
-            if (!usable) return {};
+            const auto made = mendedCorrection(s, day_.shoot, options_.stop);
+            if (!made) return tl::unexpected(made.error());
+            why_[id] = made->why;
+            if (!made->correction) return {};
             studio::Edit edit = studio_.edit("Build correction for " + s.light + ", mended");
-            if (const auto kept = keepCorrection(edit, studio_.contents(), id, *c); !kept)
+            if (const auto kept = keepCorrection(edit, studio_.contents(), id, *made->correction); !kept)
                 return tl::unexpected(kept.error());
             mended_.insert(id);
             return studio_.commit(edit);
@@ -175,22 +166,30 @@ class DayRun {
         return {};
     }
 
+    // Two lights of one name get two files.
+    fs::path unused(const std::string& name) {
+        fs::path path = options_.out / "corrections" / name;
+        const std::string stem = path.stem().string(), ending = path.extension().string();
+        for (int n = 2; !taken_.insert(path.string()).second; ++n)
+            path.replace_filename(stem + " " + std::to_string(n) + ending);
+        return path;
+    }
+
     // Each correction as a document and in the single formats.
     Status documents() {
         for (const Setup& s : setups()) {
             if (!s.correction) continue;
             if (options_.stop.stop_requested()) return stoppedEarly();
-            const std::string stem = forDisk(s.correction->name);
             std::error_code ec;
             fs::create_directories(options_.out / "corrections", ec);
-            const fs::path path = options_.out / "corrections" / (stem + ".correction.json");
+            io::ExportOptions o;
+            o.format = io::Format::json;
+            const fs::path path = unused(io::suggestedName(*s.correction, o));
             if (auto ok = io::writeCorrection(*s.correction, path); !ok) return ok;
             documents_[s.id] = path.string();
             for (const io::Format format : options_.formats) {
-                io::ExportOptions o;
                 o.format = format;
-                const fs::path target =
-                    options_.out / "corrections" / (stem + std::string(io::info(format).ending));
+                const fs::path target = unused(io::suggestedName(*s.correction, o));
                 if (const auto made = io::exportCorrection(*s.correction, target, o))
                     files_[s.id].push_back(target.string());
                 else
@@ -266,6 +265,7 @@ class DayRun {
     std::set<Id> new_, mended_;  ///< frames that came in now; setups that were mended
     std::map<Id, std::string> proposed_, documents_, why_;
     std::map<Id, std::vector<std::string>> files_;
+    std::set<std::string> taken_;  ///< files that this run has written
     std::map<std::string, DayFrame> rendered_;
     std::vector<DayFrame> unreadable_;
 };

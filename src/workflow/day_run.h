@@ -19,7 +19,7 @@ namespace refero::workflow {
 /// A card in one step: what is brought in, and who gets what.
 struct DayOptions {
     std::vector<std::filesystem::path> folders;  ///< and files
-    std::vector<Chart> charts{};  ///< to look for beside the studio's own; empty: all that ship
+    std::vector<Chart> charts{};                 ///< to look for; empty: all that ship and the studio's own
     std::vector<Receiver> receivers{};
     std::vector<io::Format> formats{};  ///< single files of each correction
     std::filesystem::path out;          ///< receivers and formats get folders of their own in it

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/colour/rgb_space.h"
+#include "core/fit/fit.h"
 #include "core/plan/moment.h"
 #include "core/read/grey_card.h"
 #include "core/read/spot.h"
@@ -97,7 +98,7 @@ Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOpti
     c.level = options.reflectance / out.rgb.y();
     c.name = (c.body.empty() ? std::string("Balance") : c.body) + ", on a grey";
     c.built = plan::isoText(plan::now());
-    c.builtBy = "Refero";
+    c.builtBy = thisProgram();
     c.summary.message = "From a grey alone: balance and level are measured. " + colours +
                         " Nothing proves its colours; shoot a chart where they matter.";
     return out;

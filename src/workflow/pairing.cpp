@@ -6,10 +6,10 @@
 #include <cmath>
 
 #include "core/colour/difference.h"
+#include "core/read/spot.h"
 #include "io/correction_file.h"
 #include "io/files/content_hash.h"
 #include "io/reading_file.h"
-#include "workflow/correction.h"
 
 namespace refero::workflow {
 namespace {
@@ -50,6 +50,7 @@ Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, cons
 }
 
 MatchOptions choicesOf(const Setup& follower) {
+    // Documents do not keep how surely a marked colour was read: as well as a plain patch, it is taken.
     constexpr double kDeviation = 1e-3;
     constexpr std::size_t kPixels = 1000;
     MatchOptions out;
@@ -80,16 +81,18 @@ std::string leaderFingerprint(const Setup& leader) {
     return io::textHash(all);
 }
 
-std::optional<Following> following(const Setup& follower, std::span<const Setup> all) {
+bool leads(const Setup& leader, const Setup& follower) {
+    return follower.correction && follower.correction->aim.kind == AimKind::reading &&
+           leader.id != follower.id && leader.reading &&
+           leader.reading->framePath == follower.correction->aim.framePath;
+}
+
+std::optional<Following> following(const Setup& follower, const Setup* leader) {
     if (!follower.correction || follower.correction->aim.kind != AimKind::reading) return {};
-    const AimOrigin& aim = follower.correction->aim;
-    const auto leader = std::find_if(all.begin(), all.end(), [&](const Setup& s) {
-        return s.id != follower.id && s.reading && s.reading->framePath == aim.framePath;
-    });
-    if (leader == all.end())
+    if (!leader)
         return Following{0, false,
                          "The chart shot that it was matched to is not part of this shoot any more."};
-    if (leaderFingerprint(*leader) != aim.fingerprint)
+    if (leaderFingerprint(*leader) != follower.correction->aim.fingerprint)
         return Following{leader->id, false,
                          "The leading camera's reading or correction has changed since. Match again."};
     return Following{leader->id, true, {}};
@@ -97,6 +100,25 @@ std::optional<Following> following(const Setup& follower, std::span<const Setup>
 
 SeenChart seenNow(const Setup& setup) {
     return setup.correction ? seenThrough(*setup.reading, *setup.correction) : asShown(*setup.reading);
+}
+
+SeenChart seenBesideReference(const Setup& s) {
+    const bool own = s.correction && s.correction->aim.kind == AimKind::reference && !showsItself(*s.reading);
+    return own ? seenThrough(*s.reading, *s.correction) : asShownLevelled(*s.reading);
+}
+
+Result<Lab> colourMarked(const Marked& in, const Correction& view) {
+    const auto area = areaReading(in.image, in.place.from, in.place.to);
+    if (!area) return failure("That place is not in the leader's picture.");
+    return view.toLab(area->mean);
+}
+
+Result<KnownColour> colourMarked(const Marked& in, const std::string& path, const std::string& name,
+                                 const Lab& asLeaderShows) {
+    constexpr double kCounts = 4;
+    const auto area = areaReading(in.image, in.place.from, in.place.to);
+    if (!area) return failure("That place is not in the follower's picture.");
+    return KnownColour{name, path, area->mean, area->deviation, area->pixels, asLeaderShows, kCounts};
 }
 
 std::vector<PairFigures> pairFigures(std::span<const Setup* const> setups) {

@@ -2,14 +2,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <algorithm>
+#include <iterator>
 #include <optional>
 #include <span>
 #include <stop_token>
 #include <string>
 #include <vector>
 
+#include "core/frame/image.h"
 #include "core/pair/match.h"
 #include "core/pair/nearness.h"
+#include "workflow/correction.h"
 #include "workflow/setup.h"
 
 namespace refero::workflow {
@@ -42,8 +46,19 @@ struct Following {
     bool upToDate = false;
     std::string why;  ///< one sentence; empty where it is up to date
 };
-/// Nothing where the setup's correction goes to reference values, or there is none.
-std::optional<Following> following(const Setup& follower, std::span<const Setup> all);
+/// Nothing where the setup's correction goes to reference values, or there is none; `leader` is what
+/// leaderOf() gives.
+std::optional<Following> following(const Setup& follower, const Setup* leader);
+
+/// Whether this is the setup that the follower's correction was matched to.
+bool leads(const Setup& leader, const Setup& follower);
+/// The one of these setups, of whatever kind; null where it has gone or there is none.
+template <class Setups>
+auto leaderOf(const Setup& follower, const Setups& all) -> decltype(&*std::begin(all)) {
+    const auto at =
+        std::find_if(std::begin(all), std::end(all), [&](const Setup& s) { return leads(s, follower); });
+    return at == std::end(all) ? nullptr : &*at;
+}
 
 /// What is between two of the shoot's cameras before and after their corrections, over patches that both
 /// show.
@@ -57,6 +72,20 @@ std::vector<PairFigures> pairFigures(std::span<const Setup* const> setups);
 
 /// How a setup's chart looks: as its correction has it, else as it shows itself.
 SeenChart seenNow(const Setup& setup);
+/// The same for holding it against the reference values: pictures as they show themselves but for their
+/// level, others through a correction that goes to reference values, where there is one.
+SeenChart seenBesideReference(const Setup& setup);
+
+/// A colour of the scene that is marked in both pictures: `marks` are the places, opposite corners in pixels
+/// of the images, and the leader is seen through `view`. It counts four times. Errors: a place outside its
+/// picture.
+struct Marked {
+    const LinearImage& image;
+    DrawnPlace place;
+};
+Result<Lab> colourMarked(const Marked& inLeader, const Correction& view);
+Result<KnownColour> colourMarked(const Marked& inFollower, const std::string& path, const std::string& name,
+                                 const Lab& asLeaderShows);
 
 /// The sides of a comparison are two frames of one scene: of `other`'s pictures, the one that was shot
 /// nearest in time to `path`, or its chart frame where times are not known. Times are seconds.

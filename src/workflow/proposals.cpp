@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "studio/intake.h"
 #include "workflow/shoots.h"
 
 namespace refero::workflow {
@@ -12,22 +13,54 @@ namespace refero::workflow {
 using studio::Contents;
 using studio::Id;
 
+namespace {
+
+template <class... Values>
+std::string figure(const char* format, Values... values) {
+    char text[120];
+    std::snprintf(text, sizeof text, format, values...);
+    return text;
+}
+
+std::string inWords(const plan::LightStep& light) {
+    std::string out =
+        figure(": about %.0f mired %s", std::abs(light.mired), light.mired > 0 ? "warmer" : "cooler");
+    if (light.stops)
+        out += figure(" and %.1f stops %s", std::abs(*light.stops), *light.stops > 0 ? "brighter" : "darker");
+    return out + " than before";
+}
+
+void join(studio::Edit& edit, const Contents& contents, const plan::SetupProposal& p) {
+    for (const Id frame : p.frames)
+        if (const auto* known = contents.find<studio::Frame>(frame)) {
+            studio::Frame f = *known;
+            f.setup = p.setup;
+            f.placement = studio::Placement::byHand;
+            f.because = reasonOf(p);
+            edit.put(f);
+        }
+}
+
+}  // namespace
+
 std::vector<plan::SetupProposal> proposals(const Contents& contents, Id shoot,
                                            const plan::ProposalOptions& options) {
-    std::vector<plan::LooseFrame> loose;
+    std::vector<plan::ShootFrame> frames;
+    bool loose = false;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
-        if (f.shoot != shoot || f.setup != 0) continue;
-        plan::LooseFrame l{id, f.path, f.body, f.serial, f.lens, f.focalLengthMm, {}, false, {0, 0, 0}};
-        if (const auto moment = plan::momentFrom(f.taken)) l.taken = *moment;
-        l.chart = f.role == studio::FrameRole::chart;
-        if (l.chart) l.white = {f.whiteRed, f.whiteGreen, f.whiteBlue};
-        loose.push_back(std::move(l));
+        if (f.shoot != shoot) continue;
+        loose = loose || f.setup == 0;
+        plan::ShootFrame s{id, f.setup, f.path, f.body, f.serial, f.lens, {}, false, {}};
+        if (const auto moment = plan::momentFrom(f.taken)) s.taken = *moment;
+        s.chart = f.role == studio::FrameRole::chart;
+        if (s.chart) s.white = studio::whiteSeen(f);
+        frames.push_back(std::move(s));
     }
-    return plan::proposedSetups(std::move(loose), options);
+    if (!loose) return {};
+    return plan::proposedSetups(std::move(frames), options);
 }
 
 std::string reasonOf(const plan::SetupProposal& p) {
-    char text[200];
     switch (p.reason) {
         case plan::ProposalReason::firstOfBody:
             return "The first frames of " +
@@ -35,36 +68,36 @@ std::string reasonOf(const plan::SetupProposal& p) {
         case plan::ProposalReason::otherLens:
             return "The lens was changed to " + p.lens + ".";
         case plan::ProposalReason::pause:
-            std::snprintf(text, sizeof text, "Nothing was taken for %.0f minutes before.", p.pauseMinutes);
-            return text;
+            return figure("Nothing was taken for %.0f minutes before.", p.pauseMinutes);
         case plan::ProposalReason::chartShot:
             return "A chart was shot.";
         case plan::ProposalReason::otherLight:
-            std::snprintf(
-                text, sizeof text,
-                "A chart was shot in another light: about %.0f mired %s and %.1f stops %s than before.",
-                std::abs(p.lightMired), p.lightMired > 0 ? "warmer" : "cooler", std::abs(p.lightStops),
-                p.lightStops > 0 ? "brighter" : "darker");
-            return text;
+            return "A chart was shot in another light" + (p.light ? inWords(*p.light) : std::string()) + ".";
+        case plan::ProposalReason::amongOthers:
+            return "Taken among the frames of a setup that is there, or soon after.";
     }
     return {};
 }
 
 Result<std::vector<Id>> accept(studio::Studio& studio, Id shoot,
                                const std::vector<plan::SetupProposal>& all) {
+    const std::string step = all.size() == 1 ? "Begin a proposed setup"
+                                             : "Begin " + std::to_string(all.size()) + " proposed setups";
     std::vector<Id> out;
-    std::int64_t step = 0;
+    std::int64_t first = 0;
     for (const plan::SetupProposal& p : all) {
         // One after the other: each sees the places, bodies and lenses of those before.
-        studio::Edit edit =
-            studio.edit(all.size() == 1 ? "Begin a proposed setup"
-                                        : "Begin " + std::to_string(all.size()) + " proposed setups");
-        const Id id = addSetupWith(edit, studio.contents(), shoot, p.frames);
+        studio::Edit edit = studio.edit(step);
+        Id id = p.setup;
+        if (id != 0)
+            join(edit, studio.contents(), p);
+        else
+            id = addSetupWith(edit, studio.contents(), shoot, p.frames);
         if (id == 0) return failure("The frames of a proposed setup have gone; bring them in again.");
         out.push_back(id);
-        if (auto kept = step == 0 ? studio.commit(edit) : studio.amend(edit, step); !kept)
+        if (auto kept = first == 0 ? studio.commit(edit) : studio.amend(edit, first); !kept)
             return tl::unexpected(kept.error());
-        if (step == 0) step = studio.done().back().id;
+        if (first == 0) first = studio.done().back().id;
     }
     return out;
 }

@@ -10,15 +10,15 @@
 
 namespace refero::workflow {
 
-/// Setups for the shoot's frames that belong to none; see plan::proposedSetups.
+/// What the shoot's frames that belong to no setup speak for; see plan::proposedSetups.
 std::vector<plan::SetupProposal> proposals(const studio::Contents& contents, studio::Id shoot,
                                            const plan::ProposalOptions& options = {});
 
 /// Why a setup is proposed, in one sentence for a person.
 std::string reasonOf(const plan::SetupProposal& proposal);
 
-/// Makes setups of them, with their bodies, lenses and frames; all of it is one step. Their ids, in the same
-/// order.
+/// Makes setups of them, with their bodies, lenses and frames, and puts frames into those that are there; all
+/// of it is one step. The setups' ids, in the same order.
 Result<std::vector<studio::Id>> accept(studio::Studio& studio, studio::Id shoot,
                                        const std::vector<plan::SetupProposal>& proposals);
 

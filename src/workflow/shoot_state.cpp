@@ -202,7 +202,8 @@ std::vector<Setup> ShootState::setups(const Contents& contents, const plan::Day&
         out.push_back(std::move(view));
     }
     for (Setup& view : out)
-        if (const auto led = following(view, out); led && !led->upToDate) view.leaderChanged = led->why;
+        if (const auto led = following(view, leaderOf(view, out)); led && !led->upToDate)
+            view.leaderChanged = led->why;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
         const auto row = at.find(f.setup);
         if (f.shoot != day.shoot.id || row == at.end()) continue;

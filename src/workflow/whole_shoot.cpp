@@ -8,7 +8,7 @@
 
 #include "workflow/chart_shot.h"
 #include "workflow/correction.h"
-#include "workflow/pairing.h"
+#include "workflow/due_correction.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
 
@@ -92,31 +92,14 @@ Result<std::vector<SetupOutcome>> readAll(studio::Studio& studio, const ShootOpt
 Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOptions& wish, bool anyway,
                                              const ShootOptions& options) {
     return each(studio, options, [&](Shoot& shoot, const Setup& s, SetupOutcome& o) -> Status {
-        // What follows another camera is matched again where that has changed, never corrected on its own.
-        if (const auto led = following(s, shoot.setups)) {
-            o.what = led->upToDate && !options.again ? What::already : What::done;
-            if (o.what != What::done) return {};
-            const auto leader = std::find_if(shoot.setups.begin(), shoot.setups.end(),
-                                             [&](const Setup& each) { return each.id == led->leader; });
-            if (leader == shoot.setups.end()) return failure(led->why);
-            const auto task = pairingTask(*leader, s, shoot.day.shoot, choicesOf(s));
-            if (!task) return tl::unexpected(task.error());
-            const auto match = task->run(options.stop);
-            if (!match) return tl::unexpected(match.error());
-            studio::Edit edit = studio.edit("Match " + s.body + " again");
-            if (const auto kept = keepCorrection(edit, studio.contents(), s.id, match->correction); !kept)
-                return tl::unexpected(kept.error());
-            return studio.commit(edit);
-        }
-        o.what = !s.reading                                          ? What::nothing
-                 : s.correction && !options.again                    ? What::already
-                 : s.reading->verdict == Verdict::reshoot && !anyway ? What::reshoot
-                                                                     : What::done;
+        const auto due =
+            dueCorrection(s, leaderOf(s, shoot.setups), shoot.day.shoot, {wish, anyway, options.again});
+        if (!due) return tl::unexpected(due.error());
+        o.what = due->what;
         if (o.what != What::done) return {};
-        const auto before = s.correction ? std::optional(CorrectionChoices::of(*s.correction)) : std::nullopt;
-        const auto c = correctionTask(s, shoot.day.shoot, wish, before).run(options.stop);
+        const auto c = due->run(options.stop);
         if (!c) return tl::unexpected(c.error());
-        studio::Edit edit = studio.edit("Build correction for " + s.light);
+        studio::Edit edit = studio.edit(due->step);
         if (const auto kept = keepCorrection(edit, studio.contents(), s.id, *c); !kept)
             return tl::unexpected(kept.error());
         return studio.commit(edit);

@@ -134,6 +134,24 @@ TEST_F(DayVerb, ASecondRunDoesOnlyWhatIsNew) {
     EXPECT_EQ(std::filesystem::last_write_time(*pictures.begin()), made) << "what was there stays";
 }
 
+// A chart that the studio has never seen is looked for, read and corrected with; nothing else is.
+TEST_F(DayVerb, ReadsWithAChartOfOnesOwn) {
+    Chart own = *io::chartByNameOrPath("fen-24");
+    own.id = "own-24";
+    own.name = "Our own";
+    ASSERT_TRUE(io::writeChart(own, std::filesystem::path(out / "own.chart.json")));
+    TemporaryFolder one;
+    std::filesystem::copy_file(std::filesystem::path(card()) / "a1.dng", one.path() / "a1.dng");
+    const auto o = call(
+        {"day", one.path().string(), "--chart", out / "own.chart.json", "--json", "-", "--out", out / "day"});
+    ASSERT_EQ(o.status, 0) << o.err;
+    const io::Json day = json(o.out);
+    ASSERT_EQ(day["setups"].size(), 1U);
+    ASSERT_TRUE(day["setups"][0]["correction"].is_string()) << day.dump(1);
+    const io::Json c = json(contentOf(day["setups"][0]["correction"].get<std::string>()));
+    EXPECT_EQ(c["chart"], "own-24");
+}
+
 TEST_F(DayVerb, SaysWhatIsWrong) {
     const std::string folder = out / "x";
     const auto says = [](const std::vector<std::string>& arguments, int status, const char* words) {

@@ -24,7 +24,11 @@ class PairingWork : public OneShoot {
             ASSERT_TRUE(keepCorrection(e, studio->contents(), follower, match.correction));
         });
     }
-    std::vector<workflow::Setup> all() { return state.setups(studio->contents(), day()); }
+    std::optional<Following> ledBy(studio::Id follower) {
+        const auto all = state.setups(studio->contents(), day());
+        const workflow::Setup one = setup(follower);
+        return following(one, leaderOf(one, all));
+    }
 };
 
 TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
@@ -34,9 +38,9 @@ TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
     ASSERT_TRUE(task) << task.error().message;
     const auto match = task->run();
     ASSERT_TRUE(match) << match.error().message;
-    EXPECT_FALSE(following(setup(b), all())) << "not before it is kept";
+    EXPECT_FALSE(ledBy(b)) << "not before it is kept";
     keep(b, *match);
-    auto led = following(setup(b), all());
+    auto led = ledBy(b);
     ASSERT_TRUE(led);
     EXPECT_EQ(led->leader, a);
     EXPECT_TRUE(led->upToDate);
@@ -46,7 +50,7 @@ TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
     studio::ReadingRecord record = *readingOf(studio->contents(), a);
     record.document = io::toJson(changed).dump();
     act([&](studio::Edit& e) { e.put(record); });
-    led = following(setup(b), all());
+    led = ledBy(b);
     ASSERT_TRUE(led);
     EXPECT_FALSE(led->upToDate);
     EXPECT_NE(led->why.find("Match again"), std::string::npos);
@@ -58,7 +62,7 @@ TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
         if (o.setup == b) {
             EXPECT_EQ(o.what, SetupOutcome::What::done) << o.message;
         }
-    led = following(setup(b), all());
+    led = ledBy(b);
     ASSERT_TRUE(led);
     EXPECT_EQ(led->leader, a);
     EXPECT_TRUE(led->upToDate);

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <functional>
 #include <map>
 
 #include "app/pairing/paired_pictures.h"
@@ -14,11 +15,11 @@ class PairedView : public CompareView {
     Q_OBJECT
   public:
     enum class Arrangement { wipe, checker, sideBySide, leaderAlone, followerAlone };
-    /// A frame, and through what it is seen.
+    /// A frame, and through what it is seen; that may take a moment to make, and is made in the background.
     struct Side {
         QString title, path;
         Transfer encoding;
-        Correction view;
+        std::function<Correction()> view;
     };
 
     PairedView(Session& session, QWidget* parent);

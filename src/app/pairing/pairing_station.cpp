@@ -25,10 +25,8 @@
 #include "app/plots/pair_ladder.h"
 #include "app/session/pairing_actions.h"
 #include "app/settings/own_settings.h"
-#include "core/colour/lab.h"
 #include "core/pair/view.h"
 #include "core/plan/moment.h"
-#include "core/read/spot.h"
 #include "words/pair_words.h"
 #include "words/treatment_words.h"
 #include "workflow/pairing.h"
@@ -38,10 +36,6 @@ namespace {
 
 const QString kSplitterKey = QStringLiteral("pairing/splitter");
 
-std::vector<workflow::Setup> plainly(const std::vector<Setup>& setups) {
-    return {setups.begin(), setups.end()};
-}
-
 std::optional<double> secondsOf(const studio::Contents& contents, const std::string& path) {
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.path == path)
@@ -50,15 +44,18 @@ std::optional<double> secondsOf(const studio::Contents& contents, const std::str
     return {};
 }
 
-bool any(const StepSet& taken) {
-    return std::any_of(taken.begin(), taken.end(), [](bool t) { return t; });
-}
-
-Vector3 encodedSrgb(const Lab& lab) {
-    static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
-    return (toSrgb * toXyz(lab).vector()).unaryExpr([](double x) {
-        return encode(Encoding::srgb, std::clamp(x, 0.0, 1.0));
-    });
+// Through the steps that are taken; as it is where there is no match, or none is taken.
+Correction followersView(const std::shared_ptr<const Match>& match, const StepSet& taken,
+                         const Reading& reading) {
+    const bool any = std::any_of(taken.begin(), taken.end(), [](bool t) { return t; });
+    if (match && any)
+        if (auto c = match->stepwise->with(taken)) return *std::move(c);
+    Correction out = asShownCorrection(reading.encoding);
+    if (match && !showsItself(reading)) {
+        out.gains = match->correction.gains;
+        out.level = match->correction.level;
+    }
+    return out;
 }
 
 }  // namespace
@@ -176,7 +173,10 @@ QWidget* PairingStation::buildPanel() {
     page(tr("Scopes of both"), buildScopes(panel));
     page(tr("All cameras"), cameras_ = new CamerasPage(panel));
     page(tr("Nearer to the truth"), truth_ = new TruthPage(panel));
-    connect(page_, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
+    connect(page_, &QComboBox::currentIndexChanged, this, [this](int index) {
+        pages_->setCurrentIndex(index);
+        showOthers();
+    });
     column->addWidget(pages_, 1);
     return panel;
 }
@@ -294,7 +294,7 @@ void PairingStation::fillLeaders(const Setup* s, bool other) {
         if (each.reading && each.id != id) leads_->addItem(titleOf(each), static_cast<int>(each.id));
     int wanted = leaders_.count(id) ? leaders_[id] : 0;
     if (!wanted && s)
-        if (const auto led = workflow::following(*s, plainly(session_.setups())))
+        if (const auto led = workflow::following(*s, workflow::leaderOf(*s, session_.setups())))
             wanted = static_cast<int>(led->leader);
     if (s)
         for (const Setup& each : session_.setups())
@@ -313,7 +313,7 @@ void PairingStation::refresh() {
     fillLeaders(s, other);
     if (other) takeUp();
     fillPictures();
-    cameras_->show(session_.setups(), s ? s->place : std::string());
+    showOthers();
     if (!s || !s->reading)
         return showEmpty(
             tr("No reading to follow with"),
@@ -399,15 +399,23 @@ void PairingStation::showMatch() {
     steps_->show(*match_);
     patches_->show(*match_);
     showGreys();
-    cameras_->show(session_.setups(), b->place);
-    truth_->show(*a, *b, match_.get());
+    showOthers();
     redraw_->start();
+}
+
+// Pages that ask for some arithmetic, while they are looked at.
+void PairingStation::showOthers() {
+    const Setup *a = leader(), *b = follower();
+    if (page_->currentIndex() == static_cast<int>(Page::cameras))
+        cameras_->show(session_.setups(), b ? b->place : std::string());
+    if (page_->currentIndex() == static_cast<int>(Page::truth) && a && b && a->reading && b->reading)
+        truth_->show(*a, *b, match_.get());
 }
 
 // Whether the match is kept already, and what the button does.
 void PairingStation::showKept(const Setup& a, const Setup& b) {
     const Correction& c = match_->correction;
-    const auto led = workflow::following(b, plainly(session_.setups()));
+    const auto led = workflow::following(b, workflow::leaderOf(b, session_.setups()));
     const bool toThisLeader = led && led->leader == a.id;
     if (toThisLeader && !led->upToDate) said_->setText(text(led->why) + QLatin1Char(' ') + said_->text());
     kept_ = toThisLeader && led->upToDate && b.correction->aim == c.aim &&
@@ -425,24 +433,16 @@ void PairingStation::showGreys() {
     const Setup *a = leader(), *b = follower();
     if (!match_ || !a || !b || !b->reading) return;
     Correction seen = match_->correction;
-    const StepSet taken = steps_->shown();
-    std::vector<PairLadder::Step> greys;
+    seen.patches = match_->stepwise->patches(steps_->shown());
     std::vector<ScopeView::Link> links;
     patchesOfLeader_.clear();
     patchesOfFollower_.clear();
-    for (PatchResult& p : seen.patches) {
-        p.after = any(taken) ? match_->stepwise->lab(p.rgb, taken) : p.before;
-        patchesOfLeader_.push_back(encodedSrgb(p.reference));
-        patchesOfFollower_.push_back(encodedSrgb(p.after));
+    for (const PatchResult& p : seen.patches) {
+        patchesOfLeader_.push_back(storedColour(p.reference, OutputSpace::srgb));
+        patchesOfFollower_.push_back(storedColour(p.after, OutputSpace::srgb));
         links.push_back({toYCbCr(patchesOfLeader_.back()), toYCbCr(patchesOfFollower_.back())});
-        const Patch* patch = b->reading->chart.patch(p.id);
-        if (p.role != Role::neutral || !p.used || !patch) continue;
-        greys.push_back({patch->labD50.L, p.reference.L, p.after.L,
-                         std::hypot(p.reference.a - p.after.a, p.reference.b - p.after.b)});
     }
-    std::sort(greys.begin(), greys.end(),
-              [](const auto& x, const auto& y) { return x.reference > y.reference; });
-    ladder_->setSteps(std::move(greys), bodyOf(*a), bodyOf(*b));
+    ladder_->setSteps(greyPairs(seen.patches, b->reading->chart), bodyOf(*a), bodyOf(*b));
     arrows_->setCorrection(seen);
     scopes_->setLinks(links);
     feedScopes();
@@ -484,19 +484,6 @@ void PairingStation::followPicture() {
     redraw_->start();
 }
 
-// Through the steps that are shown; as it is where there is no match.
-Correction PairingStation::followersView(const Setup& s) const {
-    const StepSet taken = steps_->shown();
-    if (match_ && any(taken))
-        if (auto c = match_->stepwise->with(taken)) return *std::move(c);
-    Correction out = asShownCorrection(s.reading->encoding);
-    if (match_ && !showsItself(*s.reading)) {
-        out.gains = match_->correction.gains;
-        out.level = match_->correction.level;
-    }
-    return out;
-}
-
 PairedView::Arrangement PairingStation::arrangement() const {
     return static_cast<PairedView::Arrangement>(layout_->currentIndex());
 }
@@ -510,8 +497,11 @@ void PairingStation::draw() {
                              : a->correction              ? *a->correction
                                                           : asShownCorrection(a->reading->encoding);
     const QString how = match_ ? steps_->shownInWords() : tr("as it is");
-    view_->show({bodyOf(*a), one, a->reading->encoding, leads},
-                {tr("%1, %2").arg(bodyOf(*b), how), other, b->reading->encoding, followersView(*b)},
+    view_->show({bodyOf(*a), one, a->reading->encoding, [leads] { return leads; }},
+                {tr("%1, %2").arg(bodyOf(*b), how), other, b->reading->encoding,
+                 [match = match_, taken = steps_->shown(), reading = *b->reading] {
+                     return followersView(match, taken, reading);
+                 }},
                 arrangement());
 }
 
@@ -533,20 +523,23 @@ void PairingStation::mark(const QRectF& place) {
     const QString path = (leads ? leadersPicture_ : followersPicture_)->currentData().toString();
     const auto frame = view_->frame(path);
     if (place.isEmpty() || !match_ || !frame) return;
+    // The smaller copy that is shown holds what is marked as well.
     const double scale = double(frame->large.width()) / frame->full.width();
-    const auto area = areaReading(frame->large, {place.left() * scale, place.top() * scale},
-                                  {place.right() * scale, place.bottom() * scale});
-    if (!area) return patches_->say(tr("That place is not in the picture."));
+    const workflow::Marked marked{
+        frame->large,
+        {{place.left() * scale, place.top() * scale}, {place.right() * scale, place.bottom() * scale}}};
     if (leads) {
-        leadersColour_ = match_->leaderView->toLab(area->mean);
+        const auto colour = workflow::colourMarked(marked, *match_->leaderView);
+        if (!colour) return patches_->say(text(colour.error().message));
+        leadersColour_ = *colour;
         return patches_->say(
-            tr("Marked in the leader's picture. Now see the follower alone and mark the same thing "
-               "there."));
+            tr("Marked in the leader's picture. Now see the follower alone and mark the same thing there."));
     }
     if (!leadersColour_) return patches_->say(tr("Mark it in the leader's picture first."));
-    constexpr double kCounts = 4;
-    colours_.push_back({tr("Colour %1").arg(colours_.size() + 1).toStdString(), path.toStdString(),
-                        area->mean, area->deviation, area->pixels, *leadersColour_, kCounts});
+    const auto colour = workflow::colourMarked(
+        marked, path.toStdString(), tr("Colour %1").arg(colours_.size() + 1).toStdString(), *leadersColour_);
+    if (!colour) return patches_->say(text(colour.error().message));
+    colours_.push_back(*colour);
     leadersColour_.reset();
     patches_->say(tr("It counts four times now."));
     find();

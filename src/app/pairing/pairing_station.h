@@ -63,6 +63,7 @@ class PairingStation : public QWidget {
     void showKept(const Setup& leader, const Setup& follower);
     void showEmpty(const QString& title, const QString& text);
     void showGreys();
+    void showOthers();
     void fillPictures();
     void draw();
     void feedScopes();
@@ -71,7 +72,7 @@ class PairingStation : public QWidget {
     void mark(const QRectF& place);
     void proceed();
     MatchOptions options() const;
-    Correction followersView(const Setup& follower) const;
+
     PairedView::Arrangement arrangement() const;
     const Setup* leader() const;
     const Setup* follower() const;

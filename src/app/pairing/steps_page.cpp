@@ -16,7 +16,6 @@ namespace {
 enum Column { step, all, greys, skinColumn, own };
 
 const QString kNothing = QStringLiteral("nothing");
-constexpr std::size_t kFirstHue = kPairSteps - kRecipeSectors.size();
 
 }  // namespace
 
@@ -103,10 +102,10 @@ void StepsPage::show(const Match& m) {
             continue;
         }
         const std::size_t at = f.step - 1;
-        const bool hue = at >= kFirstHue;
-        if (hue && !f.hues[at - kFirstHue]) continue;  // the chart has none of it
+        const bool hue = at >= kFirstHueStep;
+        if (hue && !f.hues[at - kFirstHueStep]) continue;  // the chart has none of it
         const QStringList cells{text(words::pairStep(at)), pairFigure(f.mean), pairFigure(f.neutral),
-                                pairFigure(f.skin), hue ? pairFigure(f.hues[at - kFirstHue]) : QString()};
+                                pairFigure(f.skin), hue ? pairFigure(f.hues[at - kFirstHueStep]) : QString()};
         rows.push_back({text(std::string(pairStepId(at))), cells, false, held_[at], !held_[at], {}});
     }
     if (!rows.empty()) rows.back().strong = true;

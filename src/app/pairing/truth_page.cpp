@@ -8,15 +8,10 @@
 #include "app/pairing/pair_text.h"
 #include "app/tables/row_table.h"
 #include "core/pair/nearness.h"
+#include "workflow/pairing.h"
 
 namespace refero {
 namespace {
-
-// Pictures as they show themselves but for their level; others through a correction to reference values.
-SeenChart seenBeside(const Setup& s) {
-    const bool own = s.correction && s.correction->aim.kind == AimKind::reference && !showsItself(*s.reading);
-    return own ? seenThrough(*s.reading, *s.correction) : asShownLevelled(*s.reading);
-}
 
 FigureRow rowOf(const GroupNearness& g) {
     QString name = text(g.group), hint;
@@ -82,7 +77,8 @@ void TruthPage::clear() {
 }
 
 void TruthPage::show(const Setup& leader, const Setup& follower, const Match* match) {
-    const SeenChart one = seenBeside(leader), other = seenBeside(follower);
+    const SeenChart one = workflow::seenBesideReference(leader),
+                    other = workflow::seenBesideReference(follower);
     const auto groups = nearness(one, other);
     if (!groups) {
         clear();

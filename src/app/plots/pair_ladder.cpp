@@ -21,12 +21,12 @@ PairLadder::PairLadder(QWidget* parent) : QWidget(parent) {
            "and level are one."));
 }
 
-void PairLadder::setSteps(std::vector<Step> steps, const QString& leader, const QString& follower) {
+void PairLadder::setSteps(std::vector<GreyPair> steps, const QString& leader, const QString& follower) {
     steps_ = std::move(steps);
     leader_ = leader;
     follower_ = follower;
     QString said = tr("%1 and %2").arg(leader, follower);
-    for (const Step& s : steps_)
+    for (const GreyPair& s : steps_)
         said += QStringLiteral("; ") + tr("L* %1: %2 and %3, tint %4")
                                            .arg(s.reference, 0, 'f', 0)
                                            .arg(s.leader, 0, 'f', 1)
@@ -51,7 +51,7 @@ void PairLadder::paintEvent(QPaintEvent*) {
     }
     // About what is shown: a dark picture's lines are as far apart as a light one's.
     double low = 1e9, high = -1e9;
-    for (const Step& s : steps_)
+    for (const GreyPair& s : steps_)
         for (const double v : {s.leader, s.follower}) {
             low = std::min(low, v - s.reference);
             high = std::max(high, v - s.reference);
@@ -64,7 +64,7 @@ void PairLadder::paintEvent(QPaintEvent*) {
     plot.paintGrid(painter, {100, 75, 50, 25, 0}, ys, tr("L* of the step"), tr("L* shown, less that"));
     for (const bool leads : {true, false}) {
         QPolygonF line;
-        for (const Step& s : steps_)
+        for (const GreyPair& s : steps_)
             line << plot.at(s.reference, (leads ? s.leader : s.follower) - s.reference);
         painter.setPen(QPen(leads ? c.text : c.loud, 1.5, leads ? Qt::SolidLine : Qt::DashLine));
         painter.setBrush(Qt::NoBrush);

@@ -39,7 +39,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     c.taken = r.taken;
     c.inputEncoding = r.encoding;
     c.lightTakenOut = r.lightTakenOut;
-    c.builtBy = "Refero " REFERO_VERSION;
+    c.builtBy = thisProgram();
     for (const Reading& each : readings) c.readings.push_back(each.framePath);
     // EXIF writes a day with colons, which no file's name can have; ISO 8601 does not.
     std::string day = r.taken.substr(0, 10);
@@ -113,6 +113,10 @@ std::optional<double> irreducibleError(const TrainingView& view, const Samples& 
 }
 
 }  // namespace
+
+std::string thisProgram() {
+    return "Refero " REFERO_VERSION;
+}
 
 Status FitOptions::validate() const {
     if (!(maxClipped >= 0 && maxClipped <= 1)) return failure("maxClipped must be 0 to 1.");
@@ -220,9 +224,11 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     if (taken.model == Model::lattice && !c.colours.lattice())
         c.summary.message +=
             " No move foretells one patch from the others, so it is a root polynomial alone.";
+    // Towards another camera it is the same chart that both saw.
+    const double tolerance = options.aim ? 0 : options.chartTolerance;
     if (options.resamples > 0)
-        c.certainty = certaintyOf(taken, *chart, preparation, view,
-                                  {options.resamples, options.chartTolerance, 1, options.stop});
+        c.certainty =
+            certaintyOf(taken, *chart, preparation, view, {options.resamples, tolerance, 1, options.stop});
     if (options.stop.stop_requested()) return stoppedEarly();
     return c;
 }

@@ -44,6 +44,9 @@ struct FitOptions {
     Status validate() const;
 };
 
+/// "Refero" with its version, for documents.
+std::string thisProgram();
+
 /// Builds a correction from readings of one setup, which must be of the same chart and encoding; several are
 /// averaged, weighted by their certainty. Faults that the readings know of are mended first. Errors say what
 /// is missing: too few patches, no usable grey, patches of one hue only.

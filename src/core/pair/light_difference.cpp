@@ -51,14 +51,8 @@ LightDifference lightDifference(const Reading& leader, const Reading& follower) 
     const Vector3 whiteA = whiteSeen(leader), whiteB = whiteSeen(follower);
     if (!(whiteA.minCoeff() > 0) || !(whiteB.minCoeff() > 0)) return out;
     out.stops = std::log2(whiteB.maxCoeff() / whiteA.maxCoeff());
-    const bool sameSensor = !leader.body.empty() && leader.body == follower.body && !a && !b;
-    // What the one sees of the light that is balanced for the other, by BT.709's primaries: close to the
-    // truth for small steps, which are the ones that matter.
-    if (sameSensor) {
-        const auto neutral = miredOf(Vector3::Ones());
-        const auto seen = miredOf(whiteB.cwiseQuotient(whiteA) / (whiteB.y() / whiteA.y()));
-        if (neutral && seen) out.mired = *seen - *neutral;
-    }
+    if (!leader.body.empty() && leader.body == follower.body && !a && !b)
+        out.mired = miredBetween(whiteA, whiteB);
     return out;
 }
 

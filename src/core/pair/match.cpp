@@ -100,7 +100,7 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
     const bool pictures = fitOptions.aim->look && shownPicture(follower.front().encoding);
     if (pictures && options.fit.greyCurves == CurveUse::automatic) fitOptions.greyCurves = CurveUse::always;
     auto whole = fit(follower, fitOptions);
-    if (!whole && pictures) {
+    if (!whole && pictures && whole.error().kind != ErrorKind::stopped) {
         fitOptions.greyCurves = options.fit.greyCurves;
         whole = fit(follower, fitOptions);
     }

@@ -5,20 +5,18 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <map>
+#include <span>
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/colour/shown_picture.h"
-#include "core/grade/recipe.h"
 #include "core/numeric/normal_draws.h"
+#include "core/pair/colour_group.h"
 #include "core/read/balance.h"
 
 namespace refero {
 namespace {
-
-constexpr double kColoured = 8;  // C*ab from which a colour has a hue to speak of
 
 bool usable(const PatchReading& p) {
     return !p.leftOut && p.clipped <= 0.01 && p.pixels > 0;
@@ -28,25 +26,48 @@ Lab referenceOf(const Patch& patch) {
     return toLab(referenceXyzD50(patch), white::d50);
 }
 
-std::string groupOf(const Patch& patch) {
-    if (patch.role == Role::neutral) return "neutral";
-    if (patch.role == Role::skin) return "skin";
-    const Lch c = toLch(referenceOf(patch));
-    if (c.C <= kColoured) return {};
-    std::size_t sector = 0;
-    for (std::size_t k = 1; k < kRecipeSectors.size(); ++k)
-        if (sectorShare(c.h, k) > sectorShare(c.h, sector)) sector = k;
-    return std::string(kRecipeSectors[sector].letters);
-}
-
 Vector3 drawn(const PatchReading& p, numeric::NormalDraws& normal) {
     return p.rgb + p.standardError().cwiseProduct(normal.three());
 }
 
-std::vector<std::string> groupsInOrder() {
-    std::vector<std::string> out{"neutral", "skin"};
-    for (const HueSector& s : kRecipeSectors) out.emplace_back(s.letters);
-    return out;
+// What is drawn anew: the chart's tolerance once for both, the noise of each.
+double drawnDifference(const SeenChart& first, const SeenChart& second, std::span<const std::size_t> patches,
+                       double tolerance, numeric::NormalDraws& normal) {
+    double sum = 0;
+    for (const std::size_t i : patches) {
+        Lab reference = referenceOf(first.reading.chart.patches[i]);
+        // Near a colour CIEDE2000 is about CIELAB's distance over what its weights take off.
+        const Vector3 step = tolerance / std::sqrt(3.0) * (1 + 0.02 * toLch(reference).C) * normal.three();
+        reference.L += step.x();
+        reference.a += step.y();
+        reference.b += step.z();
+        sum += ciede2000(reference, first.lab(drawn(first.reading.patches[i], normal))) -
+               ciede2000(reference, second.lab(drawn(second.reading.patches[i], normal)));
+    }
+    return sum / static_cast<double>(patches.size());
+}
+
+GroupNearness nearnessOf(std::size_t group, const SeenChart& first, const SeenChart& second,
+                         std::span<const std::size_t> patches, const NearnessOptions& options,
+                         numeric::NormalDraws& normal) {
+    const auto n = static_cast<double>(patches.size());
+    GroupNearness g{std::string(colourGroupId(group)), patches.size(), 0, 0, {}, Nearer::notTold};
+    for (const std::size_t i : patches) {
+        const Lab reference = referenceOf(first.reading.chart.patches[i]);
+        g.first += ciede2000(reference, first.lab(first.reading.patches[i].rgb)) / n;
+        g.second += ciede2000(reference, second.lab(second.reading.patches[i].rgb)) / n;
+    }
+    std::vector<double> differences;
+    for (std::size_t k = 0; k < options.draws; ++k)
+        differences.push_back(drawnDifference(first, second, patches, options.chartTolerance, normal));
+    std::sort(differences.begin(), differences.end());
+    const auto quantile = [&](double q) {
+        return differences[static_cast<std::size_t>(q * static_cast<double>(differences.size() - 1))];
+    };
+    g.difference = {quantile(0.025), quantile(0.975)};
+    if (g.difference.high < 0) g.nearer = Nearer::first;
+    if (g.difference.low > 0) g.nearer = Nearer::second;
+    return g;
 }
 
 }  // namespace
@@ -85,52 +106,20 @@ Result<std::vector<GroupNearness>> nearness(const SeenChart& first, const SeenCh
     if (chart.id != second.reading.chart.id || first.reading.patches.size() != second.reading.patches.size())
         return failure("The two shots are of two charts, " + chart.name + " and " +
                        second.reading.chart.name + "; who is nearer to the truth is told on one chart only.");
-    std::map<std::string, std::vector<std::size_t>> groups;
-    for (std::size_t i = 0; i < chart.patches.size(); ++i)
-        if (usable(first.reading.patches[i]) && usable(second.reading.patches[i]))
-            if (const std::string group = groupOf(chart.patches[i]); !group.empty())
-                groups[group].push_back(i);
-    if (groups.empty())
-        return failure(
-            "No patch can be used in both shots, so nothing can be compared. Shoot the chart again.");
+    if (options.draws == 0) return failure("An interval needs at least one draw.");
+    std::array<std::vector<std::size_t>, kColourGroups> groups;
+    for (std::size_t i = 0; i < chart.patches.size(); ++i) {
+        if (!usable(first.reading.patches[i]) || !usable(second.reading.patches[i])) continue;
+        if (const auto group = colourGroup(chart.patches[i].role, referenceOf(chart.patches[i])))
+            groups[*group].push_back(i);
+    }
     numeric::NormalDraws normal(options.seed);
     std::vector<GroupNearness> out;
-    for (const std::string& name : groupsInOrder()) {
-        const auto at = groups.find(name);
-        if (at == groups.end()) continue;
-        const auto n = static_cast<double>(at->second.size());
-        GroupNearness g{name, at->second.size(), 0, 0, {}, Nearer::notTold};
-        for (const std::size_t i : at->second) {
-            const Lab reference = referenceOf(chart.patches[i]);
-            g.first += ciede2000(reference, first.lab(first.reading.patches[i].rgb)) / n;
-            g.second += ciede2000(reference, second.lab(second.reading.patches[i].rgb)) / n;
-        }
-        std::vector<double> differences;
-        for (std::size_t k = 0; k < options.draws; ++k) {
-            double sum = 0;
-            for (const std::size_t i : at->second) {
-                Lab reference = referenceOf(chart.patches[i]);
-                // Near a colour CIEDE2000 is about CIELAB's distance over what its weights take off.
-                const double scale =
-                    options.chartTolerance / std::sqrt(3.0) * (1 + 0.02 * toLch(reference).C);
-                const Vector3 step = scale * normal.three();
-                reference.L += step.x();
-                reference.a += step.y();
-                reference.b += step.z();
-                sum += ciede2000(reference, first.lab(drawn(first.reading.patches[i], normal))) -
-                       ciede2000(reference, second.lab(drawn(second.reading.patches[i], normal)));
-            }
-            differences.push_back(sum / n);
-        }
-        std::sort(differences.begin(), differences.end());
-        const auto quantile = [&](double q) {
-            return differences[static_cast<std::size_t>(q * static_cast<double>(differences.size() - 1))];
-        };
-        g.difference = {quantile(0.025), quantile(0.975)};
-        if (g.difference.high < 0) g.nearer = Nearer::first;
-        if (g.difference.low > 0) g.nearer = Nearer::second;
-        out.push_back(std::move(g));
-    }
+    for (std::size_t g = 0; g < groups.size(); ++g)
+        if (!groups[g].empty()) out.push_back(nearnessOf(g, first, second, groups[g], options, normal));
+    if (out.empty())
+        return failure(
+            "No patch can be used in both shots, so nothing can be compared. Shoot the chart again.");
     return out;
 }
 

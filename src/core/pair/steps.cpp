@@ -4,18 +4,19 @@
 
 #include <Eigen/LU>
 #include <algorithm>
+#include <cmath>
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/shown_picture.h"
 #include "core/fit/moves.h"
+#include "core/pair/colour_group.h"
 
 namespace refero {
 namespace {
 
-constexpr std::size_t kBalance = 0, kLevel = 1, kContrast = 2, kSkin = 3, kFirstHue = 4;
-constexpr std::array<std::string_view, kFirstHue> kNames{"balance", "level", "contrast", "skin"};
-constexpr double kColoured = 8;  // C*ab from which a colour has a hue to speak of
+constexpr std::size_t kBalance = 0, kLevel = 1, kContrast = 2, kSkin = 3;
+constexpr std::array<std::string_view, kFirstHueStep> kNames{"balance", "level", "contrast", "skin"};
 
 PictureLook straight(const Matrix3& xyzD50ToRgb) {
     return {xyzD50ToRgb, {}};
@@ -30,7 +31,7 @@ double share(const Lab& colour, const StepSet& taken) {
     const Lch c = toLch(colour);
     double hues = 0;
     for (std::size_t k = 0; k < kRecipeSectors.size(); ++k)
-        if (taken[kFirstHue + k]) hues += sectorShare(c.h, k);
+        if (taken[kFirstHueStep + k]) hues += sectorShare(c.h, k);
     const double skin = skinShare(c);
     return skin * (taken[kSkin] ? 1 : 0) + (1 - skin) * hues;
 }
@@ -48,10 +49,14 @@ struct Mean {
     }
 };
 
+bool any(const StepSet& taken) {
+    return std::any_of(taken.begin(), taken.end(), [](bool b) { return b; });
+}
+
 }  // namespace
 
 std::string_view pairStepId(std::size_t step) {
-    return step < kFirstHue ? kNames[step] : kRecipeSectors[step - kFirstHue].letters;
+    return step < kFirstHueStep ? kNames[step] : kRecipeSectors[step - kFirstHueStep].letters;
 }
 
 Result<std::size_t> pairStepById(std::string_view id) {
@@ -103,10 +108,35 @@ Vector3 StepwiseMatch::sceneXyz(const Vector3& straight, const StepSet& taken) c
     return base + share(toLab(Xyz::from(base), white::d50), taken) * (full - base);
 }
 
-Lab StepwiseMatch::lab(const Vector3& cameraRgb, const StepSet& taken) const {
-    const Xyz scene = Xyz::from(sceneXyz(whole_.straightened(cameraRgb), taken));
+std::vector<PatchResult> StepwiseMatch::patches(const StepSet& taken) const {
+    std::vector<PatchResult> out = whole_.patches;
     const auto look = lookWith(taken);
-    return toLab(look ? look->shown(scene) : scene, white::d50);
+    for (PatchResult& p : out) {
+        if (any(taken)) {
+            const Xyz scene = Xyz::from(sceneXyz(whole_.straightened(p.rgb), taken));
+            p.after = toLab(look ? look->shown(scene) : scene, white::d50);
+        } else {
+            p.after = p.before;
+        }
+        p.differenceAfter = ciede2000(p.reference, p.after);
+    }
+    return out;
+}
+
+StepFigures StepwiseMatch::figuresAfter(const StepSet& taken) const {
+    Mean all;
+    std::array<Mean, kColourGroups> groups;
+    for (const PatchResult& p : patches(taken)) {
+        if (!p.used) continue;
+        all.add(p.differenceAfter);
+        if (const auto group = colourGroup(p.role, p.reference)) groups[*group].add(p.differenceAfter);
+    }
+    StepFigures f;
+    f.mean = all.value().value_or(0);
+    f.neutral = groups[kNeutralGroup].value();
+    f.skin = groups[kSkinGroup].value();
+    for (std::size_t k = 0; k < f.hues.size(); ++k) f.hues[k] = groups[kFirstHueGroup + k].value();
+    return f;
 }
 
 std::vector<StepFigures> StepwiseMatch::figures(const StepSet& held) const {
@@ -114,32 +144,22 @@ std::vector<StepFigures> StepwiseMatch::figures(const StepSet& held) const {
     StepSet taken{};
     for (std::size_t k = 0; k <= kPairSteps; ++k) {
         if (k > 0) taken[k - 1] = !held[k - 1];
-        StepFigures f;
-        f.step = k;
-        Mean all, neutral, skin;
-        std::array<Mean, kRecipeSectors.size()> hues;
-        for (const PatchResult& p : whole_.patches) {
-            if (!p.used) continue;
-            const double left = k == 0 ? p.differenceBefore : ciede2000(p.reference, lab(p.rgb, taken));
-            all.add(left);
-            const Lch aim = toLch(p.reference);
-            if (p.role == Role::neutral) {
-                neutral.add(left);
-            } else if (p.role == Role::skin) {
-                skin.add(left);
-            } else if (aim.C > kColoured) {
-                std::size_t sector = 0;
-                for (std::size_t h = 1; h < hues.size(); ++h)
-                    if (sectorShare(aim.h, h) > sectorShare(aim.h, sector)) sector = h;
-                hues[sector].add(left);
-            }
-        }
-        f.mean = all.value().value_or(0);
-        f.neutral = neutral.value();
-        f.skin = skin.value();
-        for (std::size_t h = 0; h < hues.size(); ++h) f.hues[h] = hues[h].value();
-        out.push_back(f);
+        out.push_back(figuresAfter(taken));
+        out.back().step = k;
     }
+    return out;
+}
+
+std::vector<GreyPair> greyPairs(const std::vector<PatchResult>& patches, const Chart& chart) {
+    std::vector<GreyPair> out;
+    for (const PatchResult& p : patches) {
+        const Patch* patch = chart.patch(p.id);
+        if (p.role != Role::neutral || !p.used || !patch) continue;
+        out.push_back({patch->labD50.L, p.reference.L, p.after.L,
+                       std::hypot(p.reference.a - p.after.a, p.reference.b - p.after.b)});
+    }
+    std::sort(out.begin(), out.end(),
+              [](const GreyPair& a, const GreyPair& b) { return a.reference > b.reference; });
     return out;
 }
 

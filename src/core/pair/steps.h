@@ -16,7 +16,7 @@ namespace refero {
 
 /// The steps of matching one camera to another, in the order of the trade: balance, level, contrast, skin,
 /// then each hue.
-inline constexpr std::size_t kPairSteps = 4 + kRecipeSectors.size();
+inline constexpr std::size_t kFirstHueStep = 4, kPairSteps = kFirstHueStep + kRecipeSectors.size();
 /// "balance", "level", "contrast", "skin", then the Munsell letters of kRecipeSectors: "R", "YR", ...
 std::string_view pairStepId(std::size_t step);
 Result<std::size_t> pairStepById(std::string_view id);
@@ -36,6 +36,15 @@ struct StepFigures {
         hues;  ///< of coloured patches by the leader's hue
 };
 
+/// A grey of the chart as two cameras show it.
+struct GreyPair {
+    double reference = 0;             ///< L*
+    double leader = 0, follower = 0;  ///< L* as shown
+    double tint = 0;                  ///< between the two in a* and b*
+};
+/// Of the used greys, the lightest first; `patches` as StepwiseMatch::patches gives them.
+std::vector<GreyPair> greyPairs(const std::vector<PatchResult>& patches, const Chart& chart);
+
 /// A whole match taken apart into its steps.
 class StepwiseMatch {
   public:
@@ -43,8 +52,8 @@ class StepwiseMatch {
     /// levelled before anything is compared.
     StepwiseMatch(Correction whole, std::optional<PictureLook> own);
 
-    /// What the steps make of linear camera RGB.
-    Lab lab(const Vector3& cameraRgb, const StepSet& taken) const;
+    /// The patches after those steps: `after` and its difference. After none they are as they were before.
+    std::vector<PatchResult> patches(const StepSet& taken) const;
     /// After no step, after the first, after the first two, ...; `held` are never taken.
     std::vector<StepFigures> figures(const StepSet& held) const;
     /// As a correction with its figures. With steps left out its left-out figures are not below what is left
@@ -53,6 +62,7 @@ class StepwiseMatch {
     Result<Correction> with(const StepSet& taken) const;
 
   private:
+    StepFigures figuresAfter(const StepSet& taken) const;
     std::optional<PictureLook> lookWith(const StepSet& taken) const;
     Vector3 sceneXyz(const Vector3& straight, const StepSet& taken) const;
 

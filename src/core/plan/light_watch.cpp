@@ -6,11 +6,10 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/spectra/temperature.h"
+
 namespace refero::plan {
 namespace {
-
-// Second radiation constant in um K over a million, between 460 and 600 nm: change of ln(blue/red) a mired.
-constexpr double kWienPerMired = 14387.77 * (1 / 0.460 - 1 / 0.600) * 1e-6;
 
 std::string clockOf(Moment at, const Day& day, const Setup& setup) {
     int offset = 0;
@@ -79,8 +78,7 @@ std::string movedBetween(const Day& day, const Setup& setup, const WhiteSeen& a,
 
 LightStep lightStep(const WhiteSeen& from, const WhiteSeen& to) {
     LightStep s;
-    const auto warmth = [](const Vector3& w) { return std::log(w.x() / w.z()); };
-    s.mired = (warmth(to.white) - warmth(from.white)) / kWienPerMired;
+    s.mired = miredBetween(from.white, to.white);
     if (from.exposure > 0 && to.exposure > 0)
         s.stops = std::log2(to.white.y() / to.exposure) - std::log2(from.white.y() / from.exposure);
     return s;

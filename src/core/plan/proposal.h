@@ -6,41 +6,41 @@
 #include <string>
 #include <vector>
 
-#include "core/colour/xyz.h"
 #include "core/plan/kit.h"
-#include "core/plan/moment.h"
+#include "core/plan/light_watch.h"
 
 namespace refero::plan {
 
-/// What is known of a frame that belongs to no setup yet; empty where its file says nothing.
-struct LooseFrame {
+/// A frame of a shoot with what is known of it; empty where its file says nothing.
+struct ShootFrame {
     Id frame = 0;
+    Id setup = 0;        ///< 0: it belongs to none yet
     std::string path{};  ///< tells the order of frames without a time
     std::string body{}, serial{}, lens{};
-    double focalLengthMm = 0;
     std::optional<Moment> taken{};
     bool chart = false;
-    Vector3 white{0, 0, 0};  ///< linear camera RGB of a perfect diffuser, as the chart shows it; 0: not seen
+    std::optional<WhiteSeen> white{};  ///< of a chart shot
 };
 
-/// Why a setup begins with its first frame.
+/// Why frames are a light of their own.
 enum class ProposalReason {
     firstOfBody,
     otherLens,
-    pause,       ///< nothing was taken for long
-    chartShot,   ///< a chart was shot
-    otherLight,  ///< a chart was shot, and its greys have another colour or level than the last one's
+    pause,        ///< nothing was taken for long
+    chartShot,    ///< a chart was shot
+    otherLight,   ///< a chart was shot, and its greys have another colour than the last one's
+    amongOthers,  ///< they were taken among, or soon after, the frames of a setup that is there
 };
 
-/// A setup that frames speak for.
+/// A setup that frames speak for, or frames for one that is there.
 struct SetupProposal {
+    Id setup = 0;  ///< that the frames join; 0: a new one
     std::string body{}, serial{}, lens{};
-    double focalLengthMm = 0;
-    std::vector<Id> frames;  ///< in the order of their times
+    std::vector<Id> frames;  ///< those in no setup, in the order of their times
     Id chartFrame = 0;       ///< the latest of its chart shots; 0: none
     ProposalReason reason = ProposalReason::firstOfBody;
-    double pauseMinutes = 0;                ///< before its first frame
-    double lightMired = 0, lightStops = 0;  ///< between this chart shot and the last one of the body
+    double pauseMinutes = 0;           ///< before its first frame
+    std::optional<LightStep> light{};  ///< from the body's last chart shot to this one's
 };
 
 struct ProposalOptions {
@@ -49,11 +49,12 @@ struct ProposalOptions {
     double sameLightShare = 0.06;  ///< of a grey's colour; daylight drifts by less between two careful shots
 };
 
-/// Setups from the frames alone, where nobody planned any: a body's frames in the order of their times,
+/// Setups from the frames alone, for those that are in none: a body's frames in the order of their times,
 /// divided at other lenses, long pauses and chart shots. A chart shot speaks for what follows it; what comes
 /// before the first one of a body, without a pause between, goes with that (common practice: the chart first,
-/// or last). Bodies of one model are told apart by their serial numbers.
-std::vector<SetupProposal> proposedSetups(std::vector<LooseFrame> frames,
+/// or last). What lies among the frames of a setup joins it. Bodies of one model are told apart by their
+/// serial numbers.
+std::vector<SetupProposal> proposedSetups(std::vector<ShootFrame> frames,
                                           const ProposalOptions& options = {});
 
 }  // namespace refero::plan

@@ -137,14 +137,15 @@ Scopes scopesOf(std::span<const Vector3> encoded) {
     return s;
 }
 
+Vector3 storedColour(const Lab& labD50, OutputSpace space) {
+    return encoded(space, xyzD50ToLinear(space) * toXyz(labD50).vector()).cwiseMax(0).cwiseMin(1);
+}
+
 std::vector<ScopeTarget> vectorscopeTargets(const Chart& chart, OutputSpace space) {
-    const Matrix3 toLinear = xyzD50ToLinear(space);
     std::vector<ScopeTarget> out;
     for (const Patch& p : chart.patches) {
         if (p.role != Role::primary && p.role != Role::secondary) continue;
-        Vector3 v = toLinear * toXyz(p.labD50).vector();
-        v = encoded(space, v).cwiseMax(0).cwiseMin(1);
-        const YCbCr e = toYCbCr(v);
+        const YCbCr e = toYCbCr(storedColour(p.labD50, space));
         out.push_back({p.id, e.cb, e.cr});
     }
     return out;

@@ -57,6 +57,9 @@ Scopes scopesOf(const ScopePicture& picture);
 /// Of colours alone, display-encoded 0..1, side by side in their order.
 Scopes scopesOf(std::span<const Vector3> encoded);
 
+/// What an encoded space stores of a colour, 0..1: what it cannot show is clipped.
+Vector3 storedColour(const Lab& labD50, OutputSpace space);
+
 /// Where a vectorscope should show a patch: its reference in a space's encoding and primaries.
 struct ScopeTarget {
     std::string id;

@@ -73,4 +73,11 @@ Result<ColourTemperature> colourTemperature(Chromaticity c) {
     return ColourTemperature{1e6 / mired, target.v >= nearest.v ? distance : -distance};
 }
 
+double miredBetween(const Vector3& from, const Vector3& to) {
+    // Second radiation constant in um K over a million: change of ln(blue/red) a mired.
+    constexpr double kWienPerMired = 14387.77 * (1 / 0.460 - 1 / 0.600) * 1e-6;
+    const auto warmth = [](const Vector3& w) { return std::log(w.x() / w.z()); };
+    return (warmth(to) - warmth(from)) / kWienPerMired;
+}
+
 }  // namespace refero

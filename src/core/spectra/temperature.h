@@ -20,4 +20,9 @@ struct ColourTemperature {
 /// sense); an error beyond that.
 Result<ColourTemperature> colourTemperature(Chromaticity c);
 
+/// By how many mired the light is warmer (above 0) that turned what a camera records of white from one into
+/// the other: of blue against red, as a black body's shift seen at 460 and 600 nm (Wien's law). Linear RGB
+/// above 0.
+double miredBetween(const Vector3& whiteFrom, const Vector3& whiteTo);
+
 }  // namespace refero

@@ -40,7 +40,7 @@ TEST_F(Matching, BringsPicturesTogetherStepByStep) {
     ASSERT_EQ(m->steps.size(), kPairSteps + 1);
     // Balance and level do for greys what they can, contrast the rest.
     EXPECT_LT(*m->steps[1].neutral, *m->steps[0].neutral);
-    const Lab levelled = m->stepwise->lab(b.patches[3].rgb, stepsUpTo(1));
+    const Lab levelled = m->stepwise->patches(stepsUpTo(1))[3].after;
     EXPECT_NEAR(levelled.L, m->correction.patches[3].reference.L, 1.5) << "mid-grey, by its level";
     EXPECT_LT(*m->steps[3].neutral, 0.6);
     EXPECT_LT(*m->steps[4].skin, 0.6 * *m->steps[3].skin);

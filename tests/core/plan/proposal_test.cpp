@@ -7,11 +7,11 @@
 namespace refero::plan {
 namespace {
 
-LooseFrame at(Id id, int minute, const char* body = "Heron", const char* serial = "1",
+ShootFrame at(Id id, int minute, const char* body = "Heron", const char* serial = "1",
               const char* lens = "50 mm") {
-    LooseFrame f;
+    ShootFrame f;
     f.frame = id;
-    f.path = "frame_" + std::to_string(id);
+    f.path = "frame_" + std::to_string(1000 + id);
     f.body = body;
     f.serial = serial;
     f.lens = lens;
@@ -19,10 +19,10 @@ LooseFrame at(Id id, int minute, const char* body = "Heron", const char* serial 
     return f;
 }
 
-LooseFrame chart(Id id, int minute, const Vector3& white = {0.5, 0.8, 0.6}) {
-    LooseFrame f = at(id, minute);
+ShootFrame chart(Id id, int minute, const Vector3& white = {0.5, 0.8, 0.6}) {
+    ShootFrame f = at(id, minute);
     f.chart = true;
-    f.white = white;
+    f.white = WhiteSeen{*f.taken, white, 1};
     return f;
 }
 
@@ -49,7 +49,10 @@ TEST(Proposals, ARetakeOfTheChartInTheSameLightIsOne) {
     const auto two = proposedSetups({chart(1, 0), chart(2, 1, {0.9, 0.8, 0.3})});
     ASSERT_EQ(two.size(), 2U);
     EXPECT_EQ(two[1].reason, ProposalReason::otherLight);
-    EXPECT_GT(two[1].lightMired, 50);
+    ASSERT_TRUE(two[1].light);
+    EXPECT_GT(two[1].light->mired, 50);
+    ASSERT_TRUE(two[1].light->stops);
+    EXPECT_NEAR(*two[1].light->stops, 0, 1e-9) << "by the exposure, which was the same";
 }
 
 TEST(Proposals, WhatComesBeforeTheFirstChartGoesWithIt) {
@@ -69,10 +72,33 @@ TEST(Proposals, LensesPausesAndBodiesDivide) {
     EXPECT_EQ(all[4].reason, ProposalReason::firstOfBody) << "two bodies of one model are two";
 }
 
+TEST(Proposals, FramesAmongThoseOfASetupJoinIt) {
+    const auto in = [](ShootFrame f, Id setup) {
+        f.setup = setup;
+        return f;
+    };
+    // A second look at a card: two came later, one of them before the next light's chart shot.
+    const auto all =
+        proposedSetups({in(chart(1, 0), 7), in(at(2, 3), 7), at(3, 5), in(chart(4, 20), 8), at(5, 22)});
+    ASSERT_EQ(all.size(), 2U);
+    EXPECT_EQ(all[0].setup, 7);
+    EXPECT_EQ(all[0].frames, std::vector<Id>{3});
+    EXPECT_EQ(all[0].reason, ProposalReason::amongOthers);
+    EXPECT_EQ(all[1].setup, 8);
+    EXPECT_EQ(all[1].frames, std::vector<Id>{5});
+    // What came before its chart shot, too; but not another light, nor after a long pause.
+    EXPECT_EQ(proposedSetups({at(1, 0), in(chart(2, 4), 7)}).front().setup, 7);
+    const auto others = proposedSetups({in(chart(1, 0), 7), chart(2, 20, {0.9, 0.8, 0.3}), at(3, 100)});
+    ASSERT_EQ(others.size(), 2U);
+    EXPECT_EQ(others[0].setup, 0);
+    EXPECT_EQ(others[1].reason, ProposalReason::pause);
+    EXPECT_TRUE(proposedSetups({in(chart(1, 0), 7)}).empty()) << "nothing is loose";
+}
+
 TEST(Proposals, WithoutTimesNamesTellTheOrder) {
-    std::vector<LooseFrame> frames;
+    std::vector<ShootFrame> frames;
     for (const Id id : {10, 9, 2}) {
-        LooseFrame f = at(id, 0);
+        ShootFrame f = at(id, 0);
         f.taken.reset();
         frames.push_back(f);
     }
