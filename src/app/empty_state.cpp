@@ -27,9 +27,17 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
         look::Size::title));
     column->addWidget(new look::Label(
         QStringLiteral(
-            "It knows the Fen 24 and the Fen 48. Raw files serve best, then linear TIFF and EXR; JPEG, PNG "
-            "and DPX are read as their files say, or as you state."),
+            "Raw files serve best, then linear TIFF and EXR; JPEG, PNG and DPX are read as their files say, "
+            "or as you state. A whole folder or card can be dropped as well."),
         look::Size::body, look::Label::Tone::quiet));
+    column->addSpacing(4);
+    column->addWidget(
+        new look::Label(tr("Your chart"), look::Size::title, look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(new look::Label(
+        tr("The Fen 24 and the Fen 48 are known. Any other chart in rows and columns takes two steps: drop a "
+           "photograph of it, which shows how its patches lie; then drop its data, the file of its maker or "
+           "of an instrument, or paste its table."),
+        look::Size::body));
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     auto* open = new look::Button(look::Button::Kind::primary, QStringLiteral("Open a frame"), this);

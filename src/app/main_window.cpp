@@ -30,6 +30,15 @@
 #include "app/top_bar.h"
 
 namespace refero {
+namespace {
+
+bool isChartData(const QString& path) {
+    for (const char* ending : {".txt", ".cgats", ".cie", ".cxf", ".csv", ".tsv", ".chart.json"})
+        if (path.endsWith(QLatin1String(ending), Qt::CaseInsensitive)) return true;
+    return false;
+}
+
+}  // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
@@ -145,6 +154,11 @@ void MainWindow::buildActions() {
             showStation(StationId::frames);
             frames_->showOnSet();
         });
+    add("dayAction", tr("The day in one go: read, correct, hand over"),
+        {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] {
+            showStation(StationId::frames);
+            frames_->showDay();
+        });
     add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))},
         [this] { showStation(StationId::reading); });
     add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
@@ -223,6 +237,8 @@ void MainWindow::openFrames(const QStringList& given) {
     for (const QString& path : given) {
         if (path.endsWith(QLatin1String(".refero"))) {
             studios_->open(path);
+        } else if (isChartData(path)) {
+            takeChartData(path);
         } else {
             paths << path;
         }
@@ -248,6 +264,17 @@ void MainWindow::openFrames(const QStringList& given) {
         }
     }
     if (!paths.isEmpty() && station_ == StationId::plan) showStation(StationId::reading);
+}
+
+// The data of a chart belong to the one that was seen in a frame and is not known yet.
+void MainWindow::takeChartData(const QString& path) {
+    if (!reading_->wantsChartData())
+        return tell(
+            tr("%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; "
+               "or open it under Plan, Charts.")
+                .arg(QFileInfo(path).fileName()));
+    showStation(StationId::reading);
+    reading_->takeChartData(path);
 }
 
 void MainWindow::tell(const QString& message) {

@@ -56,6 +56,7 @@ class MainWindow : public QMainWindow {
     void fitRoom();
     void showRightPage();
     void chooseFrames();
+    void takeChartData(const QString& path);
     void nameSetup(int id);
     void toggleSurround();
 

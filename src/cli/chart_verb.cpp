@@ -6,6 +6,7 @@
 #include "cli/verbs.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_file.h"
+#include "workflow/chart_learning.h"
 
 namespace refero::cli {
 namespace {
@@ -15,8 +16,16 @@ class ChartVerb : public Verb {
     CLI::App* declare(CLI::App& app) override {
         auto* verb = app.add_subcommand(
             "chart",
-            "Turn chart data (CGATS, CxF3, a table) into a chart file, or a chart file into such data.");
-        verb->add_option("data", data_, "Data file, or a chart file")->required();
+            "Turn chart data (CGATS, CxF3, a table) into a chart file, or a chart file into such data; with "
+            "--from-frame the layout is learned from a photograph of the chart.");
+        verb->add_option("data", data_,
+                         "Data file, or a chart file; none: only the layout is learned from --from-frame");
+        verb->add_option("--from-frame", frame_,
+                         "Frame that shows the chart: rows, columns and sizes come from it");
+        verb->add_option("--layout", layout_,
+                         "Chart file whose layout was learned without data: this data belong to it");
+        verb->add_option("--long-side", longSide_, "The chart's longer side, mm; else it is taken for 200")
+            ->check(CLI::Range(5.0, 5000.0));
         verb->add_option("--rows", rows_, "Rows of patches, from the top");
         verb->add_option("--columns", columns_, "Patches in a row, from the left");
         verb->add_option("--patch", patch_, "Width and height of a patch, mm")->expected(2);
@@ -30,17 +39,23 @@ class ChartVerb : public Verb {
         verb->add_option("--out", out_,
                          "Chart file, or .txt, .cxf, .csv where a chart file is given; - prints")
             ->required();
+        verb->parse_complete_callback([this] {
+            if (data_.empty() && frame_.empty())
+                throw CLI::RequiredError("data, a chart file or --from-frame FRAME");
+            if (!frame_.empty() && !layout_.empty()) throw CLI::ExcludesError("--from-frame", "--layout");
+        });
         return verb;
     }
 
     Result<Outcome> run(Streams& s) override {
-        const std::filesystem::path path(data_);
-        return data_.ends_with(".chart.json") ? toData(path, s) : toChart(path, s);
+        if (!frame_.empty()) return fromFrame(s);
+        if (!layout_.empty()) return ontoLayout(s);
+        return data_.ends_with(".chart.json") ? toData(s) : toChart(s);
     }
 
   private:
-    Result<Outcome> toData(const std::filesystem::path& path, Streams& s) {
-        const auto chart = io::readChart(path);
+    Result<Outcome> toData(Streams& s) {
+        const auto chart = io::readChart(data_);
         if (!chart) return tl::unexpected(chart.error());
         if (out_ == "-") {
             s.out << io::toText(dataOf(*chart), io::ChartDataFormat::cgats);
@@ -50,22 +65,65 @@ class ChartVerb : public Verb {
         return Outcome::done;
     }
 
-    Result<Outcome> toChart(const std::filesystem::path& path, Streams& s) {
-        const auto data = io::readChartData(path, options_);
+    Result<Outcome> toChart(Streams& s) {
+        const std::filesystem::path path(data_);
+        const auto data = workflow::chartSource(path, options_);
         if (!data) return tl::unexpected(data.error());
-        const auto colours = brought(*data);
-        if (!colours) return failure(path.filename().string() + ": " + colours.error().message);
-        const std::string name = name_.empty() ? path.stem().string() : name_;
-        const std::string source = data->source.empty() ? "From " + path.filename().string() : data->source;
-        const auto chart =
-            chartOnGrid(*colours, gridFor(colours->colours.size()), chartId(name), name, source);
+        const bool stated = rows_ > 0 || columns_ > 0;
+        const auto chart = chartOnGrid(data->colours, gridFor(data->colours.colours.size()),
+                                       chartId(nameFor(path)), nameFor(path), data->source);
         if (!chart) return tl::unexpected(chart.error());
         Chart measured = *chart;
         measured.condition = data->condition;
-        if (auto ok = deliver(out_, io::prettyJson(io::toJson(measured)), s); !ok)
+        measured.assumedLayout = !stated;
+        s.err << data->colours.colours.size() << " patches. " << data->colours.method << "\n";
+        if (!stated)
+            s.err << "Rows and columns are a proposal; --from-frame learns them from a photograph.\n";
+        return write(measured, s);
+    }
+
+    Result<Outcome> fromFrame(Streams& s) {
+        const auto frame = io::readFrame(frame_);
+        if (!frame) return tl::unexpected(frame.error());
+        workflow::LearnRequest request = requestFor();
+        if (data_.empty()) {
+            const auto chart = workflow::layoutLearned(*frame, request);
+            if (!chart) return tl::unexpected(chart.error());
+            s.err << workflow::described(*chart)
+                  << " Their colours are not known yet: give data with --layout.\n";
+            return write(*chart, s);
+        }
+        const auto data = workflow::chartSource(data_, options_);
+        if (!data) return tl::unexpected(data.error());
+        const auto chart = workflow::chartLearned(*frame, *data, request);
+        if (!chart) return tl::unexpected(chart.error());
+        s.err << workflow::described(*chart) << " " << data->colours.method << "\n";
+        return write(*chart, s);
+    }
+
+    Result<Outcome> ontoLayout(Streams& s) {
+        const auto layout = io::readChart(layout_);
+        if (!layout) return tl::unexpected(layout.error());
+        const auto data = workflow::chartSource(data_, options_);
+        if (!data) return tl::unexpected(data.error());
+        const auto chart = workflow::chartCompleted(*layout, *data, requestFor());
+        if (!chart) return tl::unexpected(chart.error());
+        s.err << workflow::described(*chart) << " " << data->colours.method << "\n";
+        return write(*chart, s);
+    }
+
+    Result<Outcome> write(const Chart& chart, Streams& s) {
+        if (auto ok = deliver(out_, io::prettyJson(io::toJson(chart)), s); !ok)
             return tl::unexpected(ok.error());
-        s.err << colours->colours.size() << " patches. " << colours->method << "\n";
         return Outcome::done;
+    }
+
+    std::string nameFor(const std::filesystem::path& path) const {
+        return name_.empty() ? path.stem().string() : name_;
+    }
+
+    workflow::LearnRequest requestFor() const {
+        return {nameFor(data_.empty() ? frame_ : data_), longSide_, {}};
     }
 
     // One of rows and columns gives the other; neither gives a proposal.
@@ -82,8 +140,9 @@ class ChartVerb : public Verb {
         return g;
     }
 
-    std::string data_, name_, out_;
+    std::string data_, frame_, layout_, name_, out_;
     int rows_ = 0, columns_ = 0;
+    double longSide_ = 0;
     std::vector<double> patch_;
     ChartGrid grid_;
     io::ChartDataOptions options_;

@@ -72,6 +72,8 @@ Chart chartFrom(const Node& root) {
     c.condition = root.text("condition", "");
     c.outlineMm = pointFrom(root.at("outline_mm"));
     if (root.has("surround_lab_d50")) c.surroundLabD50 = labFrom(root.at("surround_lab_d50"));
+    c.estimatedColours = root.text("colours", "") == "estimated";
+    c.assumedLayout = root.text("layout", "") == "assumed";
     for (const Node& patch : root.at("patches").items()) c.patches.push_back(patchFrom(patch));
     if (auto ok = validate(c); !ok) throw JsonProblem{ok.error().message};
     return c;
@@ -105,6 +107,8 @@ Json toJson(const Chart& c) {
              {"surround_lab_d50", labJson(c.surroundLabD50)},
              {"patches", std::move(patches)}};
     if (!c.condition.empty()) out["condition"] = c.condition;
+    if (c.estimatedColours) out["colours"] = "estimated";
+    if (c.assumedLayout) out["layout"] = "assumed";
     return out;
 }
 

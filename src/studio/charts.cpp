@@ -39,6 +39,29 @@ Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart) {
     return id;
 }
 
+std::string freeChartId(const Contents& contents, const std::string& id) {
+    const auto charts = chartsOf(contents);
+    const auto taken = [&](const std::string& wanted) {
+        return std::any_of(charts.begin(), charts.end(), [&](const Chart& c) { return c.id == wanted; });
+    };
+    std::string out = id;
+    for (int n = 2; taken(out); ++n) out = id + "-" + std::to_string(n);
+    return out;
+}
+
+Status replaceChart(Edit& edit, const Contents& contents, const Chart& chart) {
+    if (auto ok = validate(chart); !ok) return ok;
+    for (const auto& [id, design] : contents.all<ChartDesign>()) {
+        if (design.chart != chart.id) continue;
+        ChartDesign changed = design;
+        changed.label = chart.name;
+        changed.document = io::toJson(chart).dump();
+        edit.put(changed);
+        return {};
+    }
+    return failure("The chart " + chart.name + " is not among your own any more.");
+}
+
 Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
                   const std::string& reference) {
     if (auto ok = validate(measured); !ok) return ok;

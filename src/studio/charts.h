@@ -23,6 +23,13 @@ std::optional<Chart> chartOfCopy(const Contents& contents, Id copy);
 /// or its id is another's.
 Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart);
 
+/// That id, or the like that no chart has yet.
+std::string freeChartId(const Contents& contents, const std::string& id);
+
+/// Puts a chart of one's own in the place of the one with its id, such as when its values have come. An error
+/// where there is none.
+Status replaceChart(Edit& edit, const Contents& contents, const Chart& chart);
+
 /// Keeps what was measured on a copy; `reference` says who measured, with what, when.
 Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
                   const std::string& reference);

@@ -126,7 +126,6 @@ class WindowTest : public testing::Test {
         EXPECT_TRUE(sim::shootToFile(shot, frames()));
     }
 
-  private:
     // Each test is a process of its own: the frames are kept for the other ones of this build.
     static std::filesystem::path frames() {
         const auto self = std::filesystem::canonical("/proc/self/exe");

@@ -24,6 +24,7 @@
 #include "sim/spectrophotometer.h"
 #include "studio/charts.h"
 #include "studio/plan_edits.h"
+#include "workflow/chart_learning.h"
 
 namespace refero {
 namespace {
@@ -31,6 +32,10 @@ namespace {
 enum Panel { kAbout, kAssistant, kCopy };
 
 constexpr int kListWidth = 232;
+
+QString dataFilter() {
+    return QStringLiteral("Chart data (*.txt *.cgats *.cie *.cxf *.csv *.tsv)");
+}
 
 // Lines of designs have ids below zero: minus their place in the session's list, and one.
 studio::Id lineOf(std::size_t chart) {
@@ -179,7 +184,11 @@ void ChartsPage::showAbout() {
     const auto chart = chosenChart();
     const plan::ChartCopy* copy = chosenCopy();
     title_->setText(copy ? text(copy->label) : chart ? text(chart->name) : QString());
-    for (look::Button* b : {measure_, values_}) b->setVisible(copy);
+    const bool estimated = chart && chart->estimatedColours;
+    measure_->setVisible(copy && !estimated);
+    values_->setVisible(copy || estimated);
+    values_->setText(estimated ? tr("Give its data") : tr("Its values from a file"));
+    values_->setAccessibleName(values_->text());
     export_->setVisible(chart.has_value());
     const studio::Id id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     remove_->setVisible(id < 0 && static_cast<std::size_t>(-1 - id) >= io::shippedCharts().size());
@@ -193,6 +202,14 @@ void ChartsPage::showAbout() {
                  .arg(std::lround(chart->outlineMm.x() * scale))
                  .arg(std::lround(chart->outlineMm.y() * scale));
     lines << text(chart->source);
+    if (estimated)
+        lines << tr(
+            "Its colours are as one picture showed them: it is found in frames, and corrections wait "
+            "for its data.");
+    if (chart->assumedLayout)
+        lines << tr(
+            "Its rows, columns and sizes are a proposal: a photograph of it, opened as a frame, tells "
+            "them.");
     if (copy && !copy->values.empty()) {
         double sum = 0, most = 0;
         for (const Chart& design : session_.reading().charts())
@@ -284,12 +301,33 @@ void ChartsPage::keepCopy(const Chart& measured, const QString& reference) {
     refresh();
 }
 
+// A chart whose layout was learned from a picture becomes whole.
+void ChartsPage::completeChart(const Chart& layout) {
+    const QString path = dialogs_.openFile(this, tr("Open the chart's data"), dataFilter());
+    if (path.isEmpty()) return;
+    const auto chart =
+        workflow::chartSource(path.toStdString()).and_then([&](const workflow::ChartSource& source) {
+            return workflow::chartCompleted(layout, source, {});
+        });
+    const Status kept =
+        !chart ? tl::unexpected(chart.error())
+               : session_.perform(tr("Give the data of %1").arg(text(layout.name)), [&](studio::Edit& edit) {
+                     return studio::replaceChart(edit, session_.studio()->contents(), *chart);
+                 });
+    emit told(kept ? QString() : text(kept.error().message));
+    // What was read with the colours of a picture is read anew.
+    std::vector<int> stale;
+    for (const Setup& s : session_.setups())
+        if (kept && s.reading && s.reading->chart.id == layout.id) stale.push_back(s.id);
+    for (const int id : stale) session_.reading().readNewest(id);
+    refresh();
+}
+
 void ChartsPage::valuesFromFile() {
+    if (const auto chart = chosenChart(); chart && chart->estimatedColours) return completeChart(*chart);
     const plan::ChartCopy* copy = chosenCopy();
     if (!copy) return;
-    const QString path =
-        dialogs_.openFile(this, QStringLiteral("Open this copy's values"),
-                          QStringLiteral("Chart data (*.txt *.cgats *.cie *.cxf *.csv *.tsv)"));
+    const QString path = dialogs_.openFile(this, QStringLiteral("Open this copy's values"), dataFilter());
     if (path.isEmpty()) return;
     const auto given = io::readChartData(path.toStdString());
     const auto design = chosenChart();

@@ -41,6 +41,7 @@ class ChartsPage : public QWidget {
     void beginChart();
     void beginCopy();
     void valuesFromFile();
+    void completeChart(const Chart& layout);
     void keepChart(const Chart& chart);
     void keepCopy(const Chart& measured, const QString& reference);
     void handOn();

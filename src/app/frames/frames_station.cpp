@@ -16,6 +16,7 @@
 #include "app/dialogs/dialogs.h"
 #include "app/forms/duration_text.h"
 #include "app/forms/form.h"
+#include "app/frames/card_page.h"
 #include "app/frames/frame_viewer.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
@@ -83,6 +84,16 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     pages_->addWidget(viewer_);
     onSet_ = new OnSetPage(session_, dialogs_, pages_);
     pages_->addWidget(onSet_);
+    card_ = new CardPage(session_, dialogs_, pages_);
+    pages_->addWidget(card_);
+    connect(card_, &CardPage::leaveWanted, this, [this] {
+        pages_->setCurrentIndex(0);
+        sheet_->setFocus();
+    });
+    connect(card_, &CardPage::setupWanted, this, [this](int id) {
+        session_.select(id);
+        emit readingWanted();
+    });
     connect(onSet_, &OnSetPage::leaveWanted, this, [this] { pages_->setCurrentIndex(0); });
     whole->addWidget(pages_);
     connect(viewer_, &FrameViewer::leaveWanted, this, [this] {
@@ -107,6 +118,26 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(&session_.intake(), &IntakeActions::finished, this, &FramesStation::finished);
 }
 
+// `begun` lights are new; `joined` setups that are there get frames.
+QString offerText(std::size_t frames, std::size_t charts, int begun, int joined) {
+    if (begun == 0)
+        return FramesStation::tr("%1 frames are in no setup. They belong to setups that are there.")
+            .arg(frames);
+    if (joined > 0)
+        return FramesStation::tr(
+                   "%1 frames are in no setup. They speak for %2 new lights, %3 with a chart shot; the "
+                   "rest belongs to setups that are there.")
+            .arg(frames)
+            .arg(begun)
+            .arg(charts);
+    if (begun == 1)
+        return FramesStation::tr("%1 frames are in no setup. They speak for one light.").arg(frames);
+    return FramesStation::tr("%1 frames are in no setup. They speak for %2 lights, %3 with a chart shot.")
+        .arg(frames)
+        .arg(begun)
+        .arg(charts);
+}
+
 // What frames in no setup speak for, and one button for it.
 QWidget* FramesStation::buildOffer() {
     auto* offer = new QWidget(this);
@@ -116,11 +147,22 @@ QWidget* FramesStation::buildOffer() {
     offered_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, offer);
     offered_->setObjectName(QStringLiteral("offeredSetups"));
     row->addWidget(offered_, 1);
-    accept_ = new look::Button(look::Button::Kind::primary, {}, offer);
+    accept_ = new look::Button(look::Button::Kind::plain, {}, offer);
     accept_->setObjectName(QStringLiteral("acceptSetups"));
     accept_->setAccessibleName(tr("Begin the proposed setups"));
     row->addWidget(accept_);
     connect(accept_, &QAbstractButton::clicked, this, [this] { session_.intake().acceptProposals(); });
+    doDay_ = new look::Button(look::Button::Kind::primary, tr("Do the rest in one go"), offer);
+    doDay_->setObjectName(QStringLiteral("doDay"));
+    doDay_->setAccessibleName(doDay_->text());
+    doDay_->setToolTip(
+        tr("Begins the setups, reads and judges their charts, builds the corrections and hands over to the "
+           "receivers of last time; all of it is listed, and can be stopped or taken back."));
+    row->addWidget(doDay_);
+    connect(doDay_, &QAbstractButton::clicked, this, [this] {
+        showDay();
+        card_->begin();
+    });
     return offer;
 }
 
@@ -128,29 +170,33 @@ void FramesStation::showOffer() {
     const auto all = session_.intake().running()
                          ? std::vector<plan::SetupProposal>()
                          : workflow::proposals(session_.contents(), session_.shootId());
-    offer_->setVisible(!all.empty());
-    if (all.empty()) return;
+    const DayActions::Found found = session_.dayWork().found();
+    const bool open =
+        !session_.intake().running() && !session_.dayWork().running() && (!all.empty() || found.toBuild > 0);
+    offer_->setVisible(open);
+    accept_->setVisible(!all.empty());
+    if (all.empty()) {
+        offered_->setText(CardPage::inOneLine(found));
+        return;
+    }
     std::size_t frames = 0, charts = 0;
+    int begun = 0;
     QStringList reasons;
     for (const plan::SetupProposal& p : all) {
         frames += p.frames.size();
         charts += p.chartFrame != 0;
+        begun += p.setup == 0;
         const QString who =
             p.body.empty() ? tr("A camera without a name") : text(p.body + " " + p.serial).trimmed();
-        const auto& said =
+        const auto said =
             p.chartFrame != 0 ? tr("%1, %2 frames with a chart shot: %3") : tr("%1, %2 frames: %3");
         reasons << said.arg(who, QString::number(p.frames.size()), text(workflow::reasonOf(p)));
     }
-    const auto count = static_cast<int>(all.size());
-    offered_->setText(count == 1
-                          ? tr("%1 frames are in no setup. They speak for one light.").arg(frames)
-                          : tr("%1 frames are in no setup. They speak for %2 lights, %3 with a chart shot.")
-                                .arg(frames)
-                                .arg(count)
-                                .arg(charts));
+    offered_->setText(offerText(frames, charts, begun, static_cast<int>(all.size()) - begun));
+    accept_->setText(begun == 0   ? tr("Put them there")
+                     : begun == 1 ? tr("Begin its setup")
+                                  : tr("Begin %1 setups").arg(begun));
     offer_->setToolTip(reasons.join(QLatin1Char('\n')));
-    accept_->setText(count == 1 ? tr("Begin its setup") : tr("Begin %1 setups").arg(count));
-
     accept_->setToolTip(reasons.join(QLatin1Char('\n')));
 }
 
@@ -172,6 +218,12 @@ QWidget* FramesStation::buildSheetPage() {
     panel_ = buildPanel();
     row->addWidget(panel_);
     return page;
+}
+
+void FramesStation::showDay() {
+    pages_->setCurrentWidget(card_);
+    card_->refresh();
+    card_->setFocus();
 }
 
 void FramesStation::showOnSet() {

@@ -16,6 +16,7 @@ namespace look {
 class Button;
 class Label;
 }  // namespace look
+class CardPage;
 class Dialogs;
 class Form;
 class FrameViewer;
@@ -29,6 +30,8 @@ class FramesStation : public QWidget {
     FramesStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void setCompact(bool compact);
     void showOnSet();
+    /// The usual day in one step: a page of its own.
+    void showDay();
     /// Stays in place or copied, as is chosen here.
     void bringIn(const QStringList& paths);
 
@@ -73,6 +76,7 @@ class FramesStation : public QWidget {
     QStackedWidget* pages_;
     FrameViewer* viewer_;
     OnSetPage* onSet_;
+    CardPage* card_;
     QComboBox *show_, *setup_, *order_, *where_;
     Form* clock_;
     QString copyTo_;                        ///< empty: frames stay where they are
@@ -81,7 +85,7 @@ class FramesStation : public QWidget {
     look::Button *stop_, *begin_, *hand_;
     QWidget *panel_, *empty_, *offer_;
     look::Label* offered_;
-    look::Button* accept_;
+    look::Button *accept_, *doDay_;
     std::vector<studio::Id> setups_;
 };
 

@@ -19,6 +19,7 @@
 #include "app/meters/meter_panel.h"
 #include "app/pictures/display_colour.h"
 #include "app/pictures/frame_view.h"
+#include "app/reading/unknown_chart.h"
 #include "app/session/correction_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
@@ -66,6 +67,12 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(frame_, &FrameView::regionDrawn, this,
             [this](const QRectF& region) { meters_->setRegion(region, shown_.get()); });
     connect(findings_, &Findings::evidenceWanted, frame_, &FrameView::setEvidence);
+    unknown_ = new UnknownChart(session_, dialogs_, findings_);
+    findings_->setExtra(unknown_);
+    connect(unknown_, &UnknownChart::looked, this, [this] {
+        if (const Setup* s = session_.current()) showFindings(*s);
+    });
+    connect(unknown_, &UnknownChart::byHandWanted, this, &ReadingStation::layOutline);
     connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
         session_.reading().allow(check, value);
     });
@@ -177,6 +184,7 @@ void ReadingStation::show(const Setup* setup) {
     if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
     meters_->setReading(ready ? setup->reading : std::nullopt);
+    unknown_->show(setup);
     if (!setup) {
         question_->hide();
         answer_->hide();
@@ -197,6 +205,14 @@ void ReadingStation::show(const Setup* setup) {
     ask(*setup);
     showFindings(*setup);
     compare();
+}
+
+bool ReadingStation::wantsChartData() const {
+    return unknown_->layout().has_value();
+}
+
+void ReadingStation::takeChartData(const QString& path) {
+    unknown_->takeData(path);
 }
 
 // The other frame is only read where its comparison is looked at.
@@ -340,6 +356,12 @@ void ReadingStation::showFindings(const Setup& setup) {
         return findings_->setNextStep({}, {});
     }
     if (setup.chartFrame.empty()) return showAwaited(setup);
+    if (!setup.reading && unknown_->layout()) {
+        findings_->setMessage(tr("A chart that Refero does not know"), {});
+        frame_->setEvidence(unknown_->outlines());
+        return findings_->setNextStep(tr("Open its data"),
+                                      tr("A file of its maker's or an instrument's: CGATS, CxF or a table."));
+    }
     if (!setup.reading) {
         findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
                               setup.error);
@@ -384,6 +406,10 @@ void ReadingStation::showAwaited(const Setup& setup) {
                            QStringLiteral("Or drop it anywhere on this window."));
 }
 
+void ReadingStation::layOutline() {
+    session_.reading().setChart(session_.currentId(), session_.reading().charts().front());
+}
+
 void ReadingStation::proceed() {
     const Setup* s = session_.current();
     if (!s) return;
@@ -393,7 +419,7 @@ void ReadingStation::proceed() {
         if (!paths.isEmpty()) session_.reading().addChartFrame(s->id, paths.front());
         return;
     }
-    if (!s->reading) return session_.reading().setChart(s->id, session_.reading().charts().front());
+    if (!s->reading) return unknown_->layout() ? unknown_->openData() : layOutline();
     if (!s->correction) session_.correction().build(s->id, {});
     emit correctionWanted();
 }

@@ -20,6 +20,7 @@ class EncodingChoice;
 class FrameView;
 class MeterPanel;
 class PatchTable;
+class UnknownChart;
 
 /// The chart frame large with the evidence on it, the patches and the instruments under it, the findings
 /// beside it.
@@ -27,6 +28,9 @@ class ReadingStation : public Station {
     Q_OBJECT
   public:
     ReadingStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// A chart that nobody has described is seen in the frame, and waits for its data.
+    bool wantsChartData() const;
+    void takeChartData(const QString& path);
 
   signals:
     /// The reading is good enough to go on from.
@@ -42,6 +46,7 @@ class ReadingStation : public Station {
     void compare();
     void showFindings(const Setup& setup);
     void showAwaited(const Setup& setup);
+    void layOutline();
     void narrow(bool compact) override;
     void proceed() override;
 
@@ -51,6 +56,7 @@ class ReadingStation : public Station {
     std::vector<QWidget*> captions_;
     PatchTable* table_;
     MeterPanel* meters_;
+    UnknownChart* unknown_;
     QComboBox* chart_;
     EncodingChoice* encoding_;
     QComboBox* view_;

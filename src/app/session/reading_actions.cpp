@@ -288,6 +288,44 @@ void ReadingActions::setChart(int id, const Chart& chart) {
         });
 }
 
+void ReadingActions::learnChart(int id, std::optional<workflow::ChartSource> data,
+                                workflow::LearnRequest request,
+                                const std::function<void(const QString&)>& done) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->frame) return;
+    struct Learned {
+        Result<Chart> chart;
+        Result<Reading> reading;
+    };
+    session_.background(
+        [frame = s->frame, data = std::move(data), request = std::move(request),
+         limits = limits()](const std::stop_token& stop) mutable -> Learned {
+            request.stop = stop;
+            auto chart = data ? workflow::chartLearned(*frame, *data, request)
+                              : workflow::layoutLearned(*frame, request);
+            if (!chart) return {chart, tl::unexpected(chart.error())};
+            io::ReadRequest read{frame->path, *chart};
+            read.limits = limits;
+            auto reading = io::readChartIn(*frame, read, stop);
+            return {std::move(chart), std::move(reading)};
+        },
+        [this, id, done](Learned learned) {
+            if (!learned.reading) return done(text(learned.reading.error().message));
+            if (!session_.setup(id)) return;
+            Chart& chart = *learned.chart;
+            chart.id = learned.reading->chart.id = studio::freeChartId(session_.contents(), chart.id);
+            Edit edit = session_.studio()->edit("Learn the chart " + chart.name);
+            if (const auto added = studio::addChart(edit, session_.contents(), chart); !added)
+                return done(text(added.error().message));
+            session_.state().know(workflow::putReading(edit, session_.contents(), id, *learned.reading),
+                                  *learned.reading);
+            session_.hand(id).error.clear();
+            session_.commit(edit);
+            done({});
+        },
+        Urgency::now);
+}
+
 void ReadingActions::setEncoding(int id, const Transfer& encoding) {
     const Setup* s = session_.setup(id);
     // Another curve is only stated where a person did so; else the file speaks for itself.

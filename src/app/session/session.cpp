@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "app/session/correction_actions.h"
+#include "app/session/day_actions.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
 #include "app/session/pairing_actions.h"
@@ -40,7 +41,8 @@ Session::Session(QObject* parent)
       reading_(new ReadingActions(*this)),
       correction_(new CorrectionActions(*this)),
       pairing_(new PairingActions(*this)),
-      handover_(new HandoverActions(*this)) {
+      handover_(new HandoverActions(*this)),
+      dayWork_(new DayActions(*this)) {
     connect(minute_, &QTimer::timeout, this, &Session::minutePassed);
     minute_->start(kMinuteMs);
     connect(&history_, &History::moved, this, &Session::rebuild);

@@ -21,6 +21,7 @@ class QTimer;
 namespace refero {
 
 class CorrectionActions;
+class DayActions;
 class HandoverActions;
 class IntakeActions;
 class PairingActions;
@@ -40,6 +41,7 @@ class Session : public QObject {
     CorrectionActions& correction() { return *correction_; }
     PairingActions& pairing() { return *pairing_; }
     HandoverActions& handover() { return *handover_; }
+    DayActions& dayWork() { return *dayWork_; }
     History& undo() { return history_; }
 
     /// Works on another studio from now on; the one before is closed.
@@ -150,6 +152,7 @@ class Session : public QObject {
     CorrectionActions* correction_;
     PairingActions* pairing_;
     HandoverActions* handover_;
+    DayActions* dayWork_;
 };
 
 }  // namespace refero

@@ -51,6 +51,10 @@ struct Chart {
     Point outlineMm = Point::Zero();
     Lab surroundLabD50{50, 0, 0, white::d50};
     std::vector<Patch> patches;
+    /// The colours are as one picture showed them: good to find the chart by, and no reference.
+    bool estimatedColours = false;
+    /// Rows, columns and sizes are a proposal; a picture of the chart is still to tell them.
+    bool assumedLayout = false;
 
     Quad outline() const;
     const Patch* patch(std::string_view patchId) const;

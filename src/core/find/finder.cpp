@@ -10,21 +10,18 @@
 #include "core/find/colour_check.h"
 #include "core/find/detail/edges.h"
 #include "core/find/detail/matching.h"
+#include "core/find/detail/worth_searching.h"
 #include "core/find/regions.h"
 
 namespace refero {
 namespace {
 
+using detail::scaled, detail::shrinkingFor, detail::worthSearching;
+
 // No other placement is looked at then.
 constexpr double kBeyondDoubt = 0.97;
 // About what lies between light and a display encoding; and how well the colours must then agree.
 constexpr double kBent = 2.2, kBentAgreement = 0.93;
-
-Homography scaled(const Homography& map, double factor) {
-    Eigen::Matrix3d s = Eigen::Matrix3d::Identity();
-    s(0, 0) = s(1, 1) = factor;
-    return Homography(s * map.matrix());
-}
 
 struct Candidate {
     Homography map;
@@ -34,10 +31,6 @@ struct Candidate {
 
     double score() const { return std::max(colour.plain, colour.robust * colour.agreeing); }
 };
-
-int shrinkingFor(const LinearImage& frame, int longEdge) {
-    return std::max(1, (std::max(frame.width(), frame.height()) + longEdge / 2) / longEdge);
-}
 
 bool accepted(const Candidate& c, const FindOptions& o) {
     return c.colour.plain >= o.minAgreement ||
@@ -88,19 +81,6 @@ Candidate search(const LinearImage& image, const std::vector<detail::Region>& re
             if (acceptedBent(c, options) && c.score() > bent->score()) *bent = c;
         }
     return best;
-}
-
-Status worthSearching(const LinearImage& frame) {
-    if (frame.width() < 64 || frame.height() < 64)
-        return failure("The frame is " + std::to_string(frame.width()) + " x " +
-                       std::to_string(frame.height()) +
-                       " pixels; a chart needs at least 64 x 64 to be found.");
-    const auto values = frame.values();
-    float high = 0;
-    const std::size_t step = std::max<std::size_t>(1, values.size() / 100000);
-    for (std::size_t i = 0; i < values.size(); i += step) high = std::max(high, values[i]);
-    if (!(high > 1e-4f)) return failure("The frame is black; there is nothing in it to measure.");
-    return {};
 }
 
 std::string outside(const LinearImage& frame, const Chart& chart, const Homography& map) {

@@ -276,6 +276,10 @@ Lab Samples::lab(const Xyz& xyzD50) const {
 
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
     auto reading = merged(readings);
+    if (reading && !options.aim && reading->chart.estimatedColours)
+        return failure("The colours of " + reading->chart.name +
+                       " are not known yet: its layout was learned from a picture. Give its data, then build "
+                       "the correction.");
     if (reading) reading = withKnownColours(*std::move(reading), options.known);
     if (!reading) return tl::unexpected(reading.error());
     auto reference =

@@ -176,4 +176,12 @@ EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homograph
     return fit;
 }
 
+std::vector<MeasuredEdge> measuredEdges(const LinearImage& frame, const Chart& chart,
+                                        const Homography& chartToFrame) {
+    std::vector<MeasuredEdge> out;
+    for (const EdgePoint& e : edgePoints(frame, chart, chartToFrame, clearance(chart), 0.8))
+        out.push_back({e.side / 4, static_cast<int>(e.side % 4), e.measured});
+    return out;
+}
+
 }  // namespace refero::detail

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <vector>
+
 #include "core/chart/chart.h"
 #include "core/frame/image.h"
 
@@ -18,5 +20,15 @@ struct EdgeFit {
 /// on many short lines across each side, robustly fitted. Returns the start where too few edges have
 /// contrast.
 EdgeFit fitToEdges(const LinearImage& frame, const Chart& chart, const Homography& start);
+
+/// A point at which a patch's edge was measured.
+struct MeasuredEdge {
+    std::size_t patch = 0;  ///< index in the chart
+    int side = 0;           ///< 0 to 3: upper, right, lower, left in the chart's definition
+    Point at;               ///< in the frame
+};
+/// All that have contrast, near where the placement says they are.
+std::vector<MeasuredEdge> measuredEdges(const LinearImage& frame, const Chart& chart,
+                                        const Homography& chartToFrame);
 
 }  // namespace refero::detail

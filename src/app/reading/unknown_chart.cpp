@@ -1,0 +1,194 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/reading/unknown_chart.h"
+
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QPlainTextEdit>
+#include <QVBoxLayout>
+
+#include "app/dialogs/dialogs.h"
+#include "app/forms/binding.h"
+#include "app/forms/form.h"
+#include "app/look/button.h"
+#include "app/look/label.h"
+#include "app/session/reading_actions.h"
+
+namespace refero {
+namespace {
+
+constexpr double kLeastMm = 5, kMostMm = 5000;
+
+// Closed, for drawing.
+std::vector<Point> closed(const Quad& q) {
+    return {q[0], q[1], q[2], q[3], q[0]};
+}
+
+}  // namespace
+
+UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session), dialogs_(dialogs) {
+    setObjectName(QStringLiteral("unknownChart"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(2 * look::kStep);
+    title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold);
+    title_->setObjectName(QStringLiteral("unknownTitle"));
+    column->addWidget(title_);
+    column->addWidget(new look::Label(
+        tr("Its maker's data, or an instrument's, give the names, the order and which way up it is. Rows, "
+           "sizes and gaps come from the picture."),
+        look::Size::small));
+    paste_ = new QPlainTextEdit(this);
+    paste_->setObjectName(QStringLiteral("unknownPaste"));
+    paste_->setAccessibleName(tr("Chart data, pasted"));
+    paste_->setPlaceholderText(tr("Paste its table here: a line of names, then Lab, XYZ or spectra"));
+    paste_->setFixedHeight(72);
+    paste_->setFont(look::figures(look::Size::small));
+    paste_->setLineWrapMode(QPlainTextEdit::NoWrap);
+    paste_->setTabChangesFocus(true);
+    column->addWidget(paste_);
+    form_ = new Form(this);
+    form_->addText({QStringLiteral("unknownName"),
+                    tr("Name"),
+                    {},
+                    tr("What the chart is called."),
+                    false,
+                    tr("as its data")});
+    form_->addText({QStringLiteral("unknownLongSide"), tr("Longer side"), QStringLiteral("mm"),
+                    tr("Of the chart's patches with their margin; only the plan needs it."), false,
+                    tr("not known")});
+    column->addWidget(form_);
+    message_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
+    message_->setObjectName(QStringLiteral("unknownMessage"));
+    message_->hide();
+    column->addWidget(message_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(2 * look::kStep);
+    learn_ = new look::Button(look::Button::Kind::plain, tr("Take the pasted table"), this);
+    learn_->setObjectName(QStringLiteral("unknownTake"));
+    learn_->hide();
+    layoutOnly_ = new look::Button(look::Button::Kind::plain, tr("Keep its layout for now"), this);
+    layoutOnly_->setObjectName(QStringLiteral("unknownLayoutOnly"));
+    layoutOnly_->setToolTip(
+        tr("It is found in other frames from now on; corrections need its data, which can be given later."));
+    byHand_ = new look::Button(look::Button::Kind::plain, tr("Set corners by hand"), this);
+    byHand_->setObjectName(QStringLiteral("unknownByHand"));
+    byHand_->setToolTip(tr("It is a chart that Refero knows: lay its outline over the frame."));
+    row->addWidget(learn_);
+    row->addWidget(layoutOnly_);
+    row->addWidget(byHand_);
+    row->addStretch(1);
+    column->addLayout(row);
+    hide();
+
+    connect(paste_, &QPlainTextEdit::textChanged, this,
+            [this] { learn_->setVisible(!paste_->toPlainText().trimmed().isEmpty()); });
+    connect(learn_, &QAbstractButton::clicked, this, [this] {
+        const auto pasted =
+            io::parseChartData(paste_->toPlainText().toStdString(), tr("the pasted text").toStdString());
+        take(pasted.and_then([](const ChartData& d) { return workflow::chartSource(d, "the pasted text"); }),
+             tr("My chart"));
+    });
+    connect(layoutOnly_, &QAbstractButton::clicked, this, [this] { learn(std::nullopt, tr("My chart")); });
+    connect(byHand_, &QAbstractButton::clicked, this, &UnknownChart::byHandWanted);
+    connect(form_, &Form::entered, this, [this](const QString& key, const QString& entered) {
+        form_->setMessage(key, {});
+        if (key == QLatin1String("unknownName")) {
+            name_ = entered.trimmed();
+            return;
+        }
+        longSideMm_ = 0;
+        if (entered.trimmed().isEmpty()) return;
+        const auto mm = numberFrom(tr("Longer side"), entered);
+        if (!mm) return form_->setMessage(key, text(mm.error().message));
+        if (*mm < kLeastMm || *mm > kMostMm)
+            return form_->setMessage(
+                key, tr("A chart's longer side can be %1 to %2 mm.").arg(kLeastMm).arg(kMostMm));
+        longSideMm_ = *mm;
+    });
+}
+
+void UnknownChart::show(const Setup* setup) {
+    const bool wanted = setup && setup->frame && !setup->reading && !setup->busy;
+    setVisible(wanted && layout_ && frame_ == setup->frame);
+    if (!wanted) {
+        frame_.reset();
+        layout_.reset();
+        return;
+    }
+    if (frame_ == setup->frame) return;
+    id_ = setup->id;
+    frame_ = setup->frame;
+    layout_.reset();
+    message_->hide();
+    session_.background(
+        [frame = frame_](const std::stop_token& stop) {
+            return learnedLayouts(frame->image, {frame->metadata.focalLength35mm, stop});
+        },
+        [this, frame = frame_](const Result<std::vector<LearnedLayout>>& layouts) {
+            if (frame != frame_ || !layouts) return;
+            layout_ = layouts->front();
+            showSeen();
+        },
+        Urgency::soon);
+}
+
+QString UnknownChart::seen() const {
+    if (!layout_) return {};
+    const PatchField& first = layout_->fields.front();
+    if (layout_->fields.size() == 1) return tr("%1 x %2 patches").arg(first.rows).arg(first.columns);
+    const PatchField& second = layout_->fields[1];
+    return tr("%1 x %2 and %3 x %4 patches")
+        .arg(first.rows)
+        .arg(first.columns)
+        .arg(second.rows)
+        .arg(second.columns);
+}
+
+Evidence UnknownChart::outlines() const {
+    Evidence out;
+    if (!layout_) return out;
+    out.lines.push_back(closed(layout_->corners));
+    for (const PatchField& f : layout_->fields)
+        for (std::size_t i = 0; i < f.count(); ++i) {
+            const Point c = f.centre(i), h = f.size * 0.35;
+            out.lines.push_back(closed(layout_->chartToFrame(
+                Quad{c - h, c + Point(h.x(), -h.y()), c + h, c + Point(-h.x(), h.y())})));
+        }
+    return out;
+}
+
+void UnknownChart::showSeen() {
+    title_->setText(tr("This looks like a chart of %1").arg(seen()));
+    setVisible(true);
+    emit looked();
+}
+
+void UnknownChart::openData() {
+    const QString path = dialogs_.openFile(
+        this, tr("Open the chart's data"),
+        tr("Chart data (%1)").arg(QStringLiteral("*.txt *.cgats *.cie *.cxf *.csv *.tsv *.chart.json")));
+    if (!path.isEmpty()) takeData(path);
+}
+
+void UnknownChart::takeData(const QString& path) {
+    take(workflow::chartSource(path.toStdString()), QFileInfo(path).completeBaseName());
+}
+
+void UnknownChart::take(const Result<workflow::ChartSource>& source, const QString& name) {
+    if (source) return learn(*source, name);
+    message_->setText(text(source.error().message));
+    message_->show();
+}
+
+void UnknownChart::learn(std::optional<workflow::ChartSource> source, const QString& name) {
+    message_->hide();
+    const workflow::LearnRequest request{(name_.isEmpty() ? name : name_).toStdString(), longSideMm_, {}};
+    session_.reading().learnChart(id_, std::move(source), request, [this](const QString& refused) {
+        message_->setText(refused);
+        message_->setVisible(!refused.isEmpty());
+    });
+}
+
+}  // namespace refero

@@ -1,0 +1,88 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/chart_learning.h"
+
+#include <cmath>
+
+#include "core/find/layout.h"
+#include "io/chart_file.h"
+
+namespace refero::workflow {
+namespace {
+
+Chart finished(Chart chart, const LearnRequest& request, const std::string& source) {
+    chart.name = request.name;
+    chart.id = chartId(request.name);
+    if (request.longSideMm > 0) chart = sized(chart, request.longSideMm);
+    chart.source =
+        source + (request.longSideMm > 0 ? ""
+                                         : " Its size is not known; its longer side is taken for " +
+                                               std::to_string(std::lround(kAssumedLongSideMm)) + " mm.");
+    return chart;
+}
+
+std::string learnedFrom(const io::Frame& frame) {
+    return "Layout learned from " + frame.path.filename().string() + ".";
+}
+
+}  // namespace
+
+Result<ChartSource> chartSource(const ChartData& data, const std::string& origin) {
+    auto colours = brought(data);
+    if (!colours) return failure(origin + ": " + colours.error().message);
+    return ChartSource{*std::move(colours), data.source.empty() ? "From " + origin + "." : data.source,
+                       data.condition};
+}
+
+Result<ChartSource> chartSource(const std::filesystem::path& path, const io::ChartDataOptions& options) {
+    const std::string origin = path.filename().string();
+    if (path.string().ends_with(".chart.json")) {
+        const auto chart = io::readChart(path);
+        if (!chart) return tl::unexpected(chart.error());
+        if (chart->estimatedColours)
+            return failure(origin + " knows the layout of a chart and not its colours; give its data.");
+        auto source = chartSource(dataOf(*chart), origin);
+        if (source) source->condition = chart->condition;
+        return source;
+    }
+    const auto data = io::readChartData(path, options);
+    if (!data) return tl::unexpected(data.error());
+    return chartSource(*data, origin);
+}
+
+Result<Chart> layoutLearned(const io::Frame& frame, const LearnRequest& request) {
+    const auto layouts = learnedLayouts(frame.image, {frame.metadata.focalLength35mm, request.stop});
+    if (!layouts) return tl::unexpected(layouts.error());
+    return finished(estimatedChart(layouts->front(), frame.image), request, learnedFrom(frame));
+}
+
+Result<Chart> chartLearned(const io::Frame& frame, const ChartSource& data, const LearnRequest& request) {
+    const auto layouts = learnedLayouts(frame.image, {frame.metadata.focalLength35mm, request.stop});
+    if (!layouts) return tl::unexpected(layouts.error());
+    auto chart = chartFrom(*layouts, frame.image, data.colours);
+    if (!chart) return chart;
+    chart->condition = data.condition;
+    return finished(*std::move(chart), request, data.source + " " + learnedFrom(frame));
+}
+
+Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const LearnRequest& request) {
+    auto chart = chartFrom(layout, data.colours);
+    if (!chart) return chart;
+    chart->condition = data.condition;
+    chart->id = layout.id;
+    chart->name = request.name.empty() ? layout.name : request.name;
+    if (request.longSideMm > 0) chart = sized(*chart, request.longSideMm);
+    chart->source = data.source + " " + layout.source;
+    return chart;
+}
+
+std::string described(const Chart& chart) {
+    const auto fields = fieldsOf(chart);
+    std::string out;
+    for (const PatchField& f : fields)
+        out += (out.empty() ? "" : " and ") + std::to_string(f.rows) + " x " + std::to_string(f.columns);
+    if (fields.empty()) return std::to_string(chart.patches.size()) + " patches.";
+    return out + " patches" + (fields.front().gapless() ? " that touch." : ".");
+}
+
+}  // namespace refero::workflow

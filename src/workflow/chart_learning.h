@@ -1,0 +1,43 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <stop_token>
+#include <string>
+
+#include "core/chart/chart_data.h"
+#include "io/chart_data/chart_data_file.h"
+#include "io/frame_file.h"
+
+namespace refero::workflow {
+
+/// Colours for a chart, from a data file or from a chart file's own values.
+struct ChartSource {
+    ChartColours colours;
+    std::string source;     ///< who measured them, as far as it is said
+    std::string condition;  ///< of ISO 13655, or empty
+};
+Result<ChartSource> chartSource(const std::filesystem::path& path, const io::ChartDataOptions& options = {});
+Result<ChartSource> chartSource(const ChartData& data, const std::string& origin);
+
+struct LearnRequest {
+    std::string name;
+    double longSideMm = 0;  ///< 0: not known
+    std::stop_token stop{};
+};
+
+/// The likeliest chart that nobody has described, as this frame shows it: its layout, and colours for finding
+/// it again. Errors as `learnedLayouts`.
+Result<Chart> layoutLearned(const io::Frame& frame, const LearnRequest& request);
+
+/// The same with its colours, turned as the data list them. The layout whose colours agree best wins.
+Result<Chart> chartLearned(const io::Frame& frame, const ChartSource& data, const LearnRequest& request);
+
+/// A chart whose layout was learned before gets its colours; it keeps its id.
+Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const LearnRequest& request);
+
+/// "4 x 6 patches that touch." and the like: what was learned, in one sentence.
+std::string described(const Chart& chart);
+
+}  // namespace refero::workflow

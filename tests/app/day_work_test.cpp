@@ -1,0 +1,122 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A card in one drop, one look and one click.
+#include <QSettings>
+
+#include "app/frames/card_page.h"
+#include "app/frames/frames_station.h"
+#include "app/settings/own_settings.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class DayInOneGo : public WindowTest {
+  protected:
+    static void SetUpTestSuite() {
+        WindowTest::SetUpTestSuite();
+        const auto shoot = [](const char* name, const char* camera, const char* taken, double exposure,
+                              bool chart) {
+            sim::Shot s = test::plainShot();
+            s.file = name;
+            s.camera = camera;
+            s.lens = "50 mm";
+            s.taken = taken;
+            s.exposure = exposure;
+            if (!chart) s.chart.reset();
+            shootOnce(s);
+        };
+        shoot("card-1.dng", "heron", "2026:05:14 10:00:00", 0.75, true);
+        shoot("card-2.dng", "heron", "2026:05:14 10:02:00", 0.75, false);
+        shoot("card-3.dng", "bittern", "2026:05:14 10:03:00", 1.6, true);
+    }
+    void SetUp() override {
+        ownSettings().remove(QStringLiteral("day/receivers"));
+        ownSettings().remove(QStringLiteral("day/folder"));
+        WindowTest::SetUp();
+    }
+    void dropCard() {
+        window->showStation(MainWindow::StationId::frames);
+        window->openFrames({frame("card-1.dng"), frame("card-2.dng"), frame("card-3.dng")});
+        ASSERT_TRUE(eventually([&] { return find<look::Button>("doDay")->isVisible(); }))
+            << find<QLabel>("intakeProgress")->text().toStdString() << ", "
+            << session().contents().all<studio::Frame>().size() << " frames";
+    }
+    bool ended() {
+        return eventually([&] { return !find<QLabel>("dayState")->text().isEmpty(); }, 60000);
+    }
+    const refero::Setup* of(const std::string& body) {
+        for (const refero::Setup& s : session().setups())
+            if (s.body == body) return &s;
+        return nullptr;
+    }
+    test::TemporaryFolder out;
+};
+
+TEST_F(DayInOneGo, OneClickReadsJudgesAndCorrects) {
+    dropCard();
+    QTest::mouseClick(find<look::Button>("doDay"), Qt::LeftButton);
+    ASSERT_TRUE(ended());
+    ASSERT_TRUE(of("Heron"));
+    EXPECT_TRUE(of("Heron")->correction);
+    ASSERT_TRUE(of("Bittern"));
+    EXPECT_EQ(of("Bittern")->reading->verdict, Verdict::reshoot) << "it is clipped";
+    EXPECT_TRUE(of("Bittern")->correction) << "what is clipped was left out";
+    EXPECT_TRUE(std::any_of(
+        session().dayWork().lines().begin(), session().dayWork().lines().end(),
+        [](const DayActions::Line& l) { return l.mended && l.why.contains(QStringLiteral("mended")); }));
+    EXPECT_EQ(find<QLabel>("dayFound")->text(),
+              QStringLiteral("3 frames, 2 lights, 2 chart shots: 1 good, 1 to be shot again."));
+    EXPECT_EQ(find<QLabel>("dayState")->text(), QStringLiteral("Done: 2 setups are corrected."));
+    // All of it is one step.
+    QTest::mouseClick(visible<look::Button>("takeDayBack"), Qt::LeftButton);
+    EXPECT_TRUE(eventually([&] { return session().setups().empty(); }));
+    EXPECT_FALSE(find<look::Button>("takeDayBack")->isVisible());
+}
+
+TEST_F(DayInOneGo, GoesOutToTheReceiversOfLastTime) {
+    ownSettings().setValue(QStringLiteral("day/receivers"), QStringList{QStringLiteral("editor")});
+    window.reset();
+    openWindow();
+    dropCard();
+    answers.folder = QString::fromStdString(out.path().string());
+    QTest::mouseClick(find<look::Button>("doDay"), Qt::LeftButton);
+    ASSERT_TRUE(ended());
+    const auto& lines = session().dayWork().lines();
+    ASSERT_EQ(lines.size(), 2U);
+    EXPECT_EQ(lines[0].receivers + lines[1].receivers, 2);
+    EXPECT_FALSE(std::filesystem::is_empty(out.path() / "editor"));
+    // A second run has nothing to do, and writes nothing.
+    const auto files = [&] {
+        return std::distance(std::filesystem::recursive_directory_iterator(out.path()), {});
+    };
+    const auto before = files();
+    QTest::mouseClick(visible<look::Button>("runDay"), Qt::LeftButton);
+    ASSERT_TRUE(ended());
+    EXPECT_EQ(files(), before);
+}
+
+TEST_F(DayInOneGo, StopsWhereItIsAskedAndGoesOn) {
+    dropCard();
+    QTest::mouseClick(find<look::Button>("doDay"), Qt::LeftButton);
+    EXPECT_EQ(visible<look::Button>("runDay")->text(), QStringLiteral("Stop here"));
+    QTest::mouseClick(visible<look::Button>("runDay"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }));
+    EXPECT_TRUE(find<QLabel>("dayState")->text().startsWith(QStringLiteral("Stopped")));
+    EXPECT_FALSE(of("Bittern")->reading) << "it was not come to";
+    QTest::mouseClick(visible<look::Button>("runDay"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return of("Bittern")->reading.has_value(); }));
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }));
+    EXPECT_TRUE(of("Heron")->correction);
+}
+
+TEST_F(DayInOneGo, SaysWhatIsThereInOneLine) {
+    EXPECT_EQ(CardPage::inOneLine({}), QStringLiteral("No frames have come in yet."));
+    EXPECT_EQ(CardPage::inOneLine({212, 5, 5, 4, 1, 0, 0}),
+              QStringLiteral("212 frames, 5 lights, 5 chart shots: 4 good, 1 to be shot again."));
+    EXPECT_EQ(CardPage::inOneLine({30, 2, 1, 0, 0, 1, 1}),
+              QStringLiteral("30 frames, 2 lights, 1 chart shots, not read yet."));
+}
+
+}  // namespace
+}  // namespace refero
