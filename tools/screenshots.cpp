@@ -11,7 +11,6 @@
 #include <QDir>
 #include <QElapsedTimer>
 #include <QPainter>
-#include <QPlainTextEdit>
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
@@ -28,16 +27,18 @@
 #include "app/judging/judging_view.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
-#include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
 #include "app/onset/on_set_page.h"
 #include "app/onset/verdict_board.h"
 #include "app/pictures/frame_view.h"
 #include "app/plan/plan_station.h"
 #include "app/session/correction_actions.h"
+#include "app/session/day_actions.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
 #include "app/session/reading_actions.h"
+#include "core/chart/chart_data.h"
+#include "io/chart_file.h"
 #include "sim/shoot.h"
 #include "workflow/delivery_items.h"
 
@@ -58,18 +59,6 @@ bool waitFor(const std::function<bool()>& condition, int seconds) {
     }
     QTest::qWait(60);
     return true;
-}
-
-QString pastedChart() {
-    QString text = QStringLiteral("SAMPLE_ID,SAMPLE_NAME,LAB_L,LAB_A,LAB_B\n");
-    const double greys[] = {95, 82, 68, 54, 40, 24};
-    for (int i = 0; i < 6; ++i) text += QStringLiteral("A%1,grey %1,%2,0,0\n").arg(i + 1).arg(greys[i]);
-    text += QStringLiteral(
-        "B1,light skin,72,14,17\nB2,dark "
-        "skin,42,15,19\nB3,leaf,45,-22,30\nB4,sky,58,-6,-26\nB5,clay,50,32,38\n"
-        "B6,straw,78,4,48\nC1,red,42,58,32\nC2,green,52,-48,30\nC3,blue,30,18,-52\nC4,cyan,55,-28,-26\n"
-        "C5,magenta,50,50,-14\nC6,yellow,84,4,78\n");
-    return text;
 }
 
 class Shooter {
@@ -128,41 +117,33 @@ class Shooter {
             }
         return false;
     }
-    // The shelf's chart once more in the evening, from a little farther away.
-    bool eveningChart(std::size_t setup) {
+    // A chart that nobody has described: the Fen 24's colours in three rows of eight.
+    bool unknownChart() {
         static const QTemporaryDir folder;
+        ChartColours colours;
+        for (const Patch& p : io::shippedCharts().front().patches)
+            colours.colours.push_back({p.id, p.name, p.labD50, p.reflectance});
+        ChartGrid grid;
+        grid.rows = 3;
+        grid.columns = 8;
+        grid.gapMm = 9;
+        const auto chart = chartOnGrid(colours, grid, "strip", "Strip", "made up");
+        const QString design = folder.filePath(QStringLiteral("strip.chart.json"));
+        if (!chart || !io::writeChart(*chart, design.toStdString())) return false;
         sim::Shot shot;
-        shot.file = "window-chart-evening.tif";
+        shot.file = "own-chart.tif";
         shot.camera = "heron";
-        shot.lens = "60 mm macro";
-        shot.focalLength35mm = 60;
-        shot.width = 3000;
-        shot.height = 2000;
-        shot.taken = "2026:05:14 17:10:30";
-        shot.chart = "fen-48";
-        shot.pose = {0.15, {0.53, 0.55}, -6, 12, 95};
+        shot.width = 2400;
+        shot.height = 1600;
+        shot.chart = design.toStdString();
+        shot.pose = {0.2, {0.5, 0.52}, -5, 6, 40};
         shot.set = sim::Set::shelf;
         shot.light = "daylight-5400";
-        shot.exposure = 0.42;
-        shot.iso = 200;
-        shot.falloffStops = 0.9;
-        shot.falloffDegrees = 175;
-        shot.vignettingStops = 0.35;
-        shot.blurPixels = 0.8;
+        shot.exposure = 0.75;
         if (!sim::shootToFile(shot, folder.path().toStdString())) return false;
-        auto& session = window_.session();
-        const int id = session.setups()[setup].id;
-        const QString path = folder.filePath(QString::fromStdString(shot.file));
-        session.reading().addChartFrame(id, path);
-        session.reading().readNewest(id);
-        auto* comparison = window_.findChild<Comparison*>();
-        return waitFor(
-            [&] {
-                const auto& r = session.setup(id)->reading;
-                return r && QString::fromStdString(r->framePath) == path && pictureReady() &&
-                       !comparison->changes().empty();
-            },
-            30);
+        window_.openFrames({folder.filePath(QStringLiteral("own-chart.tif"))});
+        auto* unknown = window_.findChild<QWidget*>(QStringLiteral("unknownChart"));
+        return waitFor([&] { return unknown->isVisible(); }, 30) && pictureReady();
     }
     void take(const char* name) {
         QTest::qWait(150);
@@ -233,6 +214,13 @@ int shoot(MainWindow& window, const QString& folder) {
     sheet->choose({sheet->groups()[0].frames[1].id});
     QTest::qWait(8000);  // for the thumbnails
     s.take("frames");
+    auto* run = window.findChild<QAbstractButton*>(QStringLiteral("doDay"));
+    QTest::mouseClick(run, Qt::LeftButton);
+    if (!waitFor([&] { return !session.dayWork().running() && session.dayWork().canTakeBack(); }, 120))
+        return 1;
+    s.take("card");
+    session.dayWork().takeBack();
+    QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("leaveDay")), Qt::LeftButton);
     window.showStation(MainWindow::StationId::reading);
     if (!s.pictureReady()) return 1;
     s.take("reading");
@@ -263,14 +251,10 @@ int shoot(MainWindow& window, const QString& folder) {
     session.undo().undo();
     meters->showMeter(MeterPanel::Meter::ladder);
 
-    session.select(session.setups()[kShelf].id);
-    if (!s.pictureReady()) return 1;
-    meters->showMeter(MeterPanel::Meter::comparison);
-    if (!s.eveningChart(kShelf)) return 1;
-    s.take("reading-moved");
-    while (session.undo().canUndo() && session.undo().undoText().contains(QStringLiteral("evening")))
-        session.undo().undo();
-    meters->showMeter(MeterPanel::Meter::ladder);
+    if (!s.unknownChart()) return 1;
+    s.take("unknown-chart");
+    session.undo().undo();
+    session.select(session.setups()[kTiles].id);
 
     if (!s.corrected(kTiles) || !s.corrected(kKiln) || !s.corrected(kMarks)) return 1;
     window.showStation(MainWindow::StationId::plan);
@@ -318,12 +302,6 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::mouseMove(large, large->rect().center());
     s.take("frame");
     QTest::keyClick(large, Qt::Key_Escape);
-
-    window.showStation(MainWindow::StationId::plan);
-    plan->showPage(PlanStation::Page::charts);
-    QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("newChart")), Qt::LeftButton);
-    window.findChild<QPlainTextEdit*>(QStringLiteral("chartPaste"))->setPlainText(pastedChart());
-    s.take("chart-assistant");
 
     const QTemporaryDir cable;
     QDir(cable.path()).mkdir(QStringLiteral("tether"));

@@ -5,6 +5,7 @@
 #include <QCheckBox>
 #include <QDir>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QPainter>
 #include <QVBoxLayout>
 
@@ -136,14 +137,12 @@ QString CardPage::inOneLine(const DayActions::Found& f) {
     if (f.frames == 0) return tr("No frames have come in yet.");
     const QString seen =
         tr("%1 frames, %2 lights, %3 chart shots").arg(f.frames).arg(f.lights).arg(f.chartShots);
-    if (f.unread > 0 && f.good + f.again == 0) return tr("%1, not read yet.").arg(seen);
-    if (f.unread > 0)
-        return tr("%1: %2 good, %3 to be shot again, %4 not read yet.")
-            .arg(seen)
-            .arg(f.good)
-            .arg(f.again)
-            .arg(f.unread);
-    return tr("%1: %2 good, %3 to be shot again.").arg(seen).arg(f.good).arg(f.again);
+    if (f.good + f.look + f.again == 0) return f.unread > 0 ? tr("%1, not read yet.").arg(seen) : seen;
+    QStringList parts{tr("%1 good").arg(f.good)};
+    if (f.look > 0) parts << tr("%1 to be looked at").arg(f.look);
+    if (f.again > 0) parts << tr("%1 to be shot again").arg(f.again);
+    if (f.unread > 0) parts << tr("%1 not read yet").arg(f.unread);
+    return tr("%1: %2.").arg(seen, QLocale().createSeparatedList(parts));
 }
 
 std::vector<Receiver> CardPage::receivers() const {
@@ -198,7 +197,9 @@ void CardPage::showLines() {
         out.push_back(
             {QString::number(l.setup),
              {who, verdictIn(l), leftIn(l), l.receivers > 0 ? QString::number(l.receivers) : QString(),
-              l.doing.isEmpty() ? l.why : l.doing},
+              !l.doing.isEmpty() ? l.doing
+              : !l.why.isEmpty() ? l.why
+                                 : s->due()},
              !l.doing.isEmpty(),
              s->chartFrame.empty() && !s->correction,
              {},
@@ -221,7 +222,7 @@ void CardPage::told(bool stopped) {
 }
 
 void CardPage::paintEvent(QPaintEvent*) {
-    QPainter(this).fillRect(rect(), look::palette().panel);
+    QPainter(this).fillRect(rect(), look::palette().ground);
 }
 
 }  // namespace refero

@@ -50,7 +50,7 @@ void FrameView::paintAreas(QPainter& painter) const {
 // Patches by both diagonals, which no sampling area has; lines as they are.
 void FrameView::paintEvidence(QPainter& painter) const {
     for (const std::size_t i : evidence_.patches) {
-        if (i >= placement_->chart().patches.size()) continue;
+        if (!placement_ || i >= placement_->chart().patches.size()) continue;
         const Quad q = placement_->area(i, 0.9);
         QPainterPath cross = areaPath(i, 0.9);
         cross.moveTo(toView(qt(q[0])));
@@ -124,7 +124,11 @@ void FrameView::paintOver(QPainter& painter) {
     if (!hasPicture()) return;
     paintPins(painter);
     paintKey(painter);
-    if (!placement_) return paintSpot(painter);
+    if (!placement_) {
+        // What was seen where no chart is placed yet.
+        paintEvidence(painter);
+        return paintSpot(painter);
+    }
     paintAreas(painter);
     paintEvidence(painter);
     QPainterPath outline;

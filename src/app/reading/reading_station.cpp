@@ -356,12 +356,7 @@ void ReadingStation::showFindings(const Setup& setup) {
         return findings_->setNextStep({}, {});
     }
     if (setup.chartFrame.empty()) return showAwaited(setup);
-    if (!setup.reading && unknown_->layout()) {
-        findings_->setMessage(tr("A chart that Refero does not know"), {});
-        frame_->setEvidence(unknown_->outlines());
-        return findings_->setNextStep(tr("Open its data"),
-                                      tr("A file of its maker's or an instrument's: CGATS, CxF or a table."));
-    }
+    if (!setup.reading && unknown_->layout()) return showUnknown();
     if (!setup.reading) {
         findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
                               setup.error);
@@ -390,6 +385,16 @@ void ReadingStation::showFindings(const Setup& setup) {
                 QStringLiteral("Build it all the same"),
                 QStringLiteral("Better: mend what is named above and shoot the chart again."));
     }
+}
+
+void ReadingStation::showUnknown() {
+    const QString seen = tr("This looks like a chart of %1.").arg(unknown_->seen());
+    const QString why = tr(
+        "Give its data, a file of its maker's or an instrument's: they tell the names, the order and which "
+        "way up it is. Rows, sizes and gaps come from this picture, and it is found by itself from then on.");
+    findings_->setMessage(tr("Not a known chart"), seen + QStringLiteral("\n\n") + why);
+    findings_->setNextStep(tr("Open its data"), tr("CGATS, CxF or a table; it can be dropped, too."));
+    frame_->setEvidence(unknown_->outlines());
 }
 
 // Planned, and its chart not shot yet; or served by that of another setup.

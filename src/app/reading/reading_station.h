@@ -46,6 +46,7 @@ class ReadingStation : public Station {
     void compare();
     void showFindings(const Setup& setup);
     void showAwaited(const Setup& setup);
+    void showUnknown();
     void layOutline();
     void narrow(bool compact) override;
     void proceed() override;

@@ -3,7 +3,6 @@
 #include "app/reading/unknown_chart.h"
 
 #include <QFileInfo>
-#include <QHBoxLayout>
 #include <QPlainTextEdit>
 #include <QVBoxLayout>
 
@@ -32,13 +31,6 @@ UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(2 * look::kStep);
-    title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold);
-    title_->setObjectName(QStringLiteral("unknownTitle"));
-    column->addWidget(title_);
-    column->addWidget(new look::Label(
-        tr("Its maker's data, or an instrument's, give the names, the order and which way up it is. Rows, "
-           "sizes and gaps come from the picture."),
-        look::Size::small));
     paste_ = new QPlainTextEdit(this);
     paste_->setObjectName(QStringLiteral("unknownPaste"));
     paste_->setAccessibleName(tr("Chart data, pasted"));
@@ -63,8 +55,6 @@ UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
     message_->setObjectName(QStringLiteral("unknownMessage"));
     message_->hide();
     column->addWidget(message_);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(2 * look::kStep);
     learn_ = new look::Button(look::Button::Kind::plain, tr("Take the pasted table"), this);
     learn_->setObjectName(QStringLiteral("unknownTake"));
     learn_->hide();
@@ -75,11 +65,7 @@ UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
     byHand_ = new look::Button(look::Button::Kind::plain, tr("Set corners by hand"), this);
     byHand_->setObjectName(QStringLiteral("unknownByHand"));
     byHand_->setToolTip(tr("It is a chart that Refero knows: lay its outline over the frame."));
-    row->addWidget(learn_);
-    row->addWidget(layoutOnly_);
-    row->addWidget(byHand_);
-    row->addStretch(1);
-    column->addLayout(row);
+    for (look::Button* b : {learn_, layoutOnly_, byHand_}) column->addWidget(b, 0, Qt::AlignLeft);
     hide();
 
     connect(paste_, &QPlainTextEdit::textChanged, this,
@@ -129,7 +115,8 @@ void UnknownChart::show(const Setup* setup) {
         [this, frame = frame_](const Result<std::vector<LearnedLayout>>& layouts) {
             if (frame != frame_ || !layouts) return;
             layout_ = layouts->front();
-            showSeen();
+            setVisible(true);
+            emit looked();
         },
         Urgency::soon);
 }
@@ -157,12 +144,6 @@ Evidence UnknownChart::outlines() const {
                 Quad{c - h, c + Point(h.x(), -h.y()), c + h, c + Point(-h.x(), h.y())})));
         }
     return out;
-}
-
-void UnknownChart::showSeen() {
-    title_->setText(tr("This looks like a chart of %1").arg(seen()));
-    setVisible(true);
-    emit looked();
 }
 
 void UnknownChart::openData() {

@@ -48,11 +48,10 @@ class UnknownChart : public QWidget {
   private:
     void take(const Result<workflow::ChartSource>& source, const QString& name);
     void learn(std::optional<workflow::ChartSource> source, const QString& name);
-    void showSeen();
 
     Session& session_;
     Dialogs& dialogs_;
-    look::Label *title_, *message_;
+    look::Label* message_;
     QPlainTextEdit* paste_;
     Form* form_;
     look::Button *learn_, *layoutOnly_, *byHand_;

@@ -114,7 +114,10 @@ DayActions::Found DayActions::found() const {
         ++out.lights;
         out.chartShots += !s.chartFrame.empty();
         out.unread += !s.chartFrame.empty() && !s.reading;
-        if (s.reading) ++(s.reading->verdict == Verdict::reshoot ? out.again : out.good);
+        if (s.reading)
+            ++(s.reading->verdict == Verdict::pass     ? out.good
+               : s.reading->verdict == Verdict::review ? out.look
+                                                       : out.again);
         const bool follows = !s.leaderChanged.empty();
         out.toBuild += follows || (!s.correction && !s.chartFrame.empty());
     }

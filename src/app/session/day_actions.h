@@ -30,8 +30,8 @@ class DayActions : public QObject {
     /// What is there, for one line.
     struct Found {
         int frames = 0, lights = 0;
-        int chartShots = 0;  ///< setups, planned or proposed, that have one
-        int good = 0, again = 0, unread = 0;
+        int chartShots = 0;                             ///< setups, planned or proposed, that have one
+        int good = 0, look = 0, again = 0, unread = 0;  ///< of them; `look` wants a look
         int toBuild = 0;  ///< corrections that can be built now, or once the shot is read
     };
     Found found() const;
