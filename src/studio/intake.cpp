@@ -145,6 +145,21 @@ void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const
     }
 }
 
+void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, const Arrival& seen) {
+    const Frame* known = contents.find<Frame>(frame);
+    if (!known || seen.chart.empty()) return;
+    Frame f = *known;
+    f.role = FrameRole::chart;
+    f.chart = seen.chart;
+    f.certainty = seen.certainty;
+    f.greyCard = false;
+    f.whiteRed = seen.white.x();
+    f.whiteGreen = seen.white.y();
+    f.whiteBlue = seen.white.z();
+    if (f.placement != Placement::byHand) apply(plan::sorted(day, {factsOf(f)}).front(), f);
+    edit.put(f);
+}
+
 void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, Id setup) {
     const Frame* known = contents.find<Frame>(frame);
     if (!known || known->setup == setup) return;

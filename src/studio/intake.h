@@ -32,6 +32,10 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
 /// Sorts frames anew, when those that came later tell more, such as a slate; what a person put by hand stays.
 void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const std::vector<Id>& frames);
 
+/// A chart was seen in a frame that was not known when it came in: it is a chart frame from now on, and is
+/// sorted anew unless a person put it where it is.
+void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, const Arrival& seen);
+
 /// A frame is put into a setup (0: none) by hand.
 void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, Id setup);
 

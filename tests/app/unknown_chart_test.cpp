@@ -5,6 +5,7 @@
 #include <QPlainTextEdit>
 
 #include "app/session/reading_actions.h"
+#include "app/session/unknown_charts.h"
 #include "io/chart_data/chart_data_file.h"
 #include "studio/charts.h"
 #include "window_fixture.h"
@@ -33,6 +34,12 @@ class UnknownChartInTheWindow : public WindowTest {
         shot.chart = frames() / "strip.chart.json";
         shot.pose.coverage = 0.25;
         shootOnce(shot);
+        for (const char* name : {"strip-2.tif", "strip-3.tif"}) {
+            shot.file = name;
+            shot.pose.turnDegrees += 5;
+            shot.seed += 1;
+            shootOnce(shot);
+        }
     }
 
     void openUnknown() {
@@ -104,6 +111,42 @@ TEST_F(UnknownChartInTheWindow, ItsLayoutAloneIsKeptAndCompletedLater) {
     }));
     EXPECT_EQ(session().current()->reading->chart.id, "my-chart") << "it stays the same chart";
     EXPECT_EQ(session().current()->reading->patches.front().id, "A1");
+}
+
+// A newcomer's card: nothing known is in it, and the chart is offered; its data given, the others are found.
+TEST_F(UnknownChartInTheWindow, OnACardIsOfferedAndThenFoundInItsOtherFrames) {
+    window->showStation(MainWindow::StationId::frames);
+    window->openFrames({frame("strip.tif"), frame("strip-2.tif"), frame("strip-3.tif")});
+    auto* give = find<look::Button>("unknownGive");
+    ASSERT_TRUE(eventually([&] { return give->isVisible(); }));
+    EXPECT_TRUE(
+        find<QLabel>("unknownSeen")->text().contains(QStringLiteral("looks like a chart of 3 x 8 patches")))
+        << find<QLabel>("unknownSeen")->text().toStdString();
+    QTest::mouseClick(give, Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return find<QWidget>("unknownChart")->isVisible(); }));
+    answers.file = frame("strip.txt");
+    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->reading.has_value(); }));
+    ASSERT_TRUE(eventually([&] { return !session().unknownCharts().lookingAgain(); }));
+    int shown = 0;
+    for (const auto& [id, f] : session().contents().all<studio::Frame>()) shown += f.chart == "strip";
+    EXPECT_EQ(shown, 2) << "the two that were not opened";
+    window->showStation(MainWindow::StationId::frames);
+    EXPECT_FALSE(give->isVisible());
+}
+
+TEST_F(UnknownChartInTheWindow, WhatIsNoChartIsDismissed) {
+    window->showStation(MainWindow::StationId::frames);
+    window->openFrames({frame("strip.tif"), frame("strip-2.tif")});
+    auto* dismiss = find<look::Button>("unknownDismiss");
+    ASSERT_TRUE(eventually([&] { return dismiss->isVisible(); }));
+    const QString first = find<QLabel>("unknownSeen")->text();
+    QTest::mouseClick(dismiss, Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] {
+        return dismiss->isVisible() && find<QLabel>("unknownSeen")->text() != first;
+    })) << "the next one is offered";
+    QTest::mouseClick(dismiss, Qt::LeftButton);
+    EXPECT_FALSE(dismiss->isVisible());
 }
 
 TEST_F(UnknownChartInTheWindow, AKnownChartMayStillBeLaidByHand) {

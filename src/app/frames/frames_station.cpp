@@ -25,6 +25,7 @@
 #include "app/onset/on_set_page.h"
 #include "app/session/intake_actions.h"
 #include "app/session/reading_actions.h"
+#include "app/session/unknown_charts.h"
 #include "io/media_path.h"
 #include "studio/intake.h"
 #include "workflow/proposals.h"
@@ -166,6 +167,44 @@ QWidget* FramesStation::buildOffer() {
     return offer;
 }
 
+// A chart that nobody has described is seen in one of the frames.
+QWidget* FramesStation::buildUnknown() {
+    auto* unknown = new QWidget(this);
+    auto* row = new QHBoxLayout(unknown);
+    row->setContentsMargins(16, 0, 16, 8);
+    row->setSpacing(12);
+    unknownText_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, unknown);
+    unknownText_->setObjectName(QStringLiteral("unknownSeen"));
+    row->addWidget(unknownText_, 1);
+    const auto add = [&](const char* object, const QString& words, auto slot) {
+        auto* b = new look::Button(look::Button::Kind::plain, words, unknown);
+        b->setObjectName(QLatin1String(object));
+        row->addWidget(b);
+        connect(b, &QAbstractButton::clicked, this, slot);
+    };
+    add("unknownDismiss", tr("Not a chart"), [this] { session_.unknownCharts().dismiss(); });
+    add("unknownGive", tr("Give its data"), [this] {
+        session_.unknownCharts().take();
+        emit readingWanted();
+    });
+    connect(&session_.unknownCharts(), &UnknownCharts::changed, this, &FramesStation::showUnknown);
+    connect(&session_.unknownCharts(), &UnknownCharts::lookedAgain, this, [this](int found, int all) {
+        if (all > 0)
+            progress_->setText(tr("The chart is in %1 of %2 frames that showed none").arg(found).arg(all));
+    });
+    unknown->hide();
+    return unknown;
+}
+
+void FramesStation::showUnknown() {
+    const auto& seen = session_.unknownCharts().seen();
+    const auto* f = seen ? session_.contents().find<studio::Frame>(seen->frame) : nullptr;
+    if (f)
+        unknownText_->setText(tr("No known chart is in these frames. %1 looks like a chart of %2.")
+                                  .arg(QFileInfo(text(f->path)).fileName(), seen->layout));
+    unknown_->setVisible(f);
+}
+
 void FramesStation::showOffer() {
     const auto all = session_.intake().running()
                          ? std::vector<plan::SetupProposal>()
@@ -211,7 +250,9 @@ QWidget* FramesStation::buildSheetPage() {
     empty_ = buildEmpty();
     column->addWidget(buildBar());
     offer_ = buildOffer();
+    unknown_ = buildUnknown();
     column->addWidget(offer_);
+    column->addWidget(unknown_);
     column->addWidget(sheet_, 1);
     column->addWidget(empty_, 1);
     row->addLayout(column, 1);

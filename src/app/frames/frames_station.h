@@ -54,6 +54,8 @@ class FramesStation : public QWidget {
     QWidget* buildPanel();
     QWidget* buildEmpty();
     QWidget* buildOffer();
+    QWidget* buildUnknown();
+    void showUnknown();
     QWidget* buildSheetPage();
     void showOffer();
     void chooseWhere(int index);
@@ -86,6 +88,8 @@ class FramesStation : public QWidget {
     QWidget *panel_, *empty_, *offer_;
     look::Label* offered_;
     look::Button *accept_, *doDay_;
+    QWidget* unknown_;
+    look::Label* unknownText_;
     std::vector<studio::Id> setups_;
 };
 

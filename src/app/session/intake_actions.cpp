@@ -10,6 +10,7 @@
 #include "app/pictures/thumbnails.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
+#include "app/session/unknown_charts.h"
 #include "io/media_path.h"
 #include "workflow/chart_shot.h"
 #include "workflow/intake.h"
@@ -111,6 +112,7 @@ void IntakeActions::finish() {
     QStringList problems;
     for (const std::string& p : run->intake->problems()) problems << text(p);
     emit finished(static_cast<int>(run->intake->frames().size()), problems);
+    session_.unknownCharts().look();
 }
 
 void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role) {

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/session/session.h"
+#include "app/session/unknown_charts.h"
 #include "core/read/flat_field.h"
 #include "io/curve_file.h"
 #include "studio/charts.h"
@@ -320,8 +321,9 @@ void ReadingActions::learnChart(int id, std::optional<workflow::ChartSource> dat
             session_.state().know(workflow::putReading(edit, session_.contents(), id, *learned.reading),
                                   *learned.reading);
             session_.hand(id).error.clear();
-            session_.commit(edit);
+            if (!session_.commit(edit)) return;
             done({});
+            session_.unknownCharts().lookAgainFor(chart);
         },
         Urgency::now);
 }

@@ -13,6 +13,7 @@
 #include "app/session/intake_actions.h"
 #include "app/session/pairing_actions.h"
 #include "app/session/reading_actions.h"
+#include "app/session/unknown_charts.h"
 #include "studio/plan_edits.h"
 #include "workflow/shoots.h"
 
@@ -42,7 +43,8 @@ Session::Session(QObject* parent)
       correction_(new CorrectionActions(*this)),
       pairing_(new PairingActions(*this)),
       handover_(new HandoverActions(*this)),
-      dayWork_(new DayActions(*this)) {
+      dayWork_(new DayActions(*this)),
+      unknownCharts_(new UnknownCharts(*this)) {
     connect(minute_, &QTimer::timeout, this, &Session::minutePassed);
     minute_->start(kMinuteMs);
     connect(&history_, &History::moved, this, &Session::rebuild);

@@ -26,6 +26,7 @@ class HandoverActions;
 class IntakeActions;
 class PairingActions;
 class ReadingActions;
+class UnknownCharts;
 
 /// The work at hand: the setups of one shoot of a studio, in order. What is done is kept in the studio at
 /// once and can be undone by name; what it takes is in `workflow`. The actions of each part of the work are
@@ -42,6 +43,7 @@ class Session : public QObject {
     PairingActions& pairing() { return *pairing_; }
     HandoverActions& handover() { return *handover_; }
     DayActions& dayWork() { return *dayWork_; }
+    UnknownCharts& unknownCharts() { return *unknownCharts_; }
     History& undo() { return history_; }
 
     /// Works on another studio from now on; the one before is closed.
@@ -153,6 +155,7 @@ class Session : public QObject {
     PairingActions* pairing_;
     HandoverActions* handover_;
     DayActions* dayWork_;
+    UnknownCharts* unknownCharts_;
 };
 
 }  // namespace refero
