@@ -28,11 +28,6 @@ Point high(const Field& f) {
     return f.low + Point(f.columns * (f.width + f.gap) - f.gap, f.rows * (f.height + f.gap) - f.gap);
 }
 
-Reflectance reflectanceOf(const Spectrum& s) {
-    return {Spectrum::wavelength(0), static_cast<double>(Spectrum::step),
-            std::vector<double>(s.values.begin(), s.values.end())};
-}
-
 // 12 to 300 patches in one field, or most of them and a strip or small field below or beside it.
 std::vector<Field> fieldsFor(Random& r) {
     Field f{};
@@ -87,7 +82,7 @@ Chart chartOf(unsigned seed, Random& r) {
                                                              r.in(-0.6, 0.6), white::d50})
                                         : surfaces[next];
                 ++next;
-                p.reflectance = reflectanceOf(s);
+                p.reflectance = detail::reflectanceOf(s);
                 p.labD50 = labOf(*p.reflectance);
                 p.role = grey ? Role::neutral : Role::other;
                 c.patches.push_back(std::move(p));
@@ -132,9 +127,7 @@ UnknownChart unknownChart(unsigned seed) {
     s.file = "unknown-" + std::to_string(seed) + ".png";
     s.light = wideLights()[(seed * 7) % wideLights().size()];
     out.storing = static_cast<Storing>(r.below(4) % 3);
-    s.encoding = out.storing == Storing::linear  ? Encoding::linear
-                 : out.storing == Storing::srgb8 ? Encoding::srgb
-                                                 : Encoding::rec709;
+    s.encoding = encodingOf(out.storing);
     s.width = 1800;
     s.height = 1200;
     s.focalLength35mm = r.in(28, 105);
@@ -158,24 +151,23 @@ UnknownChart unknownChart(unsigned seed) {
 }
 
 double layoutError(const Chart& learned, const Chart& truth) {
-    // Both as complex numbers: the best similarity is one complex factor and a shift.
-    std::vector<std::pair<Complex, Complex>> corners;
+    // Centres as complex numbers: the best similarity is one complex factor and a shift.
+    std::vector<std::pair<Complex, Complex>> centres;
     double side = 1e30;
     for (const Patch& p : truth.patches) {
         const Patch* l = learned.patch(p.id);
         if (!l || learned.patches.size() != truth.patches.size()) return 1;
         side = std::min(side, p.sizeMm.minCoeff());
-        // A quarter turn changes which corner is which: the nearest is meant, found after laying over.
-        corners.emplace_back(plane(l->centreMm), plane(p.centreMm));
+        centres.emplace_back(plane(l->centreMm), plane(p.centreMm));
     }
     Complex meanL, meanT, cross;
     double power = 0;
-    const double n = static_cast<double>(corners.size());
-    for (const auto& [l, t] : corners) {
+    const double n = static_cast<double>(centres.size());
+    for (const auto& [l, t] : centres) {
         meanL += l / n;
         meanT += t / n;
     }
-    for (const auto& [l, t] : corners) {
+    for (const auto& [l, t] : centres) {
         cross += std::conj(l - meanL) * (t - meanT);
         power += std::norm(l - meanL);
     }
@@ -188,6 +180,7 @@ double layoutError(const Chart& learned, const Chart& truth) {
     double worst = 0;
     for (const Patch& p : truth.patches) {
         const Quad a = learned.patch(p.id)->corners(), b = p.corners();
+        // A quarter turn changes which corner is which: the nearest is meant.
         for (const Point& corner : a) {
             double nearest = 1e30;
             for (const Point& other : b) nearest = std::min(nearest, (laid(corner) - other).norm());

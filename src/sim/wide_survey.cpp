@@ -18,11 +18,6 @@ namespace {
 
 using detail::Random;
 
-Reflectance reflectanceOf(const Spectrum& s) {
-    return {Spectrum::wavelength(0), static_cast<double>(Spectrum::step),
-            std::vector<double>(s.values.begin(), s.values.end())};
-}
-
 Role roleOf(const Lab& lab) {
     return std::hypot(lab.a, lab.b) < 4 ? Role::neutral : Role::other;
 }
@@ -56,7 +51,7 @@ Chart randomChart(unsigned seed) {
                     {95 - 73.0 * k / (columns - 1), r.in(-0.6, 0.6), r.in(-0.6, 0.6), white::d50});
             else
                 s = surfaces[next++];
-            p.reflectance = reflectanceOf(s);
+            p.reflectance = detail::reflectanceOf(s);
             p.labD50 = toLab(referenceXyzD50(p, *illuminantByName("d50")), white::d50);
             p.role = row == greyRow ? Role::neutral : roleOf(p.labD50);
             c.patches.push_back(std::move(p));
@@ -177,6 +172,12 @@ const std::vector<std::string>& wideLights() {
     return all;
 }
 
+Encoding encodingOf(Storing storing) {
+    return storing == Storing::linear  ? Encoding::linear
+           : storing == Storing::srgb8 ? Encoding::srgb
+                                       : Encoding::rec709;
+}
+
 WideShot wideShot(unsigned seed, std::optional<Fault> fault) {
     Random r(seed + 700000);
     WideShot out;
@@ -187,9 +188,7 @@ WideShot wideShot(unsigned seed, std::optional<Fault> fault) {
     s.light = wideLights()[seed % wideLights().size()];
     out.known = r.one(2) ? *out.stand.chart : withoutSpectra(*out.stand.chart);
     out.storing = static_cast<Storing>(r.below(4) % 3);
-    s.encoding = out.storing == Storing::linear  ? Encoding::linear
-                 : out.storing == Storing::srgb8 ? Encoding::srgb
-                                                 : Encoding::rec709;
+    s.encoding = encodingOf(out.storing);
     s.width = 1800;
     s.height = 1200;
     // As large as the patches of this chart need to be.

@@ -18,6 +18,8 @@ enum class Storing {
     video10,  ///< balanced in the camera, BT.709's curve, 10 bits of narrow range, colour at half the width
 };
 
+Encoding encodingOf(Storing storing);
+
 /// A careful frame with what no other part of the survey has: a made-up chart of 4x6 to 10x14 patches (with
 /// gaps or none, on a dark, middling or light ground), a made-up sensor, one of twenty lights.
 struct WideShot {

@@ -214,6 +214,7 @@ void FramesStation::showOffer() {
         !session_.intake().running() && !session_.dayWork().running() && (!all.empty() || found.toBuild > 0);
     offer_->setVisible(open);
     accept_->setVisible(!all.empty());
+    doDay_->setVisible(found.toBuild > 0);
     if (all.empty()) {
         offered_->setText(CardPage::inOneLine(found));
         return;

@@ -6,6 +6,7 @@
 
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
+#include "core/find/detail/patch_evidence.h"
 #include "core/find/layout.h"
 #include "core/numeric/statistics.h"
 
@@ -15,24 +16,20 @@ namespace {
 // What the lightest patch is taken for where nothing is known of the colours.
 constexpr double kLightestY = 0.88;
 
+// The middle half of a patch: its edges may be blurred.
+constexpr double kMiddle = 0.5;
+
 std::optional<Vector3> meanAt(const LinearImage& frame, const Homography& map, const Point& centre,
                               const Point& size) {
-    constexpr int n = 9;
-    Vector3 sum = Vector3::Zero();
-    for (int k = 0; k < n * n; ++k) {
-        const Point share((k % n + 0.5) / n - 0.5, (k / n + 0.5) / n - 0.5);
-        const Point at = map(centre + share.cwiseProduct(size) * 0.5);
-        if (!(at.x() >= 0 && at.y() >= 0 && at.x() < frame.width() && at.y() < frame.height())) return {};
-        const float* v = frame.pixel(static_cast<int>(at.x()), static_cast<int>(at.y()));
-        sum += Vector3(v[0], v[1], v[2]) / (n * n);
-    }
-    return sum;
+    const auto seen = detail::placeSeen(frame, map, centre, size);
+    return seen ? std::optional(seen->mean) : std::nullopt;
 }
 
 SeenAtPlaces seenAt(const LinearImage& frame, const Homography& map, const std::vector<PatchField>& fields) {
     SeenAtPlaces out;
     for (const PatchField& f : fields)
-        for (std::size_t i = 0; i < f.count(); ++i) out.push_back(meanAt(frame, map, f.centre(i), f.size));
+        for (std::size_t i = 0; i < f.count(); ++i)
+            out.push_back(meanAt(frame, map, f.centre(i), f.size * kMiddle));
     return out;
 }
 
@@ -46,7 +43,7 @@ Vector3 surroundOf(const LinearImage& frame, const LearnedLayout& layout) {
                 const Point at = f.centre(i) + Point(sx, 1).cwiseProduct(beside);
                 const bool within = (at - f.low()).minCoeff() > 0 && (f.high() - at).minCoeff() > 0;
                 if (f.gapless() && within) continue;
-                if (const auto v = meanAt(frame, layout.chartToFrame, at, f.size * 0.02))
+                if (const auto v = meanAt(frame, layout.chartToFrame, at, f.size * 0.01))
                     for (int c = 0; c < 3; ++c) values[static_cast<std::size_t>(c)].push_back((*v)[c]);
             }
     }

@@ -8,6 +8,11 @@
 
 namespace refero::sim::detail {
 
+Reflectance reflectanceOf(const Spectrum& s) {
+    return {Spectrum::wavelength(0), static_cast<double>(Spectrum::step),
+            std::vector<double>(s.values.begin(), s.values.end())};
+}
+
 Quad outlineSeen(const Shot& s, const Chart& chart) {
     return chartToFrame(s, chart)(chart.outline());
 }

@@ -23,6 +23,8 @@ class Random {
     std::mt19937 engine_;  // its sequence is fixed by the standard
 };
 
+/// As a chart holds it, at the spectrum's own wavelengths.
+Reflectance reflectanceOf(const Spectrum& spectrum);
 /// Where the chart's outline is seen.
 Quad outlineSeen(const Shot& shot, const Chart& chart);
 /// All of it inside the frame, by a margin in pixels.
