@@ -39,6 +39,8 @@ class Batch : public Verb {
             "batch", "Carry corrections to many frames; run again, it goes on where it was.");
         verb->add_option("job", job_, "A job's document")->required();
         verb->add_option("--jobs", jobs_, "Frames at a time; else one a core")->check(CLI::Range(1, 256));
+        verb->add_flag("--left", left_,
+                       "Only print the numbers of the frames that are not finished, one a line");
         verb->add_option("--frame", only_,
                          "Only these of its frames, by number from 1: for a scheduler of its own")
             ->check(CLI::Range(1, 1'000'000));
@@ -46,6 +48,7 @@ class Batch : public Verb {
     }
 
     Result<Outcome> run(Streams& s) override {
+        if (left_) return printLeft(s);
         io::BatchOptions o;
         o.jobs = jobs_;
         for (const std::size_t n : only_) o.only.push_back(n - 1);
@@ -63,6 +66,14 @@ class Batch : public Verb {
     }
 
   private:
+    Result<Outcome> printLeft(Streams& s) const {
+        const auto left = io::framesLeft(job_);
+        if (!left) return tl::unexpected(left.error());
+        for (const std::size_t i : *left) s.out << i + 1 << "\n";
+        return Outcome::done;
+    }
+
+    bool left_ = false;
     std::string job_;
     int jobs_ = 0;
     std::vector<std::size_t> only_;

@@ -47,6 +47,8 @@ class DayVerb : public Verb {
             "icc, dcp, json); may be given again");
         verb->add_option("--studio", studio_,
                          "Keep the work in this studio file; a second run then does only what is new");
+        verb->add_flag("--leave-frames", leaveFrames_,
+                       "Write the jobs of the frames and do not render them: see docs/many-machines.md");
         verb->add_option("--json", json_, "Write what was done here (- for standard output)");
         verb->add_option("--out", out_, "Folder for all that is written")->required();
         return verb;
@@ -96,6 +98,7 @@ class DayVerb : public Verb {
                     "cube, clf, cdl, icc, dcp and json.");
         }
         o.out = out_;
+        o.leaveFrames = leaveFrames_;
         o.print = printer();
         return o;
     }
@@ -119,6 +122,7 @@ class DayVerb : public Verb {
             if (!s.why.empty()) one["why"] = s.why;
             j["setups"].push_back(std::move(one));
         }
+        if (!outcome.jobs.empty()) j["jobs"] = outcome.jobs;
         for (const workflow::DayFrame& f : outcome.frames)
             j["frames"].push_back(
                 {{"path", f.path},
@@ -151,10 +155,12 @@ class DayVerb : public Verb {
         }
         for (const workflow::DayFrame& f : outcome.frames)
             if (f.setup == 0) out << f.path << ": " << f.why << "\n";
+        for (const std::string& job : outcome.jobs) out << "Frames to be rendered: " << job << "\n";
     }
 
     std::vector<std::string> folders_, charts_, deliver_;
     std::string studio_, json_, out_;
+    bool leaveFrames_ = false;
 };
 
 }  // namespace

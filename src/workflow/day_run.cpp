@@ -159,6 +159,10 @@ class DayRun {
                     if (s.what == SetupOutcome::What::already && grown.contains(s.setup))
                         once.push_back(s.setup);
                     if (s.job.empty()) continue;
+                    if (options_.leaveFrames) {
+                        jobs_.push_back(s.job);
+                        continue;
+                    }
                     if (auto ok = render(s); !ok) return ok;
                 }
             }
@@ -224,6 +228,7 @@ class DayRun {
 
     DayOutcome outcome() {
         DayOutcome out;
+        out.jobs = jobs_;
         std::map<Id, const Setup*> byId;
         for (const Setup& s : setups()) byId[s.id] = &s;
         for (const Setup& s : setups_) {
@@ -262,7 +267,8 @@ class DayRun {
     plan::Day day_;
     std::vector<Setup> setups_;
     Id shoot_ = 0;
-    std::set<Id> new_, mended_;  ///< frames that came in now; setups that were mended
+    std::vector<std::string> jobs_;  ///< that were left
+    std::set<Id> new_, mended_;      ///< frames that came in now; setups that were mended
     std::map<Id, std::string> proposed_, documents_, why_;
     std::map<Id, std::vector<std::string>> files_;
     std::set<std::string> taken_;  ///< files that this run has written

@@ -23,6 +23,7 @@ struct DayOptions {
     std::vector<Receiver> receivers{};
     std::vector<io::Format> formats{};  ///< single files of each correction
     std::filesystem::path out;          ///< receivers and formats get folders of their own in it
+    bool leaveFrames = false;           ///< their jobs are written, for others to carry out
     Print print{};                      ///< without it neither recipe nor report is made
     std::stop_token stop{};
     /// What is done now, for a person, and how far it is.
@@ -53,6 +54,7 @@ struct DayFrame {
 struct DayOutcome {
     std::vector<DaySetup> setups;
     std::vector<DayFrame> frames;
+    std::vector<std::string> jobs{};  ///< paths of the frames' jobs that were left
 };
 
 /// Brings frames in, begins the setups that they speak for where nobody planned any, reads and judges chart

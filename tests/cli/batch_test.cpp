@@ -181,5 +181,56 @@ TEST_F(BatchVerb, ASchedulerSpreadsItOverProcesses) {
     EXPECT_EQ(std::count(lines.begin(), lines.end(), '\n'), 8);
 }
 
+TEST_F(BatchVerb, WhatIsLeftIsNamedByNumber) {
+    const std::string job = jobInto("left", 4, "left.json");
+    EXPECT_EQ(call({"batch", job, "--left"}).out, "1\n2\n3\n4\n");
+    ASSERT_EQ(call({"batch", job, "--frame", "2", "3"}).status, 0);
+    EXPECT_EQ(call({"batch", job, "--left"}).out, "1\n4\n");
+    ASSERT_EQ(call({"batch", job}).status, 0);
+    EXPECT_EQ(call({"batch", job, "--left"}).out, "");
+    EXPECT_EQ(call({"batch", folder / "none.json", "--left"}).status, 1);
+}
+
+// docs/many-machines.md: two processes of one machine stand for two machines, and one of them is lost once.
+TEST_F(BatchVerb, SpreadOverMachinesALostPieceIsDoneAgain) {
+    if (std::system("parallel --version > /dev/null 2>&1") != 0)
+        GTEST_SKIP() << "GNU parallel is not installed";
+    const std::string job = jobInto("far", 12, "far.json"), flag = folder / "lost";
+    // Goes away in the middle of its piece, the first time that it is given frame 6.
+    const std::string wrapper = folder / "refero-far";
+    test::put(wrapper, "#!/bin/sh\ncase \" $* \" in *\" 6 \"*) if [ ! -e " + flag + " ]; then : > " + flag +
+                           "; " REFERO_CLI " batch " + job +
+                           " --frame 5 > /dev/null 2>&1; kill -9 $$; fi;; esac\nexec " REFERO_CLI
+                           " \"$@\"\n");
+    fs::permissions(wrapper, fs::perms::owner_all);
+    const std::string command = "REFERO_CLI=" + wrapper +
+                                " PIECE=3 " REFERO_SOURCE "/scripts/many-machines/spread " + job +
+                                " --sshlogin 2/: > /dev/null 2> " + (folder / "errors.txt");
+    EXPECT_EQ(std::system(command.c_str()), 0) << contentOf(folder / "errors.txt");
+    EXPECT_TRUE(fs::exists(flag)) << "a piece was lost";
+    ASSERT_EQ(call({"batch", jobInto("peace", 12, "peace.json")}).status, 0);
+    EXPECT_EQ(written("far"), written("peace"));
+    // A frame that cannot be done is named.
+    const std::string broken = jobInto("broken", 3, "broken.json");
+    fs::remove(folder / "frame2.tif");
+    const std::string again = "REFERO_CLI=" REFERO_CLI " " REFERO_SOURCE "/scripts/many-machines/spread " +
+                              broken + " -j 2 > /dev/null 2> " + (folder / "errors.txt");
+    EXPECT_NE(std::system(again.c_str()), 0);
+    EXPECT_NE(contentOf(folder / "errors.txt").find("Not finished, by number: 3"), std::string::npos)
+        << contentOf(folder / "errors.txt");
+}
+
+TEST_F(BatchVerb, ASlurmArrayDoesTheSame) {
+    if (std::system("sinfo --noheader --states=idle 2>/dev/null | grep -q idle") != 0)
+        GTEST_SKIP() << "no Slurm node is idle here";
+    const std::string job = jobInto("array", 10, "array.json");
+    const std::string command = "REFERO_CLI=" REFERO_CLI " PIECES=4 " REFERO_SOURCE
+                                "/scripts/many-machines/spread-slurm " +
+                                job + " > /dev/null 2> " + (folder / "errors.txt");
+    EXPECT_EQ(std::system(command.c_str()), 0) << contentOf(folder / "errors.txt");
+    ASSERT_EQ(call({"batch", jobInto("peace", 10, "peace.json")}).status, 0);
+    EXPECT_EQ(written("array"), written("peace"));
+}
+
 }  // namespace
 }  // namespace refero

@@ -152,6 +152,23 @@ TEST_F(DayVerb, ReadsWithAChartOfOnesOwn) {
     EXPECT_EQ(c["chart"], "own-24");
 }
 
+// Frames are left for other machines: their jobs are named, and nothing is rendered until they are carried
+// out.
+TEST_F(DayVerb, LeavesItsFramesToOthers) {
+    TemporaryFolder one;
+    std::filesystem::copy_file(std::filesystem::path(card()) / "a1.dng", one.path() / "a1.dng");
+    std::filesystem::copy_file(std::filesystem::path(card()) / "a2.dng", one.path() / "a2.dng");
+    const auto o = call({"day", one.path().string(), "--deliver", "client", "--leave-frames", "--json", "-",
+                         "--out", out / "day"});
+    ASSERT_EQ(o.status, 0) << o.err;
+    const io::Json day = json(o.out);
+    ASSERT_EQ(day["jobs"].size(), 1U) << o.out;
+    const std::string job = day["jobs"][0];
+    EXPECT_FALSE(call({"batch", job, "--left"}).out.empty());
+    ASSERT_EQ(call({"batch", job}).status, 0);
+    EXPECT_TRUE(call({"batch", job, "--left"}).out.empty());
+}
+
 TEST_F(DayVerb, SaysWhatIsWrong) {
     const std::string folder = out / "x";
     const auto says = [](const std::vector<std::string>& arguments, int status, const char* words) {

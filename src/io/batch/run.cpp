@@ -195,6 +195,17 @@ std::string jsonLine(const FrameReport& r) {
     return j.dump(-1, ' ', false, Json::error_handler_t::replace);
 }
 
+Result<std::vector<std::size_t>> framesLeft(const fs::path& path) {
+    const auto job = readBatchJob(path);
+    if (!job) return tl::unexpected(job.error());
+    const auto journal = Journal::open(path, *job);
+    if (!journal) return tl::unexpected(journal.error());
+    std::vector<std::size_t> out;
+    for (std::size_t i = 0; i < job->frames.size(); ++i)
+        if (journal->targets()[i] && !journal->done(i)) out.push_back(i);
+    return out;
+}
+
 Result<BatchSummary> runBatch(const fs::path& path, const BatchOptions& options) {
     const auto job = readBatchJob(path);
     if (!job) return tl::unexpected(job.error());

@@ -53,6 +53,10 @@ struct BatchSummary {
     bool complete() const { return failed == 0 && left == 0; }
 };
 
+/// Numbers from 0 of the frames that are not finished, failed ones among them. Plans the targets and begins
+/// the journal where no run has done so yet: then processes may share the job. Errors as `runBatch`.
+Result<std::vector<std::size_t>> framesLeft(const std::filesystem::path& job);
+
 /// Works through a job's document. What a run before finished is kept; a frame that fails does not hold up
 /// the others. Errors: the document, its journal or its folder.
 Result<BatchSummary> runBatch(const std::filesystem::path& job, const BatchOptions& options);
