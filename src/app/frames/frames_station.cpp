@@ -206,12 +206,11 @@ void FramesStation::showUnknown() {
 }
 
 void FramesStation::showOffer() {
-    const auto all = session_.intake().running()
-                         ? std::vector<plan::SetupProposal>()
-                         : workflow::proposals(session_.contents(), session_.shootId());
+    // While frames come in what they speak for changes with each.
+    if (session_.intake().running() || session_.dayWork().running()) return offer_->hide();
+    const auto all = workflow::proposals(session_.contents(), session_.shootId());
     const DayActions::Found found = session_.dayWork().found();
-    const bool open =
-        !session_.intake().running() && !session_.dayWork().running() && (!all.empty() || found.toBuild > 0);
+    const bool open = !all.empty() || found.toBuild > 0;
     offer_->setVisible(open);
     accept_->setVisible(!all.empty());
     doDay_->setVisible(found.toBuild > 0);

@@ -4,6 +4,7 @@
 
 #include <QDir>
 #include <algorithm>
+#include <utility>
 
 #include "app/session/handover_actions.h"
 #include "app/session/reading_actions.h"
@@ -28,7 +29,8 @@ struct DayActions::Run {
         Receiver receiver;
     };
     std::deque<Delivery> deliveries;
-    bool planned = false;  ///< the deliveries are known
+    bool planned = false;  // the deliveries are known
+    bool giving = false;   // the first of them is on its way; others may be given by hand meanwhile
     std::stop_source stop;
 };
 
@@ -92,6 +94,10 @@ DayActions::DayActions(Session& session) : QObject(&session), session_(session) 
         run_.reset();
         lines_.clear();
         step_ = 0;
+    });
+    connect(&session.handover(), &HandoverActions::given, this, &DayActions::delivered);
+    connect(&session.handover().frameQueue(), &FrameQueue::finished, this, [this] {
+        if (run_ && run_->planned) nextDelivery();
     });
 }
 
@@ -236,11 +242,6 @@ void DayActions::nextDelivery() {
                     run_->deliveries.push_back({s.id, r});
                 }
             }
-        connect(&session_.handover(), &HandoverActions::given, this,
-                [this](int id, const QStringList& problems) { delivered(id, problems); });
-        connect(&session_.handover().frameQueue(), &FrameQueue::finished, this, [this] {
-            if (run_ && run_->planned) nextDelivery();
-        });
     }
     if (run_->stop.stop_requested()) return end(true);
     if (session_.handover().giving() || session_.handover().frameQueue().state() != FrameQueue::State::idle)
@@ -259,11 +260,13 @@ void DayActions::nextDelivery() {
     emit changed();
     workflow::Delivery delivery = workflow::deliveryFor(receiver, *s->correction);
     delivery.collisions = io::Collision::number;
+    run_->giving = true;
     session_.handover().give(static_cast<int>(id), delivery, folder);
 }
 
-void DayActions::delivered(Id id, const QStringList& problems) {
-    if (!run_ || run_->deliveries.empty() || run_->deliveries.front().setup != id) return;
+void DayActions::delivered(int id, const QStringList& problems) {
+    if (!run_ || !run_->planned) return;
+    if (!std::exchange(run_->giving, false)) return nextDelivery();
     run_->deliveries.pop_front();
     if (Line* l = line(id)) {
         l->doing.clear();
@@ -287,8 +290,6 @@ void DayActions::stop() {
 }
 
 void DayActions::end(bool stopped) {
-    disconnect(&session_.handover(), &HandoverActions::given, this, nullptr);
-    disconnect(&session_.handover().frameQueue(), &FrameQueue::finished, this, nullptr);
     run_.reset();
     for (Line& l : lines_) l.doing.clear();
     emit changed();

@@ -71,7 +71,7 @@ class DayActions : public QObject {
     void keep(studio::Id setup, Made made);
     bool keepEdit(const studio::Edit& edit);
     void nextDelivery();
-    void delivered(studio::Id setup, const QStringList& problems);
+    void delivered(int setup, const QStringList& problems);
     void end(bool stopped);
     Line* line(studio::Id setup);
 
