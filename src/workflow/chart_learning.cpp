@@ -6,6 +6,7 @@
 
 #include "core/find/layout.h"
 #include "io/chart_file.h"
+#include "words/chart_words.h"
 
 namespace refero::workflow {
 namespace {
@@ -78,11 +79,8 @@ Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const
 
 std::string described(const Chart& chart) {
     const auto fields = fieldsOf(chart);
-    std::string out;
-    for (const PatchField& f : fields)
-        out += (out.empty() ? "" : " and ") + std::to_string(f.rows) + " x " + std::to_string(f.columns);
     if (fields.empty()) return std::to_string(chart.patches.size()) + " patches.";
-    return out + " patches" + (fields.front().gapless() ? " that touch." : ".");
+    return words::patchesOf(fields) + (fields.front().gapless() ? " that touch." : ".");
 }
 
 }  // namespace refero::workflow

@@ -12,6 +12,7 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/session/reading_actions.h"
+#include "words/chart_words.h"
 
 namespace refero {
 namespace {
@@ -122,15 +123,7 @@ void UnknownChart::show(const Setup* setup) {
 }
 
 QString UnknownChart::seen() const {
-    if (!layout_) return {};
-    const PatchField& first = layout_->fields.front();
-    if (layout_->fields.size() == 1) return tr("%1 x %2 patches").arg(first.rows).arg(first.columns);
-    const PatchField& second = layout_->fields[1];
-    return tr("%1 x %2 and %3 x %4 patches")
-        .arg(first.rows)
-        .arg(first.columns)
-        .arg(second.rows)
-        .arg(second.columns);
+    return layout_ ? text(words::patchesOf(layout_->fields)) : QString();
 }
 
 Evidence UnknownChart::outlines() const {

@@ -40,7 +40,7 @@ class UnknownChart : public QWidget {
     void takeData(const QString& path);
 
   signals:
-    /// A layout was found in the frame, or none.
+    /// A layout was found in the frame.
     void looked();
     /// The outline is to be set by hand after all.
     void byHandWanted();

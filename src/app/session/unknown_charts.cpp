@@ -12,6 +12,7 @@
 #include "io/frame_file.h"
 #include "io/media_path.h"
 #include "studio/intake.h"
+#include "words/chart_words.h"
 #include "workflow/chart_learning.h"
 #include "workflow/shoots.h"
 
@@ -40,10 +41,7 @@ QString layoutIn(const std::string& path, const std::stop_token& stop) {
     if (!frame) return {};
     const auto layouts = learnedLayouts(frame->image, {frame->metadata.focalLength35mm, stop});
     if (!layouts) return {};
-    QStringList fields;
-    for (const PatchField& f : layouts->front().fields)
-        fields << UnknownCharts::tr("%1 x %2").arg(f.rows).arg(f.columns);
-    return UnknownCharts::tr("%1 patches").arg(fields.join(QStringLiteral(" + ")));
+    return text(words::patchesOf(layouts->front().fields));
 }
 
 }  // namespace

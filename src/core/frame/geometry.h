@@ -17,7 +17,7 @@ using Point = Eigen::Vector2d;
 /// Top left, top right, bottom right, bottom left as the chart's definition draws it.
 using Quad = std::array<Point, 4>;
 
-/// Twice nothing: plain area of a quad, positive when its corners run clockwise on the screen.
+/// Area of a quad: positive where its corners run clockwise on the screen, 0 where it is degenerate.
 double signedArea(const Quad& quad);
 
 /// Convex, not degenerate, not self-crossing, and running clockwise on the screen (so not mirrored).

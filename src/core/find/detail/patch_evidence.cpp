@@ -19,6 +19,7 @@ constexpr double kEven = 0.05, kDiffers = 0.05;
 constexpr double kLeastEven = 0.7, kLeastVaried = 0.6;
 // Two samples of one ground differ by less than this share of it: light falls off over a chart.
 constexpr double kOneGround = 0.15;
+// A gap that is not wider than this, in pixels, shows its neighbours as well.
 constexpr double kGapPixels = 5;
 // Shares of a patch that are looked at: its inner part, and a spot of a gap.
 constexpr double kInner = 0.6, kSpot = 0.006;
@@ -72,7 +73,8 @@ RimLine rimLine(const PatchField& f, int side) {
     return {side, row ? f.columns : f.rows, row};
 }
 
-// Less than half of the line is even, or is parted from the next line by the field's ground.
+// Less than half of the line is even, or less than half of it is parted from the next line by the field's
+// ground.
 bool strange(const LinearImage& image, const PatchField& f, const Homography& map, const SeenPlaces& seen,
              const std::optional<Vector3>& ground, const RimLine& line) {
     const double lightest = lightestOf(seen);
@@ -87,7 +89,6 @@ bool strange(const LinearImage& image, const PatchField& f, const Homography& ma
         parted +=
             there && (there->root - *ground).norm() < kOneGround * std::max(0.2 * lightest, ground->norm());
     }
-    // A gap of a few pixels shows its neighbours as well.
     const double gapPixels = (f.pitch[axis] - f.size[axis]) * std::sqrt(map.areaScale(f.centre(0)));
     const bool gap = ground && gapPixels > kGapPixels;
     return 2 * even < line.length || (gap && 2 * parted < line.length);
