@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/find/detail/layout_fit.h"
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <array>
 #include <cmath>

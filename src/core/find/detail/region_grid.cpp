@@ -4,6 +4,7 @@
 
 #include <tbb/parallel_for.h>
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <array>
 #include <cmath>
