@@ -12,6 +12,7 @@
 #include <QVBoxLayout>
 #include <utility>
 
+#include "app/charts/chart_data_files.h"
 #include "app/commands/window_commands.h"
 #include "app/correction/correction_station.h"
 #include "app/empty_state.h"
@@ -30,16 +31,6 @@
 #include "app/top_bar.h"
 
 namespace refero {
-namespace {
-
-bool isChartData(const QString& path) {
-    for (const char* ending : {".txt", ".cgats", ".cie", ".cxf", ".csv", ".tsv", ".chart.json"})
-        if (path.endsWith(QLatin1String(ending), Qt::CaseInsensitive)) return true;
-    return false;
-}
-
-}  // namespace
-
 MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
     session_.use(std::move(studio));

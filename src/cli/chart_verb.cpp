@@ -85,9 +85,11 @@ class ChartVerb : public Verb {
     Result<Outcome> fromFrame(Streams& s) {
         const auto frame = io::readFrame(frame_);
         if (!frame) return tl::unexpected(frame.error());
-        workflow::LearnRequest request = requestFor();
+        const auto layouts = workflow::layoutsIn(*frame);
+        if (!layouts) return tl::unexpected(layouts.error());
+        const workflow::LearnRequest request{nameFor(data_.empty() ? frame_ : data_), longSide_};
         if (data_.empty()) {
-            const auto chart = workflow::layoutLearned(*frame, request);
+            const auto chart = workflow::layoutLearned(*frame, *layouts, request);
             if (!chart) return tl::unexpected(chart.error());
             s.err << workflow::described(*chart)
                   << " Their colours are not known yet: give data with --layout.\n";
@@ -95,7 +97,7 @@ class ChartVerb : public Verb {
         }
         const auto data = workflow::chartSource(data_, options_);
         if (!data) return tl::unexpected(data.error());
-        const auto chart = workflow::chartLearned(*frame, *data, request);
+        const auto chart = workflow::chartLearned(*frame, *layouts, *data, request);
         if (!chart) return tl::unexpected(chart.error());
         s.err << workflow::described(*chart) << " " << data->colours.method << "\n";
         return write(*chart, s);
@@ -106,7 +108,7 @@ class ChartVerb : public Verb {
         if (!layout) return tl::unexpected(layout.error());
         const auto data = workflow::chartSource(data_, options_);
         if (!data) return tl::unexpected(data.error());
-        const auto chart = workflow::chartCompleted(*layout, *data, requestFor());
+        const auto chart = workflow::chartCompleted(*layout, *data, {name_, longSide_});
         if (!chart) return tl::unexpected(chart.error());
         s.err << workflow::described(*chart) << " " << data->colours.method << "\n";
         return write(*chart, s);
@@ -120,10 +122,6 @@ class ChartVerb : public Verb {
 
     std::string nameFor(const std::filesystem::path& path) const {
         return name_.empty() ? path.stem().string() : name_;
-    }
-
-    workflow::LearnRequest requestFor() const {
-        return {nameFor(data_.empty() ? frame_ : data_), longSide_, {}};
     }
 
     // One of rows and columns gives the other; neither gives a proposal.

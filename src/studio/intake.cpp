@@ -53,10 +53,20 @@ int clockOf(const Contents& contents, Id shoot, const io::FrameMetadata& m) {
     return seconds;
 }
 
+// What was seen in it of charts and greys.
+void shows(const Arrival& a, Frame& f) {
+    f.role = a.chart.empty() ? FrameRole::subject : FrameRole::chart;
+    f.chart = a.chart;
+    f.certainty = a.certainty;
+    f.greyCard = a.greyCard;
+    f.whiteRed = a.white.x();
+    f.whiteGreen = a.white.y();
+    f.whiteBlue = a.white.z();
+}
+
 Frame frameFrom(const Arrival& a, const Contents& contents, const plan::Day& day) {
     Frame f;
     f.shoot = day.shoot.id;
-    f.role = a.chart.empty() ? FrameRole::subject : FrameRole::chart;
     f.path = a.path.string();
     f.bytes = a.bytes;
     f.sha256 = a.sha256;
@@ -73,12 +83,7 @@ Frame frameFrom(const Arrival& a, const Contents& contents, const plan::Day& day
     f.balance = a.metadata.whiteBalance;
     f.pictureProfile = a.metadata.pictureProfile;
     f.slate = a.slate;
-    f.chart = a.chart;
-    f.certainty = a.certainty;
-    f.greyCard = a.greyCard;
-    f.whiteRed = a.white.x();
-    f.whiteGreen = a.white.y();
-    f.whiteBlue = a.white.z();
+    shows(a, f);
     f.pictures = a.pictures;
     return f;
 }
@@ -149,13 +154,7 @@ void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
     const Frame* known = contents.find<Frame>(frame);
     if (!known || seen.chart.empty()) return;
     Frame f = *known;
-    f.role = FrameRole::chart;
-    f.chart = seen.chart;
-    f.certainty = seen.certainty;
-    f.greyCard = false;
-    f.whiteRed = seen.white.x();
-    f.whiteGreen = seen.white.y();
-    f.whiteBlue = seen.white.z();
+    shows(seen, f);
     if (f.placement != Placement::byHand) apply(plan::sorted(day, {factsOf(f)}).front(), f);
     edit.put(f);
 }

@@ -4,21 +4,24 @@
 
 #include <cmath>
 
-#include "core/find/layout.h"
 #include "io/chart_file.h"
 #include "words/chart_words.h"
 
 namespace refero::workflow {
 namespace {
 
-Chart finished(Chart chart, const LearnRequest& request, const std::string& source) {
+// Stands in the source until somebody measures it.
+std::string sizeNotKnown() {
+    return " Its size is not known; its longer side is taken for " +
+           std::to_string(std::lround(kAssumedLongSideMm)) + " mm.";
+}
+
+Result<Chart> finished(Chart chart, const LearnRequest& request, const std::string& source) {
     chart.name = request.name;
     chart.id = chartId(request.name);
     if (request.longSideMm > 0) chart = sized(chart, request.longSideMm);
-    chart.source =
-        source + (request.longSideMm > 0 ? ""
-                                         : " Its size is not known; its longer side is taken for " +
-                                               std::to_string(std::lround(kAssumedLongSideMm)) + " mm.");
+    chart.source = request.longSideMm > 0 ? source : source + sizeNotKnown();
+    if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
     return chart;
 }
 
@@ -51,16 +54,18 @@ Result<ChartSource> chartSource(const std::filesystem::path& path, const io::Cha
     return chartSource(*data, origin);
 }
 
-Result<Chart> layoutLearned(const io::Frame& frame, const LearnRequest& request) {
-    const auto layouts = learnedLayouts(frame.image, {frame.metadata.focalLength35mm, request.stop});
-    if (!layouts) return tl::unexpected(layouts.error());
-    return finished(estimatedChart(layouts->front(), frame.image), request, learnedFrom(frame));
+Result<std::vector<LearnedLayout>> layoutsIn(const io::Frame& frame, const std::stop_token& stop) {
+    return learnedLayouts(frame.image, {frame.metadata.focalLength35mm, stop});
 }
 
-Result<Chart> chartLearned(const io::Frame& frame, const ChartSource& data, const LearnRequest& request) {
-    const auto layouts = learnedLayouts(frame.image, {frame.metadata.focalLength35mm, request.stop});
-    if (!layouts) return tl::unexpected(layouts.error());
-    auto chart = chartFrom(*layouts, frame.image, data.colours);
+Result<Chart> layoutLearned(const io::Frame& frame, const std::vector<LearnedLayout>& layouts,
+                            const LearnRequest& request) {
+    return finished(estimatedChart(layouts.front(), frame.image), request, learnedFrom(frame));
+}
+
+Result<Chart> chartLearned(const io::Frame& frame, const std::vector<LearnedLayout>& layouts,
+                           const ChartSource& data, const LearnRequest& request) {
+    auto chart = chartFrom(layouts, frame.image, data.colours);
     if (!chart) return chart;
     chart->condition = data.condition;
     return finished(*std::move(chart), request, data.source + " " + learnedFrom(frame));
@@ -72,8 +77,14 @@ Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const
     chart->condition = data.condition;
     chart->id = layout.id;
     chart->name = request.name.empty() ? layout.name : request.name;
-    if (request.longSideMm > 0) chart = sized(*chart, request.longSideMm);
-    chart->source = data.source + " " + layout.source;
+    std::string of = layout.source;
+    if (request.longSideMm > 0) {
+        chart = sized(*chart, request.longSideMm);
+        if (const auto at = of.find(sizeNotKnown()); at != std::string::npos)
+            of.erase(at, sizeNotKnown().size());
+    }
+    chart->source = data.source + " " + of;
+    if (auto ok = validate(*chart); !ok) return tl::unexpected(ok.error());
     return chart;
 }
 

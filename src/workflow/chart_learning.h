@@ -5,8 +5,10 @@
 #include <filesystem>
 #include <stop_token>
 #include <string>
+#include <vector>
 
 #include "core/chart/chart_data.h"
+#include "core/find/layout.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/frame_file.h"
 
@@ -24,15 +26,19 @@ Result<ChartSource> chartSource(const ChartData& data, const std::string& origin
 struct LearnRequest {
     std::string name;
     double longSideMm = 0;  ///< 0: not known
-    std::stop_token stop{};
 };
 
-/// The likeliest chart that nobody has described, as this frame shows it: its layout, and colours for finding
-/// it again. Errors as `learnedLayouts`.
-Result<Chart> layoutLearned(const io::Frame& frame, const LearnRequest& request);
+/// What in this frame looks like a chart, the likeliest first. Errors as `learnedLayouts`.
+Result<std::vector<LearnedLayout>> layoutsIn(const io::Frame& frame, const std::stop_token& stop = {});
 
-/// The same with its colours, turned as the data list them. The layout whose colours agree best wins.
-Result<Chart> chartLearned(const io::Frame& frame, const ChartSource& data, const LearnRequest& request);
+/// The likeliest of these layouts as a chart, with colours for finding it again. There must be one.
+Result<Chart> layoutLearned(const io::Frame& frame, const std::vector<LearnedLayout>& layouts,
+                            const LearnRequest& request);
+
+/// A chart with its colours, turned as the data list them: of the layout that holds them. Errors as
+/// `chartFrom`.
+Result<Chart> chartLearned(const io::Frame& frame, const std::vector<LearnedLayout>& layouts,
+                           const ChartSource& data, const LearnRequest& request);
 
 /// A chart whose layout was learned before gets its colours; it keeps its id.
 Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const LearnRequest& request);

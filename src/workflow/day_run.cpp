@@ -73,8 +73,6 @@ class DayRun {
         if (options_.stop.stop_requested()) return stoppedEarly();
         for (const studio::Brought& b : intake->brought())
             if (b.frame == 0) unreadable_.push_back({io::printable(b.path.string()), 0, {}, {}, b.reason});
-        const std::vector<Id>& frames = intake->frames();
-        new_ = {frames.begin(), frames.end()};
         shoot_ = latestShoot(studio_.contents());
         if (shoot_ == 0)
             return failure(
@@ -136,35 +134,20 @@ class DayRun {
         if (ec)
             return failure("The folder " + options_.out.string() + " cannot be made: " + ec.message() + ".");
         if (auto ok = documents(); !ok) return ok;
-        // Setups that got new frames are handed over once more; what is there stays.
-        std::set<Id> grown;
-        for (const auto& [id, f] : studio_.contents().all<studio::Frame>())
-            if (new_.contains(id) && f.setup != 0) grown.insert(f.setup);
         for (const Receiver r : options_.receivers) {
             const fs::path folder = options_.out / std::string(name(r));
             fs::create_directories(folder, ec);
             const std::string what = "Handing over to the " + std::string(name(r)) + ": ";
-            std::vector<Id> once;  // that had it before, and got new frames
-            for (const bool again : {false, true}) {
-                if (again && once.empty()) continue;
-                ShootOptions o = each(what);
-                o.again = again;
-                if (again) o.only = once;
-                const auto handed =
-                    handOverAll(studio_, r, folder.string(),
-                                again ? io::Collision::skip : io::Collision::replace, options_.print, o);
-                if (!handed) return tl::unexpected(handed.error());
-                note(*handed);
-                for (const SetupOutcome& s : *handed) {
-                    if (s.what == SetupOutcome::What::already && grown.contains(s.setup))
-                        once.push_back(s.setup);
-                    if (s.job.empty()) continue;
-                    if (options_.leaveFrames) {
-                        jobs_.push_back(s.job);
-                        continue;
-                    }
-                    if (auto ok = render(s); !ok) return ok;
-                }
+            const auto handed =
+                handOverAll(studio_, r, folder.string(), io::Collision::replace, options_.print, each(what));
+            if (!handed) return tl::unexpected(handed.error());
+            note(*handed);
+            for (const SetupOutcome& s : *handed) {
+                if (s.job.empty()) continue;
+                if (options_.leaveFrames)
+                    jobs_.push_back(s.job);
+                else if (auto ok = render(s); !ok)
+                    return ok;
             }
         }
         return {};
@@ -268,7 +251,7 @@ class DayRun {
     std::vector<Setup> setups_;
     Id shoot_ = 0;
     std::vector<std::string> jobs_;  ///< that were left
-    std::set<Id> new_, mended_;      ///< frames that came in now; setups that were mended
+    std::set<Id> mended_;            ///< setups whose shot was mended
     std::map<Id, std::string> proposed_, documents_, why_;
     std::map<Id, std::vector<std::string>> files_;
     std::set<std::string> taken_;  ///< files that this run has written

@@ -11,6 +11,7 @@
 #include "workflow/due_correction.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
+#include "workflow/standing.h"
 
 namespace refero::workflow {
 namespace {
@@ -110,13 +111,16 @@ Result<std::vector<SetupOutcome>> handOverAll(studio::Studio& studio, Receiver r
                                               const std::string& folder, io::Collision collisions,
                                               const Print& print, const ShootOptions& options) {
     return each(studio, options, [&](Shoot& shoot, const Setup& s, SetupOutcome& o) -> Status {
-        const bool current = std::any_of(s.handedOver.begin(), s.handedOver.end(), [&](const HandedOver& h) {
-            return h.receiver == title(receiver) && !h.stale;
-        });
-        o.what = !s.correction ? What::nothing : current && !options.again ? What::already : What::done;
+        const Standing standing =
+            s.correction ? standingOf(studio.contents(), s, receiver) : Standing::nothing;
+        o.what = !s.correction                                 ? What::nothing
+                 : standing == Standing::all && !options.again ? What::already
+                                                               : What::done;
         if (o.what != What::done) return {};
         Delivery delivery = deliveryFor(receiver, *s.correction);
-        delivery.collisions = collisions;
+        // Of what is there already only the new frames are added.
+        delivery.collisions =
+            standing == Standing::partly && !options.again ? io::Collision::skip : collisions;
         if (!print) delivery.recipe = delivery.report = false;
         const auto done = deliver(
             studio,

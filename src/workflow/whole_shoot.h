@@ -51,8 +51,8 @@ Result<std::vector<SetupOutcome>> readAll(studio::Studio& studio, const ShootOpt
 Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOptions& wish, bool anyway,
                                              const ShootOptions& options = {});
 
-/// Hands setups over to a receiver, into a folder; frames are left as a job that `refero-cli batch` carries
-/// out.
+/// Hands setups over to a receiver, into a folder: those that it does not have, and new frames of those that
+/// it has. Frames are left as a job that `refero-cli batch` carries out.
 Result<std::vector<SetupOutcome>> handOverAll(studio::Studio& studio, Receiver receiver,
                                               const std::string& folder, io::Collision collisions,
                                               const Print& print, const ShootOptions& options = {});

@@ -7,6 +7,7 @@
 
 #include "app/frames/card_page.h"
 #include "app/frames/frames_station.h"
+#include "app/session/intake_actions.h"
 #include "app/settings/own_settings.h"
 #include "window_fixture.h"
 
@@ -88,7 +89,8 @@ TEST_F(DayInOneGo, GoesOutToTheReceiversOfLastTime) {
     const auto& lines = session().dayWork().lines();
     ASSERT_EQ(lines.size(), 2U);
     EXPECT_EQ(lines[0].receivers + lines[1].receivers, 2);
-    EXPECT_FALSE(std::filesystem::is_empty(out.path() / "editor"));
+    const auto shoot = std::filesystem::directory_iterator(out.path())->path();
+    EXPECT_FALSE(std::filesystem::is_empty(shoot / "editor")) << "in a folder of the shoot's own";
     // A second run has nothing to do, and writes nothing.
     const auto files = [&] {
         return std::distance(std::filesystem::recursive_directory_iterator(out.path()), {});
@@ -97,6 +99,35 @@ TEST_F(DayInOneGo, GoesOutToTheReceiversOfLastTime) {
     QTest::mouseClick(visible<look::Button>("runDay"), Qt::LeftButton);
     ASSERT_TRUE(ended());
     EXPECT_EQ(files(), before);
+}
+
+TEST_F(DayInOneGo, FramesThatCameSinceAreAddedToWhatWentOut) {
+    ownSettings().setValue(QStringLiteral("day/receivers"), QStringList{QStringLiteral("client")});
+    window.reset();
+    openWindow();
+    window->showStation(MainWindow::StationId::frames);
+    window->openFrames({frame("card-1.dng")});
+    ASSERT_TRUE(eventually([&] { return find<look::Button>("doDay")->isVisible(); }));
+    answers.folder = QString::fromStdString(out.path().string());
+    QTest::mouseClick(find<look::Button>("doDay"), Qt::LeftButton);
+    ASSERT_TRUE(ended());
+    const auto pictures = [&] {
+        std::map<std::string, std::filesystem::file_time_type> all;
+        for (const auto& e : std::filesystem::recursive_directory_iterator(out.path()))
+            if (e.path().filename().string().find("card-") != std::string::npos && e.is_regular_file())
+                all[e.path().string()] = e.last_write_time();
+        return all;
+    };
+    const auto before = pictures();
+    window->openFrames({frame("card-2.dng")});
+    ASSERT_TRUE(eventually([&] { return session().contents().all<studio::Frame>().size() == 2; }));
+    ASSERT_TRUE(eventually([&] { return !session().intake().running(); }));
+    window->showStation(MainWindow::StationId::frames);
+    find<look::Button>("runDay")->click();
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }, 60000));
+    const auto after = pictures();
+    EXPECT_GT(after.size(), before.size()) << "the new frame went out";
+    for (const auto& [path, made] : before) EXPECT_EQ(after.at(path), made) << path << " stays";
 }
 
 TEST_F(DayInOneGo, StopsWhereItIsAskedAndGoesOn) {

@@ -127,7 +127,7 @@ TEST_F(UnknownChartInTheWindow, OnACardIsOfferedAndThenFoundInItsOtherFrames) {
     answers.file = frame("strip.txt");
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
     ASSERT_TRUE(eventually([&] { return session().current()->reading.has_value(); }));
-    ASSERT_TRUE(eventually([&] { return !session().unknownCharts().lookingAgain(); }));
+    ASSERT_TRUE(eventually([&] { return !session().unknownCharts().again().open; }));
     int shown = 0;
     for (const auto& [id, f] : session().contents().all<studio::Frame>()) shown += f.chart == "strip";
     EXPECT_EQ(shown, 2) << "the two that were not opened";

@@ -195,16 +195,17 @@ TEST_F(BatchVerb, WhatIsLeftIsNamedByNumber) {
 TEST_F(BatchVerb, SpreadOverMachinesALostPieceIsDoneAgain) {
     if (std::system("parallel --version > /dev/null 2>&1") != 0)
         GTEST_SKIP() << "GNU parallel is not installed";
-    const std::string job = jobInto("far", 12, "far.json"), flag = folder / "lost";
+    const std::string job = jobInto("far", 12, "far away.json"), flag = folder / "lost",
+                      quoted = "'" + job + "'";
     // Goes away in the middle of its piece, the first time that it is given frame 6.
     const std::string wrapper = folder / "refero-far";
     test::put(wrapper, "#!/bin/sh\ncase \" $* \" in *\" 6 \"*) if [ ! -e " + flag + " ]; then : > " + flag +
-                           "; " REFERO_CLI " batch " + job +
+                           "; " REFERO_CLI " batch " + quoted +
                            " --frame 5 > /dev/null 2>&1; kill -9 $$; fi;; esac\nexec " REFERO_CLI
                            " \"$@\"\n");
     fs::permissions(wrapper, fs::perms::owner_all);
     const std::string command = "REFERO_CLI=" + wrapper +
-                                " PIECE=3 " REFERO_SOURCE "/scripts/many-machines/spread " + job +
+                                " PIECE=3 " REFERO_SOURCE "/scripts/many-machines/spread " + quoted +
                                 " --sshlogin 2/: > /dev/null 2> " + (folder / "errors.txt");
     EXPECT_EQ(std::system(command.c_str()), 0) << contentOf(folder / "errors.txt");
     EXPECT_TRUE(fs::exists(flag)) << "a piece was lost";

@@ -10,6 +10,7 @@
 #include <array>
 #include <map>
 
+#include "app/charts/chart_data_files.h"
 #include "app/dialogs/dialogs.h"
 #include "app/forms/binding.h"
 #include "app/look/button.h"
@@ -155,9 +156,7 @@ void ChartAssistant::refuse(const QString& why) {
 }
 
 void ChartAssistant::openData() {
-    const QString path =
-        dialogs_.openFile(this, QStringLiteral("Open chart data"),
-                          QStringLiteral("Chart data (*.txt *.cgats *.cie *.cxf *.csv *.tsv)"));
+    const QString path = dialogs_.openFile(this, tr("Open chart data"), chartDataFilter());
     if (path.isEmpty()) return;
     const auto text = io::readFile(path.toStdString(), std::size_t{16} << 20);
     if (!text) return refuse(QString::fromStdString(text.error().message));

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "app/charts/chart_assistant.h"
+#include "app/charts/chart_data_files.h"
 #include "app/charts/chart_picture.h"
 #include "app/charts/copy_panel.h"
 #include "app/dialogs/dialogs.h"
@@ -32,10 +33,6 @@ namespace {
 enum Panel { kAbout, kAssistant, kCopy };
 
 constexpr int kListWidth = 232;
-
-QString dataFilter() {
-    return QStringLiteral("Chart data (*.txt *.cgats *.cie *.cxf *.csv *.tsv)");
-}
 
 // Lines of designs have ids below zero: minus their place in the session's list, and one.
 studio::Id lineOf(std::size_t chart) {
@@ -303,7 +300,7 @@ void ChartsPage::keepCopy(const Chart& measured, const QString& reference) {
 
 // A chart whose layout was learned from a picture becomes whole.
 void ChartsPage::completeChart(const Chart& layout) {
-    const QString path = dialogs_.openFile(this, tr("Open the chart's data"), dataFilter());
+    const QString path = dialogs_.openFile(this, tr("Open the chart's data"), chartDataFilter());
     if (path.isEmpty()) return;
     const auto chart =
         workflow::chartSource(path.toStdString()).and_then([&](const workflow::ChartSource& source) {
@@ -327,7 +324,7 @@ void ChartsPage::valuesFromFile() {
     if (const auto chart = chosenChart(); chart && chart->estimatedColours) return completeChart(*chart);
     const plan::ChartCopy* copy = chosenCopy();
     if (!copy) return;
-    const QString path = dialogs_.openFile(this, QStringLiteral("Open this copy's values"), dataFilter());
+    const QString path = dialogs_.openFile(this, tr("Open this copy's values"), chartDataFilter());
     if (path.isEmpty()) return;
     const auto given = io::readChartData(path.toStdString());
     const auto design = chosenChart();

@@ -14,6 +14,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/session/intake_actions.h"
 #include "app/settings/own_settings.h"
 #include "app/tables/figure_rows.h"
 #include "app/tables/row_table.h"
@@ -163,6 +164,8 @@ bool CardPage::chooseFolder() {
 
 void CardPage::begin() {
     if (session_.dayWork().running()) return session_.dayWork().stop();
+    if (session_.intake().running())
+        return state_->setText(tr("Frames are still coming in; begin when they are there."));
     const auto who = receivers();
     // A folder is only asked for where something goes out, and once.
     if (!who.empty() && (path_.isEmpty() || !QDir(path_).exists()) && !chooseFolder()) return;
@@ -191,9 +194,8 @@ void CardPage::showLines() {
     for (const DayActions::Line& l : session_.dayWork().lines()) {
         const Setup* s = session_.setup(static_cast<int>(l.setup));
         if (!s) continue;
-        const QString name = s->place.empty() ? text(s->light) : text(s->light + ", " + s->place);
-        const QString who =
-            text(s->body.empty() ? name.toStdString() : name.toStdString() + " (" + s->body + ")");
+        QString who = s->place.empty() ? text(s->light) : text(s->light + ", " + s->place);
+        if (!s->body.empty()) who += QStringLiteral(" (%1)").arg(text(s->body));
         out.push_back(
             {QString::number(l.setup),
              {who, verdictIn(l), leftIn(l), l.receivers > 0 ? QString::number(l.receivers) : QString(),

@@ -18,6 +18,7 @@
 #include "app/forms/form.h"
 #include "app/frames/card_page.h"
 #include "app/frames/frame_viewer.h"
+#include "app/frames/offers.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
@@ -25,10 +26,8 @@
 #include "app/onset/on_set_page.h"
 #include "app/session/intake_actions.h"
 #include "app/session/reading_actions.h"
-#include "app/session/unknown_charts.h"
 #include "io/media_path.h"
 #include "studio/intake.h"
-#include "workflow/proposals.h"
 
 namespace refero {
 namespace {
@@ -119,126 +118,6 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(&session_.intake(), &IntakeActions::finished, this, &FramesStation::finished);
 }
 
-// `begun` lights are new; `joined` setups that are there get frames.
-QString offerText(std::size_t frames, std::size_t charts, int begun, int joined) {
-    if (begun == 0)
-        return FramesStation::tr("%1 frames are in no setup. They belong to setups that are there.")
-            .arg(frames);
-    if (joined > 0)
-        return FramesStation::tr(
-                   "%1 frames are in no setup. They speak for %2 new lights, %3 with a chart shot; the "
-                   "rest belongs to setups that are there.")
-            .arg(frames)
-            .arg(begun)
-            .arg(charts);
-    if (begun == 1)
-        return FramesStation::tr("%1 frames are in no setup. They speak for one light.").arg(frames);
-    return FramesStation::tr("%1 frames are in no setup. They speak for %2 lights, %3 with a chart shot.")
-        .arg(frames)
-        .arg(begun)
-        .arg(charts);
-}
-
-// What frames in no setup speak for, and one button for it.
-QWidget* FramesStation::buildOffer() {
-    auto* offer = new QWidget(this);
-    auto* row = new QHBoxLayout(offer);
-    row->setContentsMargins(16, 0, 16, 8);
-    row->setSpacing(12);
-    offered_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, offer);
-    offered_->setObjectName(QStringLiteral("offeredSetups"));
-    row->addWidget(offered_, 1);
-    accept_ = new look::Button(look::Button::Kind::plain, {}, offer);
-    accept_->setObjectName(QStringLiteral("acceptSetups"));
-    accept_->setAccessibleName(tr("Begin the proposed setups"));
-    row->addWidget(accept_);
-    connect(accept_, &QAbstractButton::clicked, this, [this] { session_.intake().acceptProposals(); });
-    doDay_ = new look::Button(look::Button::Kind::primary, tr("Do the rest in one go"), offer);
-    doDay_->setObjectName(QStringLiteral("doDay"));
-    doDay_->setAccessibleName(doDay_->text());
-    doDay_->setToolTip(
-        tr("Begins the setups, reads and judges their charts, builds the corrections and hands over to the "
-           "receivers of last time; all of it is listed, and can be stopped or taken back."));
-    row->addWidget(doDay_);
-    connect(doDay_, &QAbstractButton::clicked, this, [this] {
-        showDay();
-        card_->begin();
-    });
-    return offer;
-}
-
-// A chart that nobody has described is seen in one of the frames.
-QWidget* FramesStation::buildUnknown() {
-    auto* unknown = new QWidget(this);
-    auto* row = new QHBoxLayout(unknown);
-    row->setContentsMargins(16, 0, 16, 8);
-    row->setSpacing(12);
-    unknownText_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, unknown);
-    unknownText_->setObjectName(QStringLiteral("unknownSeen"));
-    row->addWidget(unknownText_, 1);
-    const auto add = [&](const char* object, const QString& words, auto slot) {
-        auto* b = new look::Button(look::Button::Kind::plain, words, unknown);
-        b->setObjectName(QLatin1String(object));
-        row->addWidget(b);
-        connect(b, &QAbstractButton::clicked, this, slot);
-    };
-    add("unknownDismiss", tr("Not a chart"), [this] { session_.unknownCharts().dismiss(); });
-    add("unknownGive", tr("Give its data"), [this] {
-        session_.unknownCharts().take();
-        emit readingWanted();
-    });
-    connect(&session_.unknownCharts(), &UnknownCharts::changed, this, &FramesStation::showUnknown);
-    connect(&session_.unknownCharts(), &UnknownCharts::lookedAgain, this, [this](int found, int all) {
-        if (all > 0)
-            progress_->setText(tr("The chart is in %1 of %2 frames that showed none").arg(found).arg(all));
-    });
-    unknown->hide();
-    return unknown;
-}
-
-void FramesStation::showUnknown() {
-    const auto& seen = session_.unknownCharts().seen();
-    const auto* f = seen ? session_.contents().find<studio::Frame>(seen->frame) : nullptr;
-    if (f)
-        unknownText_->setText(tr("No known chart is in these frames. %1 looks like a chart of %2.")
-                                  .arg(QFileInfo(text(f->path)).fileName(), seen->layout));
-    unknown_->setVisible(f);
-}
-
-void FramesStation::showOffer() {
-    // While frames come in what they speak for changes with each.
-    if (session_.intake().running() || session_.dayWork().running()) return offer_->hide();
-    const auto all = workflow::proposals(session_.contents(), session_.shootId());
-    const DayActions::Found found = session_.dayWork().found();
-    const bool open = !all.empty() || found.toBuild > 0;
-    offer_->setVisible(open);
-    accept_->setVisible(!all.empty());
-    doDay_->setVisible(found.toBuild > 0);
-    if (all.empty()) {
-        offered_->setText(CardPage::inOneLine(found));
-        return;
-    }
-    std::size_t frames = 0, charts = 0;
-    int begun = 0;
-    QStringList reasons;
-    for (const plan::SetupProposal& p : all) {
-        frames += p.frames.size();
-        charts += p.chartFrame != 0;
-        begun += p.setup == 0;
-        const QString who =
-            p.body.empty() ? tr("A camera without a name") : text(p.body + " " + p.serial).trimmed();
-        const auto said =
-            p.chartFrame != 0 ? tr("%1, %2 frames with a chart shot: %3") : tr("%1, %2 frames: %3");
-        reasons << said.arg(who, QString::number(p.frames.size()), text(workflow::reasonOf(p)));
-    }
-    offered_->setText(offerText(frames, charts, begun, static_cast<int>(all.size()) - begun));
-    accept_->setText(begun == 0   ? tr("Put them there")
-                     : begun == 1 ? tr("Begin its setup")
-                                  : tr("Begin %1 setups").arg(begun));
-    offer_->setToolTip(reasons.join(QLatin1Char('\n')));
-    accept_->setToolTip(reasons.join(QLatin1Char('\n')));
-}
-
 QWidget* FramesStation::buildSheetPage() {
     auto* page = new QWidget(this);
     auto* row = new QHBoxLayout(page);
@@ -249,10 +128,13 @@ QWidget* FramesStation::buildSheetPage() {
     sheet_ = new ContactSheet(this);
     empty_ = buildEmpty();
     column->addWidget(buildBar());
-    offer_ = buildOffer();
-    unknown_ = buildUnknown();
-    column->addWidget(offer_);
-    column->addWidget(unknown_);
+    offers_ = new Offers(session_, page);
+    connect(offers_, &Offers::readingWanted, this, &FramesStation::readingWanted);
+    connect(offers_, &Offers::dayWanted, this, [this] {
+        showDay();
+        card_->begin();
+    });
+    column->addWidget(offers_);
     column->addWidget(sheet_, 1);
     column->addWidget(empty_, 1);
     row->addLayout(column, 1);
@@ -543,7 +425,7 @@ void FramesStation::refresh() {
     sheet_->setVisible(all > 0);
     empty_->setVisible(all == 0);
     sheet_->setGroups(groups());
-    showOffer();
+    offers_->refresh();
     showChosen();
 }
 

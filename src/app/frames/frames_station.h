@@ -20,6 +20,7 @@ class CardPage;
 class Dialogs;
 class Form;
 class FrameViewer;
+class Offers;
 class OnSetPage;
 
 /// Everything that came in, as a contact sheet by setup: chart frames marked, what belongs nowhere, problems
@@ -53,11 +54,7 @@ class FramesStation : public QWidget {
     QHBoxLayout* buildShownRow(QWidget* bar);
     QWidget* buildPanel();
     QWidget* buildEmpty();
-    QWidget* buildOffer();
-    QWidget* buildUnknown();
-    void showUnknown();
     QWidget* buildSheetPage();
-    void showOffer();
     void chooseWhere(int index);
     void setClock(const QString& text);
     void view(qint64 frame);
@@ -79,17 +76,14 @@ class FramesStation : public QWidget {
     FrameViewer* viewer_;
     OnSetPage* onSet_;
     CardPage* card_;
+    Offers* offers_;
     QComboBox *show_, *setup_, *order_, *where_;
     Form* clock_;
     QString copyTo_;                        ///< empty: frames stay where they are
     std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
     look::Button *stop_, *begin_, *hand_;
-    QWidget *panel_, *empty_, *offer_;
-    look::Label* offered_;
-    look::Button *accept_, *doDay_;
-    QWidget* unknown_;
-    look::Label* unknownText_;
+    QWidget *panel_, *empty_;
     std::vector<studio::Id> setups_;
 };
 

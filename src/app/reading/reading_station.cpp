@@ -208,7 +208,7 @@ void ReadingStation::show(const Setup* setup) {
 }
 
 bool ReadingStation::wantsChartData() const {
-    return unknown_->layout().has_value();
+    return unknown_->layout() != nullptr;
 }
 
 void ReadingStation::takeChartData(const QString& path) {

@@ -6,6 +6,7 @@
 #include <QPlainTextEdit>
 #include <QVBoxLayout>
 
+#include "app/charts/chart_data_files.h"
 #include "app/dialogs/dialogs.h"
 #include "app/forms/binding.h"
 #include "app/forms/form.h"
@@ -72,10 +73,12 @@ UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
     connect(paste_, &QPlainTextEdit::textChanged, this,
             [this] { learn_->setVisible(!paste_->toPlainText().trimmed().isEmpty()); });
     connect(learn_, &QAbstractButton::clicked, this, [this] {
-        const auto pasted =
-            io::parseChartData(paste_->toPlainText().toStdString(), tr("the pasted text").toStdString());
-        take(pasted.and_then([](const ChartData& d) { return workflow::chartSource(d, "the pasted text"); }),
-             tr("My chart"));
+        const std::string origin = tr("the pasted text").toStdString();
+        take(
+            io::parseChartData(paste_->toPlainText().toStdString(), origin).and_then([&](const ChartData& d) {
+                return workflow::chartSource(d, origin);
+            }),
+            tr("My chart"));
     });
     connect(layoutOnly_, &QAbstractButton::clicked, this, [this] { learn(std::nullopt, tr("My chart")); });
     connect(byHand_, &QAbstractButton::clicked, this, &UnknownChart::byHandWanted);
@@ -98,24 +101,26 @@ UnknownChart::UnknownChart(Session& session, Dialogs& dialogs, QWidget* parent)
 
 void UnknownChart::show(const Setup* setup) {
     const bool wanted = setup && setup->frame && !setup->reading && !setup->busy;
-    setVisible(wanted && layout_ && frame_ == setup->frame);
+    setVisible(wanted && layouts_ && frame_ == setup->frame);
     if (!wanted) {
         frame_.reset();
-        layout_.reset();
+        layouts_.reset();
         return;
     }
     if (frame_ == setup->frame) return;
     id_ = setup->id;
     frame_ = setup->frame;
-    layout_.reset();
+    layouts_.reset();
     message_->hide();
+    paste_->clear();
+    form_->setText(QStringLiteral("unknownName"), name_ = QString());
+    form_->setText(QStringLiteral("unknownLongSide"), {});
+    longSideMm_ = 0;
     session_.background(
-        [frame = frame_](const std::stop_token& stop) {
-            return learnedLayouts(frame->image, {frame->metadata.focalLength35mm, stop});
-        },
+        [frame = frame_](const std::stop_token& stop) { return workflow::layoutsIn(*frame, stop); },
         [this, frame = frame_](const Result<std::vector<LearnedLayout>>& layouts) {
             if (frame != frame_ || !layouts) return;
-            layout_ = layouts->front();
+            layouts_ = std::make_shared<const std::vector<LearnedLayout>>(*layouts);
             setVisible(true);
             emit looked();
         },
@@ -123,31 +128,35 @@ void UnknownChart::show(const Setup* setup) {
 }
 
 QString UnknownChart::seen() const {
-    return layout_ ? text(words::patchesOf(layout_->fields)) : QString();
+    return layout() ? text(words::patchesOf(layout()->fields)) : QString();
 }
 
 Evidence UnknownChart::outlines() const {
     Evidence out;
-    if (!layout_) return out;
-    out.lines.push_back(closed(layout_->corners));
-    for (const PatchField& f : layout_->fields)
+    if (!layout()) return out;
+    out.lines.push_back(closed(layout()->corners));
+    for (const PatchField& f : layout()->fields)
         for (std::size_t i = 0; i < f.count(); ++i) {
             const Point c = f.centre(i), h = f.size * 0.35;
-            out.lines.push_back(closed(layout_->chartToFrame(
+            out.lines.push_back(closed(layout()->chartToFrame(
                 Quad{c - h, c + Point(h.x(), -h.y()), c + h, c + Point(-h.x(), h.y())})));
         }
     return out;
 }
 
 void UnknownChart::openData() {
-    const QString path = dialogs_.openFile(
-        this, tr("Open the chart's data"),
-        tr("Chart data (%1)").arg(QStringLiteral("*.txt *.cgats *.cie *.cxf *.csv *.tsv *.chart.json")));
+    const QString path = dialogs_.openFile(this, tr("Open the chart's data"), chartDataFilter());
     if (!path.isEmpty()) takeData(path);
 }
 
 void UnknownChart::takeData(const QString& path) {
-    take(workflow::chartSource(path.toStdString()), QFileInfo(path).completeBaseName());
+    session_.background(
+        [path = path.toStdString()] { return workflow::chartSource(std::filesystem::path(path)); },
+        [this, frame = frame_,
+         name = QFileInfo(path).completeBaseName()](const Result<workflow::ChartSource>& source) {
+            if (frame == frame_) take(source, name);
+        },
+        Urgency::now);
 }
 
 void UnknownChart::take(const Result<workflow::ChartSource>& source, const QString& name) {
@@ -158,8 +167,9 @@ void UnknownChart::take(const Result<workflow::ChartSource>& source, const QStri
 
 void UnknownChart::learn(std::optional<workflow::ChartSource> source, const QString& name) {
     message_->hide();
-    const workflow::LearnRequest request{(name_.isEmpty() ? name : name_).toStdString(), longSideMm_, {}};
-    session_.reading().learnChart(id_, std::move(source), request, [this](const QString& refused) {
+    if (!layouts_) return;
+    const workflow::LearnRequest request{(name_.isEmpty() ? name : name_).toStdString(), longSideMm_};
+    session_.reading().learnChart(id_, layouts_, std::move(source), request, [this](const QString& refused) {
         message_->setText(refused);
         message_->setVisible(!refused.isEmpty());
     });

@@ -3,7 +3,9 @@
 #pragma once
 
 #include <QWidget>
+#include <memory>
 #include <optional>
+#include <vector>
 
 #include "app/session/session.h"
 #include "core/find/layout.h"
@@ -30,7 +32,7 @@ class UnknownChart : public QWidget {
     /// shown at once. Null, or a setup with a reading, hides it.
     void show(const Setup* setup);
     /// What was seen in the frame that is shown.
-    const std::optional<LearnedLayout>& layout() const { return layout_; }
+    const LearnedLayout* layout() const { return layouts_ ? &layouts_->front() : nullptr; }
     /// "4 x 6 patches", or empty.
     QString seen() const;
     /// The outlines of chart and patches, in frame pixels.
@@ -55,8 +57,8 @@ class UnknownChart : public QWidget {
     QPlainTextEdit* paste_;
     Form* form_;
     look::Button *learn_, *layoutOnly_, *byHand_;
-    FramePointer frame_;  ///< that was looked at
-    std::optional<LearnedLayout> layout_;
+    FramePointer frame_;                                         ///< that was looked at
+    std::shared_ptr<const std::vector<LearnedLayout>> layouts_;  ///< null: none was found so far
     int id_ = 0;
     double longSideMm_ = 0;
     QString name_;

@@ -9,16 +9,16 @@
 #include "app/session/handover_actions.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
-#include "workflow/chart_shot.h"
-#include "workflow/due_correction.h"
+#include "workflow/correction.h"
 #include "workflow/proposals.h"
+#include "workflow/setup_work.h"
+#include "workflow/standing.h"
 
 namespace refero {
 
 using studio::Edit;
 using studio::Id;
 using workflow::Receiver;
-using What = workflow::SetupOutcome::What;
 
 struct DayActions::Run {
     std::deque<Id> setups;
@@ -27,63 +27,23 @@ struct DayActions::Run {
     struct Delivery {
         Id setup;
         Receiver receiver;
+        bool onlyNew;  // the rest is there and stays
     };
     std::deque<Delivery> deliveries;
     bool planned = false;  // the deliveries are known
-    bool giving = false;   // the first of them is on its way; others may be given by hand meanwhile
+    // The first of them is on its way, or its frames are; others may be given by hand meanwhile.
+    bool giving = false, rendering = false;
     std::stop_source stop;
-};
-
-// What one setup's job gives.
-struct DayActions::Made {
-    std::optional<workflow::ChartShot> shot{};
-    std::optional<Correction> correction{};
-    bool mended = false;
-    QString why{};
 };
 
 namespace {
 
-// Reads what was not read, and builds what is due; any thread.
-template <class Made>
-Made made(workflow::Setup setup, const std::optional<workflow::Setup>& leader, const plan::Shoot& shoot,
-          const workflow::ShotContext& context, workflow::FrameCache& frames, const std::stop_token& stop) {
-    Made out;
-    if (setup.chartFrame.empty() && !setup.reading) return out;
-    if (!setup.reading) {
-        workflow::ReadShotOptions how;
-        how.hash = true;
-        how.frames = &frames;
-        out.shot = workflow::readShot(setup.chartFrame, context, how, stop);
-        if (!out.shot->reading) {
-            out.why = text(out.shot->reading.error().message);
-            return out;
-        }
-        setup.reading = *out.shot->reading;
-    }
-    const auto due = workflow::dueCorrection(setup, leader ? &*leader : nullptr, shoot, {});
-    if (!due) {
-        out.why = text(due.error().message);
-    } else if (due->what == What::done) {
-        auto c = due->run(stop);
-        if (c)
-            out.correction = *std::move(c);
-        else
-            out.why = text(c.error().message);
-    } else if (due->what == What::reshoot && !setup.correction) {
-        auto mended = workflow::mendedCorrection(setup, shoot, stop);
-        if (!mended) return out;
-        out.why = text(mended->why);
-        out.mended = mended->correction.has_value();
-        out.correction = std::move(mended->correction);
-    }
-    return out;
-}
-
-bool has(const workflow::Setup& s, Receiver receiver) {
-    return std::any_of(s.handedOver.begin(), s.handedOver.end(), [&](const workflow::HandedOver& h) {
-        return h.receiver == workflow::title(receiver) && !h.stale;
-    });
+// A shoot's own folder among those of others: files of two cards may have the same names.
+QString folderNameOf(const plan::Shoot& shoot) {
+    QString name = text(shoot.label.empty() ? shoot.code : shoot.label + " " + shoot.code);
+    for (QChar& c : name)
+        if (c == QLatin1Char('/') || c < QLatin1Char(' ')) c = QLatin1Char('-');
+    return name.trimmed();
 }
 
 }  // namespace
@@ -97,7 +57,9 @@ DayActions::DayActions(Session& session) : QObject(&session), session_(session) 
     });
     connect(&session.handover(), &HandoverActions::given, this, &DayActions::delivered);
     connect(&session.handover().frameQueue(), &FrameQueue::finished, this, [this] {
-        if (run_ && run_->planned) nextDelivery();
+        if (!run_ || !run_->planned) return;
+        run_->rendering = false;
+        nextDelivery();
     });
 }
 
@@ -124,10 +86,17 @@ DayActions::Found DayActions::found() const {
             ++(s.reading->verdict == Verdict::pass     ? out.good
                : s.reading->verdict == Verdict::review ? out.look
                                                        : out.again);
-        const bool follows = !s.leaderChanged.empty();
-        out.toBuild += follows || (!s.correction && !s.chartFrame.empty());
+        const bool waits = !s.leaderChanged.empty() || (!s.correction && !s.chartFrame.empty());
+        out.toBuild += waits && !triedInVain(s);
     }
     return out;
+}
+
+bool DayActions::triedInVain(const Setup& s) const {
+    return std::any_of(lines_.begin(), lines_.end(), [&](const Line& l) {
+        return l.setup == s.id && !l.why.isEmpty() && !l.left &&
+               (!s.reading || s.reading->verdict == l.verdict);
+    });
 }
 
 void DayActions::run(std::vector<Receiver> receivers, const QString& folder) {
@@ -175,43 +144,40 @@ void DayActions::nextSetup() {
             std::stop_source either;
             const auto ask = [&] { either.request_stop(); };
             const std::stop_callback one(mine, ask), other(closing, ask);
-            return made<Made>(setup, led, shoot, context, *frames, either.get_token());
+            return workflow::workOn(setup, led ? &*led : nullptr, shoot, context, *frames,
+                                    either.get_token());
         },
-        [this, id, run = run_](Made m) {
+        [this, id, run = run_](workflow::SetupWork work) {
             if (run_ != run) return;
-            if (!run->stop.stop_requested()) keep(id, std::move(m));
+            if (!run->stop.stop_requested()) keep(id, work);
             nextSetup();
         },
         Urgency::soon);
 }
 
-void DayActions::keep(Id id, Made m) {
+void DayActions::keep(Id id, const workflow::SetupWork& work) {
     Line* l = line(id);
-    const Setup* s = session_.setup(static_cast<int>(id));
-    if (!s || !l) return;
+    if (!session_.setup(static_cast<int>(id)) || !l) return;
     l->doing.clear();
-    l->why = m.why;
-    l->mended = m.mended;
-    Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
-    bool any = false;
-    if (m.shot && m.shot->frame) {
-        if (const auto kept = workflow::keepShot(edit, session_.contents(), id, *m.shot)) {
-            session_.state().know(*kept, *m.shot->reading);
-            any = true;
-        }
-        if (m.shot->reading) l->verdict = m.shot->reading->verdict;
+    l->why = text(work.why);
+    l->mended = work.mended;
+    if (work.shot) {
+        if (work.shot->reading) l->verdict = work.shot->reading->verdict;
+        Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
+        if (const auto kept = workflow::keepShot(edit, session_.contents(), id, *work.shot))
+            session_.state().know(*kept, *work.shot->reading);
+        // The reading must be there before what is built on it.
+        if (!edit.changes().empty() && !keepEdit(edit)) return;
     }
-    // The reading must be there before what is built on it.
-    if (any && !keepEdit(edit)) return;
-    if (m.correction) {
-        Edit built = session_.studio()->edit(tr("Do the day's work").toStdString());
-        const auto kept = workflow::keepCorrection(built, session_.contents(), id, *m.correction);
+    if (work.correction) {
+        Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
+        const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *work.correction);
         if (!kept) {
             l->why = text(kept.error().message);
         } else {
-            session_.state().know(*kept, *m.correction);
-            l->left = m.correction->summary.after.mean;
-            keepEdit(built);
+            session_.state().know(*kept, *work.correction);
+            l->left = work.correction->summary.after.mean;
+            keepEdit(edit);
         }
     }
     emit changed();
@@ -230,27 +196,31 @@ bool DayActions::keepEdit(const Edit& edit) {
     return true;
 }
 
+void DayActions::planDeliveries() {
+    run_->planned = true;
+    for (const Setup& s : session_.setups())
+        for (const Receiver r : run_->receivers) {
+            if (!s.correction) continue;
+            const auto standing = workflow::standingOf(session_.contents(), s, r);
+            if (standing != workflow::Standing::all)
+                run_->deliveries.push_back({s.id, r, standing == workflow::Standing::partly});
+            else if (Line* l = line(s.id))
+                ++l->receivers;
+        }
+}
+
 void DayActions::nextDelivery() {
-    if (!run_->planned) {
-        run_->planned = true;
-        for (const Setup& s : session_.setups())
-            for (const Receiver r : run_->receivers) {
-                if (!s.correction) continue;
-                if (has(s, r)) {
-                    if (Line* l = line(s.id)) ++l->receivers;
-                } else {
-                    run_->deliveries.push_back({s.id, r});
-                }
-            }
-    }
-    if (run_->stop.stop_requested()) return end(true);
+    if (!run_->planned) planDeliveries();
+    if (run_->stop.stop_requested()) return stopHere();
     if (session_.handover().giving() || session_.handover().frameQueue().state() != FrameQueue::State::idle)
         return;
     if (run_->deliveries.empty()) return end(false);
-    const auto [id, receiver] = run_->deliveries.front();
+    const auto [id, receiver, onlyNew] = run_->deliveries.front();
     const Setup* s = session_.setup(static_cast<int>(id));
     Line* l = line(id);
-    const QString folder = QDir(run_->folder).filePath(text(std::string(workflow::name(receiver))));
+    const QString folder = QDir(run_->folder)
+                               .filePath(folderNameOf(session_.day().shoot) + QLatin1Char('/') +
+                                         text(std::string(workflow::name(receiver))));
     if (!s || !s->correction || !l || !QDir().mkpath(folder)) {
         if (l && s) l->why = tr("The folder %1 cannot be made.").arg(folder);
         run_->deliveries.pop_front();
@@ -259,7 +229,7 @@ void DayActions::nextDelivery() {
     l->doing = tr("Handing over to: %1").arg(text(std::string(workflow::title(receiver))));
     emit changed();
     workflow::Delivery delivery = workflow::deliveryFor(receiver, *s->correction);
-    delivery.collisions = io::Collision::number;
+    delivery.collisions = onlyNew ? io::Collision::skip : io::Collision::replace;
     run_->giving = true;
     session_.handover().give(static_cast<int>(id), delivery, folder);
 }
@@ -277,16 +247,21 @@ void DayActions::delivered(int id, const QStringList& problems) {
     }
     emit changed();
     // Its frames may still be at work; the next one waits for them.
+    run_->rendering = session_.handover().frameQueue().state() != FrameQueue::State::idle;
     nextDelivery();
 }
 
 void DayActions::stop() {
     if (!run_) return;
     run_->stop.request_stop();
-    if (run_->planned) {
-        session_.handover().frameQueue().cancel();
-        if (!session_.handover().giving()) end(true);
-    }
+    if (!run_->planned || run_->giving) return;  // it ends with what is at work
+    stopHere();
+}
+
+// Frames that were given by hand go on; those of this run do not.
+void DayActions::stopHere() {
+    if (std::exchange(run_->rendering, false)) session_.handover().frameQueue().cancel();
+    if (run_) end(true);
 }
 
 void DayActions::end(bool stopped) {

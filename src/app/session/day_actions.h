@@ -17,6 +17,9 @@
 namespace refero {
 
 class Session;
+namespace workflow {
+struct SetupWork;
+}
 
 /// The usual day in one go: begins the setups that frames speak for, reads and judges their chart shots,
 /// builds corrections where that is good or can be mended, and hands over. All that the studio keeps of it is
@@ -48,8 +51,8 @@ class DayActions : public QObject {
     };
     const std::vector<Line>& lines() const { return lines_; }
 
-    /// Goes through all setups, then hands over to each receiver into a folder of its own in `folder`;
-    /// without receivers nothing goes out.
+    /// Goes through all setups, then hands over to each receiver into a folder of its own in that of
+    /// the shoot, which is made in `folder`; without receivers nothing goes out.
     void run(std::vector<workflow::Receiver> receivers, const QString& folder);
     /// What is at work ends at a safe place; what is done stays.
     void stop();
@@ -66,14 +69,17 @@ class DayActions : public QObject {
 
   private:
     struct Run;
-    struct Made;
     void nextSetup();
-    void keep(studio::Id setup, Made made);
+    void keep(studio::Id setup, const workflow::SetupWork& work);
     bool keepEdit(const studio::Edit& edit);
+    void planDeliveries();
     void nextDelivery();
     void delivered(int setup, const QStringList& problems);
+    void stopHere();
     void end(bool stopped);
     Line* line(studio::Id setup);
+    /// The last run said why nothing could be built, and the shot is the same.
+    bool triedInVain(const Setup& setup) const;
 
     Session& session_;
     std::vector<Line> lines_;

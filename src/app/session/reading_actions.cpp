@@ -289,8 +289,9 @@ void ReadingActions::setChart(int id, const Chart& chart) {
         });
 }
 
-void ReadingActions::learnChart(int id, std::optional<workflow::ChartSource> data,
-                                workflow::LearnRequest request,
+void ReadingActions::learnChart(int id, std::shared_ptr<const std::vector<LearnedLayout>> layouts,
+                                std::optional<workflow::ChartSource> data,
+                                const workflow::LearnRequest& request,
                                 const std::function<void(const QString&)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->frame) return;
@@ -299,11 +300,10 @@ void ReadingActions::learnChart(int id, std::optional<workflow::ChartSource> dat
         Result<Reading> reading;
     };
     session_.background(
-        [frame = s->frame, data = std::move(data), request = std::move(request),
-         limits = limits()](const std::stop_token& stop) mutable -> Learned {
-            request.stop = stop;
-            auto chart = data ? workflow::chartLearned(*frame, *data, request)
-                              : workflow::layoutLearned(*frame, request);
+        [frame = s->frame, layouts = std::move(layouts), data = std::move(data), request,
+         limits = limits()](const std::stop_token& stop) -> Learned {
+            auto chart = data ? workflow::chartLearned(*frame, *layouts, *data, request)
+                              : workflow::layoutLearned(*frame, *layouts, request);
             if (!chart) return {chart, tl::unexpected(chart.error())};
             io::ReadRequest read{frame->path, *chart};
             read.limits = limits;

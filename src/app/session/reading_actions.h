@@ -66,9 +66,10 @@ class ReadingActions : public QObject {
     /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
     /// middle.
     void setChart(int id, const Chart& chart);
-    /// Learns a chart that nobody has described from the setup's frame, keeps it in the kit and reads the
-    /// frame with it: one step. Without data only its layout. `done` hears why it was refused, or nothing.
-    void learnChart(int id, std::optional<workflow::ChartSource> data, workflow::LearnRequest request,
+    /// Makes a chart of what was seen in the setup's frame, keeps it in the kit and reads the frame with it:
+    /// one step. Without data only its layout. `done` hears why it was refused, or nothing.
+    void learnChart(int id, std::shared_ptr<const std::vector<LearnedLayout>> layouts,
+                    std::optional<workflow::ChartSource> data, const workflow::LearnRequest& request,
                     const std::function<void(const QString& refused)>& done);
     void setEncoding(int id, const Transfer& encoding);
     /// As setEncoding, from a curve file; where it cannot be used, the setup says why and stays as it is.

@@ -7,7 +7,6 @@
 
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
-#include "core/find/layout.h"
 #include "io/clip.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
@@ -39,26 +38,19 @@ std::deque<Id> withoutChart(const Session& session) {
 QString layoutIn(const std::string& path, const std::stop_token& stop) {
     const auto frame = io::readForLooking(path, kLookingEdge);
     if (!frame) return {};
-    const auto layouts = learnedLayouts(frame->image, {frame->metadata.focalLength35mm, stop});
+    const auto layouts = workflow::layoutsIn(*frame, stop);
     if (!layouts) return {};
     return text(words::patchesOf(layouts->front().fields));
 }
 
 }  // namespace
 
-struct UnknownCharts::Again {
-    Chart chart;
-    std::deque<Id> open;
-    int found = 0, all = 0;
-    std::int64_t step = 0;
-};
-
 UnknownCharts::UnknownCharts(Session& session) : QObject(&session), session_(session) {
     connect(&session, &Session::studioChanged, this, [this] {
         ++run_;
         open_.clear();
         seen_.reset();
-        again_.reset();
+        again_ = {};
         emit changed();
     });
 }
@@ -124,36 +116,37 @@ void UnknownCharts::take() {
 
 void UnknownCharts::lookAgainFor(const Chart& chart) {
     ++run_;
-    open_.clear();
     seen_.reset();
-    again_ = std::make_shared<Again>();
-    again_->chart = chart;
-    again_->open = withoutChart(session_);
-    again_->all = static_cast<int>(again_->open.size());
-    again_->step = session_.studio()->done().empty() ? 0 : session_.studio()->done().back().id;
+    open_ = withoutChart(session_);
+    again_ = {!open_.empty(), 0, static_cast<int>(open_.size()), 0};
+    step_ = session_.studio()->done().empty() ? 0 : session_.studio()->done().back().id;
     emit changed();
-    nextAgain();
+    nextAgain(chart);
 }
 
-void UnknownCharts::nextAgain() {
-    const auto run = again_;
-    if (run->open.empty()) {
-        again_.reset();
-        emit changed();
-        return emit lookedAgain(run->found, run->all);
-    }
-    const Id id = run->open.front();
-    run->open.pop_front();
+void UnknownCharts::stopLookingAgain() {
+    ++run_;
+    open_.clear();
+    again_.open = false;
+    emit changed();
+}
+
+void UnknownCharts::nextAgain(const Chart& chart) {
+    if (open_.empty()) return stopLookingAgain();
+    const Id id = open_.front();
+    open_.pop_front();
     const auto* f = session_.contents().find<Frame>(id);
-    if (!f) return nextAgain();
+    if (!f) return nextAgain(chart);
     session_.background(
-        [path = f->path, chart = run->chart] {
+        [path = f->path, chart] {
             return studio::lookAt({{path}}, {{chart}, {}});
         },
-        [this, id, run](const studio::Arrival& arrival) {
-            if (run != again_) return;
+        [this, id, chart, run = run_](const studio::Arrival& arrival) {
+            if (run != run_) return;
+            ++again_.done;
             if (!arrival.chart.empty()) keep(id, arrival);
-            nextAgain();
+            emit changed();
+            nextAgain(chart);
         },
         Urgency::later);
 }
@@ -162,11 +155,11 @@ void UnknownCharts::keep(Id id, const studio::Arrival& arrival) {
     Edit edit = session_.studio()->edit(tr("A chart that was learned is in it").toStdString());
     studio::seenSince(edit, session_.contents(), session_.day(), id, arrival);
     if (edit.changes().empty()) return;
-    if (const Status kept = session_.studio()->amend(edit, again_->step); !kept) {
+    if (const Status kept = session_.studio()->amend(edit, step_); !kept) {
         emit session_.refused(text(kept.error().message));
         return;
     }
-    ++again_->found;
+    ++again_.found;
     session_.undo().refresh();
     session_.rebuild();
 }

@@ -40,24 +40,30 @@ class UnknownCharts : public QObject {
     /// Looks for a chart that was learned just now in all frames in which none was found. They become chart
     /// frames with the last step.
     void lookAgainFor(const Chart& chart);
-    bool lookingAgain() const { return again_ != nullptr; }
+    /// What is found stays.
+    void stopLookingAgain();
+    /// How far that is.
+    struct Again {
+        bool open = false;  ///< it goes on
+        int done = 0, all = 0;
+        int found = 0;  ///< frames that show the chart
+    };
+    const Again& again() const { return again_; }
 
   signals:
     void changed();
-    /// Frames that show the chart, of those that were looked at.
-    void lookedAgain(int found, int all);
 
   private:
-    struct Again;
     void next();
-    void nextAgain();
+    void nextAgain(const Chart& chart);
     void keep(studio::Id frame, const studio::Arrival& arrival);
 
     Session& session_;
     std::optional<Seen> seen_;
     std::deque<studio::Id> open_;  ///< still to be looked through
-    std::shared_ptr<Again> again_;
-    int run_ = 0;
+    Again again_;
+    std::int64_t step_ = 0;  ///< that learned the chart
+    int run_ = 0;            ///< counts the searches: what an older one still finds is let go
 };
 
 }  // namespace refero

@@ -12,6 +12,10 @@ bool near(double a, double b, double unit) {
     return std::abs(a - b) < 0.02 * unit;
 }
 
+bool alike(const Point& a, const Point& b, const Point& unit) {
+    return near(a.x(), b.x(), unit.x()) && near(a.y(), b.y(), unit.y());
+}
+
 // How many patches from `begin` on follow each other in one row.
 std::size_t rowLength(const std::vector<Patch>& patches, std::size_t begin) {
     const Patch& first = patches[begin];
@@ -21,9 +25,7 @@ std::size_t rowLength(const std::vector<Patch>& patches, std::size_t begin) {
         const Patch& p = patches[begin + n];
         const double ahead = p.centreMm.x() - patches[begin + n - 1].centreMm.x();
         if (!near(p.centreMm.y(), first.centreMm.y(), first.sizeMm.y()) || ahead <= 0) break;
-        if (!near(p.sizeMm.x(), first.sizeMm.x(), first.sizeMm.x()) ||
-            !near(p.sizeMm.y(), first.sizeMm.y(), first.sizeMm.y()))
-            break;
+        if (!alike(p.sizeMm, first.sizeMm, first.sizeMm)) break;
         if (n == 1) step = ahead;
         if (!near(ahead, step, step)) break;
     }
@@ -45,11 +47,7 @@ PatchField fieldFrom(const std::vector<Patch>& patches, std::size_t begin) {
         for (std::size_t k = 0; k < across; ++k) {
             const Patch& p = patches[begin + f.count() + k];
             const Point wanted = f.first + Point(static_cast<double>(k), f.rows).cwiseProduct(f.pitch);
-            const bool fits = near(p.centreMm.x(), wanted.x(), f.size.x()) &&
-                              near(p.centreMm.y(), wanted.y(), f.size.y()) &&
-                              near(p.sizeMm.x(), f.size.x(), f.size.x()) &&
-                              near(p.sizeMm.y(), f.size.y(), f.size.y());
-            if (!fits) return f;
+            if (!alike(p.centreMm, wanted, f.size) || !alike(p.sizeMm, f.size, f.size)) return f;
         }
     return f;
 }

@@ -27,7 +27,8 @@ struct PatchField {
     /// Top left and bottom right corner of all of its patches.
     Point low() const { return first - size / 2; }
     Point high() const { return centre(count() - 1) + size / 2; }
-    bool gapless() const { return (pitch - size).cwiseAbs().maxCoeff() < 1e-9 * pitch.maxCoeff(); }
+    /// Its patches touch, to the digits of a chart file.
+    bool gapless() const { return (pitch - size).cwiseAbs().maxCoeff() < 1e-4 * pitch.maxCoeff(); }
 };
 
 /// All places of these fields, field by field and row by row.

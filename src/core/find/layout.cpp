@@ -23,6 +23,8 @@ constexpr std::size_t kSeeds = 48;
 constexpr std::size_t kFewest = 12, kMost = 300;
 // Largest number of layouts told of one frame.
 constexpr std::size_t kChoices = 8;
+// Edges lie nearer than this to where even fields put them, as a share of the smallest patch's side.
+constexpr double kStraight = 0.03;
 // Where the lens is not known it is between these.
 constexpr double kShortest35mm = 24, kTypical35mm = 50, kLongest35mm = 200;
 // A patch that is as nearly square as this is meant to be square: what the view tells of its shape is not
@@ -86,7 +88,7 @@ void setProportions(const LinearImage& frame, PlacedFields& p, double focal35mm)
     stretch(p, Point(1, (square ? 1 : likely) * size.x() / size.y()));
 }
 
-LearnedLayout layoutOf(PlacedFields p, double seen) {
+LearnedLayout layoutOf(PlacedFields p) {
     FramedFields on = framed(std::move(p.fields));
     Eigen::Matrix3d shift = Eigen::Matrix3d::Identity();
     shift.block<2, 1>(0, 2) = -on.shift;
@@ -100,9 +102,16 @@ LearnedLayout layoutOf(PlacedFields p, double seen) {
     out.chartToFrame = p.toFrame;
     const Point& o = out.outlineMm;
     out.corners = p.toFrame(Quad{Point(0, 0), Point(o.x(), 0), o, Point(0, o.y())});
-    out.seen = seen;
-    out.edgeResidualPixels = p.residualPixels;
     return out;
+}
+
+// Of all patches, in the frame's pixels.
+double smallestSide(const PlacedFields& p) {
+    double side = 1e30;
+    for (const PatchField& f : p.fields)
+        for (const std::size_t i : {std::size_t{0}, f.count() - 1})
+            side = std::min(side, f.size.minCoeff() * std::sqrt(std::abs(p.toFrame.areaScale(f.centre(i)))));
+    return side;
 }
 
 bool wanted(std::size_t patches) {
@@ -129,8 +138,9 @@ void learn(const LinearImage& frame, const LinearImage& image, const std::vector
     const auto keep = [&](PlacedFields p) {
         if (!wanted(places(p.fields))) return;
         p = detail::fitFieldsToEdges(frame, std::move(p));
+        if (p.residualPixels > kStraight * smallestSide(p)) return;
         setProportions(frame, p, options.focalLength35mm);
-        out.push_back(layoutOf(std::move(p), grid.seenShare()));
+        out.push_back(layoutOf(std::move(p)));
     };
     std::set<std::size_t> own;
     for (const auto& r : grid.region)

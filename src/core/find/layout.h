@@ -16,9 +16,7 @@ struct LearnedLayout {
     std::vector<PatchField> fields;  ///< the largest first
     Point outlineMm = Point::Zero();
     Homography chartToFrame;
-    Quad corners;                   ///< of the outline, in the frame
-    double seen = 0;                ///< share of the patches found as areas of their own, 0..1
-    double edgeResidualPixels = 0;  ///< median distance of measured patch edges from the fitted ones
+    Quad corners;  ///< of the outline, in the frame
 };
 
 /// What a chart's longer side is taken for until somebody measures it.

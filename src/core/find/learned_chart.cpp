@@ -1,14 +1,12 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
-#include <array>
 #include <optional>
 
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/find/detail/patch_evidence.h"
 #include "core/find/layout.h"
-#include "core/numeric/statistics.h"
 
 namespace refero {
 namespace {
@@ -35,7 +33,7 @@ SeenAtPlaces seenAt(const LinearImage& frame, const Homography& map, const std::
 
 // The colour between the patches, or beside them where they touch: the median, since a neighbour shows there.
 Vector3 surroundOf(const LinearImage& frame, const LearnedLayout& layout) {
-    std::array<std::vector<double>, 3> values;
+    std::vector<Vector3> seen;
     for (const PatchField& f : layout.fields) {
         const Point beside = f.gapless() ? Point(f.size * 0.62) : Point(f.pitch / 2);
         for (std::size_t i = 0; i < f.count(); ++i)
@@ -43,13 +41,10 @@ Vector3 surroundOf(const LinearImage& frame, const LearnedLayout& layout) {
                 const Point at = f.centre(i) + Point(sx, 1).cwiseProduct(beside);
                 const bool within = (at - f.low()).minCoeff() > 0 && (f.high() - at).minCoeff() > 0;
                 if (f.gapless() && within) continue;
-                if (const auto v = meanAt(frame, layout.chartToFrame, at, f.size * 0.01))
-                    for (int c = 0; c < 3; ++c) values[static_cast<std::size_t>(c)].push_back((*v)[c]);
+                if (const auto v = meanAt(frame, layout.chartToFrame, at, f.size * 0.01)) seen.push_back(*v);
             }
     }
-    Vector3 out;
-    for (int c = 0; c < 3; ++c) out[c] = numeric::medianOf(std::move(values[static_cast<std::size_t>(c)]));
-    return out;
+    return detail::medianColour(seen);
 }
 
 // A field with lines added (or, below 0, taken off) at its left, upper, right and lower side.
@@ -85,7 +80,7 @@ void turnOnce(Chart& chart) {
     chart.outlineMm = {height, chart.outlineMm.x()};
 }
 
-Result<Chart> withArrangement(const Arrangement& a, const ChartColours& colours) {
+Chart withArrangement(const Arrangement& a, const ChartColours& colours) {
     const FramedFields on = framed(a.fields);
     Chart chart;
     chart.outlineMm = on.outlineMm;
@@ -160,8 +155,8 @@ Result<Chart> chartFrom(const LearnedLayout& layout, const LinearImage& frame, c
     }
     const auto arrangement = arranged(choices, colours);
     if (!arrangement) return tl::unexpected(arrangement.error());
-    auto chart = withArrangement(*arrangement, colours);
-    if (chart) chart->surroundLabD50 = surroundLab(arrangement->seenToXyzD50 * surroundOf(frame, layout));
+    Chart chart = withArrangement(*arrangement, colours);
+    chart.surroundLabD50 = surroundLab(arrangement->seenToXyzD50 * surroundOf(frame, layout));
     return chart;
 }
 
@@ -186,10 +181,9 @@ Result<Chart> chartFrom(const Chart& estimated, const ChartColours& colours) {
     for (const Patch& p : estimated.patches) choice.seen.push_back(toXyz(p.labD50).vector());
     const auto arrangement = arranged({choice}, colours);
     if (!arrangement) return tl::unexpected(arrangement.error());
-    auto chart = withArrangement(*arrangement, colours);
-    if (!chart) return chart;
-    chart->surroundLabD50 = estimated.surroundLabD50;
-    return sized(*chart, estimated.outlineMm.maxCoeff());
+    Chart chart = withArrangement(*arrangement, colours);
+    chart.surroundLabD50 = estimated.surroundLabD50;
+    return sized(chart, estimated.outlineMm.maxCoeff());
 }
 
 Chart sized(const Chart& chart, double longSideMm) {

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/find/detail/edges.h"
+#include "core/find/detail/patch_evidence.h"
 #include "core/numeric/least_squares.h"
 #include "core/numeric/statistics.h"
 
@@ -55,12 +56,7 @@ Between betweenAlong(const LinearImage& frame, const PatchField& f, const Homogr
         }
     }
     if (midway.size() < 4) return Between::nothing;
-    Vector3 middle;
-    for (int c = 0; c < 3; ++c) {
-        std::vector<double> values;
-        for (const Vector3& m : midway) values.push_back(m[c]);
-        middle[c] = numeric::medianOf(std::move(values));
-    }
+    const Vector3 middle = medianColour(midway);
     const double fromMixture = medianDistance(midway, mixed),
                  fromOne = medianDistance(midway, std::vector<Vector3>(midway.size(), middle));
     if (fromMixture < fromOne && f.size[axis] > kApart * f.pitch[axis]) return Between::nothing;

@@ -42,20 +42,16 @@ double lightestOf(const SeenPlaces& seen) {
 
 // The colour around a field's patches, in roots of linear light; nothing where they touch or it is not seen.
 std::optional<Vector3> groundOf(const LinearImage& image, const PatchField& f, const Homography& map) {
-    std::array<std::vector<double>, 3> values;
+    std::vector<Vector3> seen;
     const Point gap = f.pitch - f.size;
     for (std::size_t i = 0; i < f.count(); ++i)
         for (int axis = 0; axis < 2; ++axis) {
             if (gap[axis] <= 0.02 * f.size[axis]) continue;
             Point at = f.centre(i);
             at[axis] += f.pitch[axis] / 2;
-            if (const auto s = placeSeen(image, map, at, f.size * kSpot))
-                for (int c = 0; c < 3; ++c) values[static_cast<std::size_t>(c)].push_back(s->root[c]);
+            if (const auto s = placeSeen(image, map, at, f.size * kSpot)) seen.push_back(s->root);
         }
-    if (values[0].size() < 3) return {};
-    Vector3 out;
-    for (int c = 0; c < 3; ++c) out[c] = numeric::medianOf(std::move(values[static_cast<std::size_t>(c)]));
-    return out;
+    return seen.size() < 3 ? std::nullopt : std::optional(medianColour(seen));
 }
 
 // One line at the rim: `side` 0 to 3 is left, upper, right, lower.
@@ -114,6 +110,16 @@ std::optional<PlaceSeen> placeSeen(const LinearImage& image, const Homography& m
     Vector3 square = Vector3::Zero();
     for (const Vector3& r : roots) square += (r - out.root).cwiseAbs2() / (n * n);
     out.deviation = std::sqrt(square.maxCoeff());
+    return out;
+}
+
+Vector3 medianColour(const std::vector<Vector3>& colours) {
+    Vector3 out;
+    for (int c = 0; c < 3; ++c) {
+        std::vector<double> values;
+        for (const Vector3& v : colours) values.push_back(v[c]);
+        out[c] = numeric::medianOf(std::move(values));
+    }
     return out;
 }
 

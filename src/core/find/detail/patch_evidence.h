@@ -3,6 +3,7 @@
 #pragma once
 
 #include <optional>
+#include <vector>
 
 #include "core/chart/patch_field.h"
 #include "core/frame/image.h"
@@ -19,6 +20,9 @@ struct PlaceSeen {
 /// Of an upright oblong of that centre and size; nothing where it leaves the picture.
 std::optional<PlaceSeen> placeSeen(const LinearImage& image, const Homography& map, const Point& centre,
                                    const Point& size);
+
+/// Channel by channel; of nothing, 0.
+Vector3 medianColour(const std::vector<Vector3>& colours);
 
 /// Whether the places of a field hold patches: even within, and unlike their neighbours. Windows and tiles of
 /// one colour do not.
