@@ -60,7 +60,8 @@ class BalanceVerb : public Verb {
                                  {"certainty", balance->certainty},
                                  {"gains", {c.gains.x(), c.gains.y(), c.gains.z()}},
                                  {"level", c.level},
-                                 {"colours_from", balance->coloursFrom},
+                                 {"source", name(c.loan->source)},
+                                 {"colours_from", c.loan->from.empty() ? "" : c.loan->from.front()},
                                  {"light_apart", balance->lightApart}};
             if (auto ok = deliver(json_, io::prettyJson(found), s); !ok) return tl::unexpected(ok.error());
         }

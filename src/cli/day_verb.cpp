@@ -9,6 +9,7 @@
 #include "io/chart_file.h"
 #include "io/json.h"
 #include "studio/studio.h"
+#include "words/loan_words.h"
 #include "workflow/day_run.h"
 
 namespace refero::cli {
@@ -118,6 +119,10 @@ class DayVerb : public Verb {
                          {"correction", s.correction.empty() ? io::Json(nullptr) : io::Json(s.correction)},
                          {"files", s.files}};
             if (s.mended) one["mended"] = true;
+            if (s.loan)
+                one["loan"] = {{"source", name(s.loan->source)},
+                               {"balance", name(s.loan->balance)},
+                               {"from", s.loan->from}};
             if (!s.proposed.empty()) one["proposed"] = s.proposed;
             if (!s.why.empty()) one["why"] = s.why;
             j["setups"].push_back(std::move(one));
@@ -147,7 +152,9 @@ class DayVerb : public Verb {
         for (const workflow::DaySetup& s : outcome.setups) {
             out << s.name << (s.body.empty() ? "" : ", " + s.body) << (s.lens.empty() ? "" : ", " + s.lens)
                 << ": " << (s.verdict ? std::string(label(*s.verdict)) : "no chart shot read")
-                << (s.correction.empty() ? "" : ", corrected")
+                << (s.loan                 ? ", colours " + words::label(*s.loan)
+                    : s.correction.empty() ? ""
+                                           : ", corrected")
                 << (s.mended ? " as far as it could be mended" : "") << ".\n";
             if (!s.proposed.empty()) out << "  " << s.proposed << "\n";
             if (!s.why.empty()) out << "  " << s.why << "\n";

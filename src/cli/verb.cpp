@@ -18,6 +18,7 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeMatch());
     verbs.push_back(makeBalance());
     verbs.push_back(makeDay());
+    verbs.push_back(makeLibrary());
     verbs.push_back(makeVerify());
     verbs.push_back(makeBetween());
     verbs.push_back(makeApply());

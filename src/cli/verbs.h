@@ -13,6 +13,7 @@ std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeMatch();
 std::unique_ptr<Verb> makeBalance();
 std::unique_ptr<Verb> makeDay();
+std::unique_ptr<Verb> makeLibrary();
 std::unique_ptr<Verb> makeVerify();
 std::unique_ptr<Verb> makeBatch();
 std::unique_ptr<Verb> makeReport();

@@ -366,6 +366,28 @@ FitLimits limitsFrom(const Node& n) {
     return out;
 }
 
+Json loanJson(const Loan& loan) {
+    Json j{{"source", name(loan.source)}, {"balance", name(loan.balance)}, {"from", loan.from}};
+    if (loan.mired) j["mired"] = *loan.mired;
+    if (loan.source == LoanSource::mix) j["share"] = loan.share;
+    return j;
+}
+
+Loan loanFrom(const Node& n) {
+    Loan out;
+    const auto source = loanSourceByName(n.at("source").text());
+    if (!source) n.at("source").fail("is wrong: " + source.error().message);
+    out.source = *source;
+    const auto balance = balancedOnByName(n.at("balance").text());
+    if (!balance) n.at("balance").fail("is wrong: " + balance.error().message);
+    out.balance = *balance;
+    for (const Node& from : n.at("from").items()) out.from.push_back(from.text());
+    if (n.has("mired")) out.mired = n.at("mired").number();
+    out.share = n.number("share", 0);
+    if (!(out.share >= 0 && out.share <= 1)) n.at("share").fail("must be 0 to 1");
+    return out;
+}
+
 Correction correctionFrom(const Node& root) {
     expectFormat(root, "refero-correction", 1);
     Correction c;
@@ -406,6 +428,7 @@ Correction correctionFrom(const Node& root) {
             c.weights[n.at("patch").text()] = n.at("weight").number();
     if (root.has("limits")) c.limits = limitsFrom(root.at("limits"));
     if (root.has("aim")) c.aim = aimFrom(root.at("aim"));
+    if (root.has("loan")) c.loan = loanFrom(root.at("loan"));
     if (root.has("look")) c.look = lookFrom(root.at("look"));
     if (root.has("grey_curves")) c.greyCurves = greyCurvesFrom(root.at("grey_curves"));
     if (root.has("hue_sectors")) c.sectors = sectorsFrom(root.at("hue_sectors"));
@@ -473,6 +496,7 @@ Json toJson(const Correction& c) {
     j[c.colours.base().degree() == 1 ? "matrix" : "root_polynomial"] = std::move(rows);
     if (c.colours.lattice()) j["lattice"] = latticeJson(*c.colours.lattice());
     j["aim"] = aimJson(c.aim);
+    if (c.loan) j["loan"] = loanJson(*c.loan);
     if (c.look) j["look"] = lookJson(*c.look);
     if (c.sectors) j["hue_sectors"] = sectorsJson(*c.sectors);
     if (!c.finish.isNone()) j["finish"] = finishJson(c.finish);

@@ -138,6 +138,15 @@ Result<Mosaic> readSensor(const std::filesystem::path& path) {
     return *std::move(picture->sensor);
 }
 
+std::optional<Vector3> readCameraWhite(const std::filesystem::path& path) {
+    const auto raw = std::make_unique<LibRaw>();
+    if (raw->open_file(path.c_str()) != LIBRAW_SUCCESS) return {};
+    const float* gains = raw->imgdata.color.cam_mul;
+    const Vector3 out(gains[1] / gains[0], 1, gains[1] / gains[2]);
+    const bool said = gains[0] > 0 && gains[1] > 0 && gains[2] > 0 && out.allFinite();
+    return said ? std::optional(out) : std::nullopt;
+}
+
 Result<RawPreview> readRawPreview(const std::filesystem::path& path) {
     const std::string who = path.filename().string();
     const auto none = [&] { return failure(who + " carries no preview."); };

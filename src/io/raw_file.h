@@ -5,6 +5,7 @@
 #include <filesystem>
 #include <optional>
 
+#include "core/colour/xyz.h"
 #include "core/frame/image.h"
 #include "core/frame/mosaic.h"
 #include "core/result.h"
@@ -25,6 +26,10 @@ struct RawPicture {
     LinearImage image;             ///< of any other: as LibRaw demosaics it, not balanced
 };
 Result<RawPicture> readRawPicture(const std::filesystem::path& path);
+
+/// Linear camera RGB of white as the camera balanced the frame, green = 1; nothing where the file does not
+/// say or is no raw file. Quick: the picture is not unpacked.
+std::optional<Vector3> readCameraWhite(const std::filesystem::path& path);
 
 struct RawPreview {
     EncodedImage image;   ///< as the camera drew it, not turned upright yet

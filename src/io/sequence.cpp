@@ -53,7 +53,8 @@ std::vector<MediaItem> mediaItems(const std::vector<fs::path>& files) {
         }
         if (end - i < kFewest) end = i + 1;
         out.push_back({{sorted.begin() + static_cast<std::ptrdiff_t>(i),
-                        sorted.begin() + static_cast<std::ptrdiff_t>(end)}});
+                        sorted.begin() + static_cast<std::ptrdiff_t>(end)},
+                       {}});
         i = end;
     }
     return out;

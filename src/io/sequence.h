@@ -10,6 +10,7 @@ namespace refero::io {
 /// A picture, a clip, or the pictures of an image sequence.
 struct MediaItem {
     std::vector<std::filesystem::path> files;  ///< one, or a sequence's in their order
+    std::filesystem::path twin{};  ///< the camera's own picture of a raw file; empty: there is none
     bool isSequence() const { return files.size() > 1; }
 };
 

@@ -73,6 +73,7 @@ struct SecondChart {
 struct Shot {
     std::string file;
     std::string camera = "heron";
+    std::string serial{};  ///< of the camera; empty: its files do not say
     std::string lens = "50 mm";
     std::int64_t setup = 0;        ///< of the studio that comes with the scene; 0: none
     std::string place, lightName;  ///< for people
@@ -103,6 +104,8 @@ struct Shot {
     std::optional<SecondChart> second;
     /// Linear recordings, too, leave the camera balanced.
     bool balanced = false;
+    /// Of raw files: by what the camera's own balance misses that of the light, by channel.
+    Vector3 balanceMiss{1, 1, 1};
     /// Exponent per channel on the encoded (or linear) value: curves that cross.
     Vector3 toneSkew{1, 1, 1};
     bool noise = true;

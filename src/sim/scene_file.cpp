@@ -79,6 +79,7 @@ Mishaps mishapsFrom(const Node& n) {
 void describe(const Node& n, Shot& s) {
     s.camera = n.text("camera", s.camera);
     s.setup = n.whole<std::int64_t>("setup", 0);
+    s.serial = n.text("serial", "");
     s.lens = n.text("lens", s.lens);
     s.place = n.text("place", s.place);
     s.lightName = n.text("light_name", s.lightName);
@@ -168,6 +169,7 @@ Json mishapsJson(const Mishaps& m) {
 Json shotJson(const Shot& s) {
     Json j{{"file", s.file},
            {"camera", s.camera},
+           {"serial", s.serial},
            {"lens", s.lens},
            {"setup", s.setup},
            {"place", s.place},

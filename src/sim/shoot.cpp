@@ -231,6 +231,7 @@ io::WriteOptions fileOptions(const Shot& shot, const Body& body) {
     o.encoding = shot.encoding;
     o.bits = std::filesystem::path(shot.file).extension() == ".dpx" ? 10 : 16;
     o.metadata.body = body.name;
+    o.metadata.serial = shot.serial;
     o.metadata.lens = shot.lens;
     o.metadata.taken = shot.taken;
     o.metadata.iso = shot.iso;
@@ -266,7 +267,8 @@ Status writeRaw(const Shot& shot, const Body& body, const Exposure& exposure,
     Spectrum flat;
     flat.values.fill(1);
     const Vector3 white = response(body, *illuminantByName(shot.light), flat);
-    o.neutral = white / white.maxCoeff();
+    const Vector3 seen = white.cwiseProduct(shot.balanceMiss);
+    o.neutral = seen / seen.maxCoeff();
     o.marginLeft = o.marginTop = shot.maskedBorder;
     o.previewLongEdge = 1200;
     return io::writeDng(folder / shot.file, sensor, o);

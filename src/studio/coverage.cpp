@@ -4,12 +4,15 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 namespace refero::studio {
 
 std::vector<SetupCoverage> coverage(const Contents& contents, const plan::Day& day) {
     std::vector<Id> corrected;
-    for (const auto& [id, c] : contents.all<CorrectionRecord>()) corrected.push_back(c.reading);
+    std::set<Id> lentTo;
+    for (const auto& [id, c] : contents.all<CorrectionRecord>())
+        c.reading == 0 ? void(lentTo.insert(c.setup)) : corrected.push_back(c.reading);
     std::vector<SetupCoverage> out;
     std::map<Id, std::size_t> row;
     for (const plan::Setup& s : day.setups) {
@@ -26,8 +29,9 @@ std::vector<SetupCoverage> coverage(const Contents& contents, const plan::Day& d
             continue;
         }
         const auto taken = plan::momentFrom(f.taken);
-        const plan::Served s =
-            plan::served(day, corrected, f.setup, taken ? std::optional(*taken) : std::nullopt);
+        plan::Served s = plan::served(day, corrected, f.setup, taken ? std::optional(*taken) : std::nullopt);
+        if (s.coverage == plan::Coverage::none && lentTo.contains(f.setup))
+            s = {plan::Coverage::weaker, 0, "Its colours are lent; no chart was shot in this light."};
         SetupCoverage& c = out[at->second];
         ++(s.coverage == plan::Coverage::valid    ? c.valid
            : s.coverage == plan::Coverage::weaker ? c.weaker

@@ -172,6 +172,9 @@ void fields(V& v, Frame& r) {
     v("grey_red", r.greyRed);
     v("grey_green", r.greyGreen);
     v("grey_blue", r.greyBlue);
+    v("camera_red", r.cameraRed);
+    v("camera_blue", r.cameraBlue);
+    v("twin", r.twin);
 }
 
 template <class V>
@@ -234,6 +237,19 @@ void fields(V& v, Tick& r) {
     v("shoot", r.shoot);
     v("task", r.task);
     v("made", r.made);
+}
+
+template <class V>
+void fields(V& v, ShelfRecord& r) {
+    v("id", r.id);
+    v("made", r.made);
+    v("label", r.label);
+    v("body", r.body);
+    v("light_kind", r.lightKind);
+    v("light", r.light);
+    v("shoot", r.shoot);
+    v("shot_at", r.shotAt);
+    v("document", r.document);
 }
 
 template <class V>

@@ -18,8 +18,12 @@ bool isWanted(const Frame& f, Id id, const FramesWanted& w) {
 
 FramesToRender framesToRender(const Contents& contents, const plan::Day& day, const FramesWanted& wanted) {
     std::vector<Id> corrected;
-    std::map<Id, Id> correctionOfShot;
+    std::map<Id, Id> correctionOfShot, lentTo;
     for (const auto& [id, c] : contents.all<CorrectionRecord>()) {
+        if (c.reading == 0) {
+            lentTo[c.setup] = id;
+            continue;
+        }
         corrected.push_back(c.reading);
         correctionOfShot[c.reading] = id;
     }
@@ -40,6 +44,12 @@ FramesToRender framesToRender(const Contents& contents, const plan::Day& day, co
             else
                 out.frames.push_back({id, wanted.by->correction, plan::Coverage::weaker,
                                       "Chosen: " + wanted.by->because + " By the rules: " + s.reason});
+            continue;
+        }
+        const auto loan = lentTo.find(f.setup);
+        if (s.coverage != plan::Coverage::valid && loan != lentTo.end()) {
+            out.frames.push_back({id, loan->second, plan::Coverage::weaker,
+                                  "Lent, since no chart shot serves this light. " + s.reason});
             continue;
         }
         if (!served) {

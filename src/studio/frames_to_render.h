@@ -37,9 +37,9 @@ struct FramesWanted {
 };
 
 /// The subject frames that are wanted, each with the valid correction by the rules of the plan; where there
-/// is none, the nearest of the same body and kind of light. With a chosen correction it serves all of them:
-/// as a valid one where the rules say the same, else as a weaker one, for the reason that was given and
-/// against what the rules say.
+/// is none, one that was lent to its setup, then the nearest of the same body and kind of light. With a
+/// chosen correction it serves all of them: as a valid one where the rules say the same, else as a weaker
+/// one, for the reason that was given and against what the rules say.
 FramesToRender framesToRender(const Contents& contents, const plan::Day& day, const FramesWanted& wanted);
 
 }  // namespace refero::studio

@@ -85,6 +85,11 @@ Frame frameFrom(const Arrival& a, const Contents& contents, const plan::Day& day
     f.slate = a.slate;
     shows(a, f);
     f.pictures = a.pictures;
+    if (a.cameraWhite) {
+        f.cameraRed = a.cameraWhite->x();
+        f.cameraBlue = a.cameraWhite->z();
+    }
+    f.twin = a.twin.string();
     return f;
 }
 
@@ -109,6 +114,7 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
             } else {
                 Frame moved = *known;
                 moved.path = a.path.string();
+                moved.twin = a.twin.string();
                 edit.put(moved);
                 b.reason = "It had moved and is found again.";
             }

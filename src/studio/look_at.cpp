@@ -15,7 +15,9 @@
 #include "io/files/copy_verified.h"
 #include "io/files/utf8.h"
 #include "io/media_path.h"
+#include "io/picture_kind.h"
 #include "io/qr_read.h"
+#include "io/raw_file.h"
 #include "io/read_frame.h"
 
 namespace refero::studio {
@@ -135,6 +137,7 @@ Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
     Arrival a;
     std::vector<fs::path> files = item.files;
     a.path = files.front();
+    a.twin = item.twin;
     // Names that no list or document could show again.
     const std::string name = a.path.string();
     if (!io::isUtf8(name) || name.find_first_of("\n\r") != std::string::npos) {
@@ -164,6 +167,7 @@ Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
     } else if (const auto sight = see(a.path, options.charts)) {
         describe(a, *sight);
         if (sight->frame.preview) lookAtSensor(a, options.charts);
+        if (!io::isRendered(io::lowerEnding(a.path))) a.cameraWhite = io::readCameraWhite(a.path);
     } else {
         a.problem = sight.error().message;
     }
@@ -178,6 +182,14 @@ Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
             }
             if (f == picked.file)
                 a.path = picked.seconds ? fs::path(io::atMoment(*copy, *picked.seconds)) : *copy;
+        }
+        if (!a.twin.empty()) {
+            const auto copy = io::copyVerified(a.twin, options.copyTo);
+            if (!copy) {
+                a.problem = copy.error().message;
+                return a;
+            }
+            a.twin = *copy;
         }
     }
     a.sha256 = io::contentHash(io::mediaPath(a.path).file).value_or("");

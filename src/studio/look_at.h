@@ -4,6 +4,7 @@
 
 #include <cstdint>
 #include <filesystem>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -29,9 +30,11 @@ struct Arrival {
     double certainty = 0;  ///< of that
     bool greyCard = false;
     Vector3 white{0, 0, 0};  ///< linear camera RGB of a perfect diffuser, from chart or card; 0: not seen
-    std::string slate;       ///< text of the slate's code that it shows, or empty
-    LinearImage small;       ///< to show; no larger than kSmallEdge or so
-    std::string problem;     ///< why it cannot be read; nothing else is known then
+    std::optional<Vector3> cameraWhite;  ///< as the camera balanced a raw file; see io::readCameraWhite
+    std::filesystem::path twin;          ///< its camera's own picture of it; empty for none
+    std::string slate;                   ///< text of the slate's code that it shows, or empty
+    LinearImage small;                   ///< to show; no larger than kSmallEdge or so
+    std::string problem;                 ///< why it cannot be read; nothing else is known then
 };
 inline constexpr int kSmallEdge = 384;
 

@@ -52,6 +52,9 @@ struct Frame {
     double whiteRed = 0, whiteGreen = 0, whiteBlue = 0;  ///< linear, of a perfect diffuser; 0: not seen
     int pictures = 1;                                    ///< of the clip or sequence that it stands for
     double greyRed = 0, greyGreen = 0, greyBlue = 0;     ///< linear, of what a person marked as grey in it
+    double cameraRed = 0,
+           cameraBlue = 0;  ///< of white as the camera balanced a raw file, green = 1; 0: not said
+    std::string twin{};     ///< path of the camera's own picture of a raw file; empty for none
 };
 
 /// A chart of one's own, beside those that ship.
@@ -83,6 +86,17 @@ struct SnapshotRecord {
     Id id = 0, setup = 0;
     std::string made{}, label{};
     std::string document{};  ///< refero-correction JSON
+};
+
+/// A correction on the shelf that came from another studio.
+struct ShelfRecord {
+    Id id = 0;
+    std::string made{}, label{}, body{};
+    std::string lightKind{};  ///< as plan::LightKind has it; empty where nobody said
+    std::string light{};      ///< what its people called it
+    std::string shoot{};      ///< of the other studio
+    std::string shotAt{};     ///< of its chart, as the correction has it
+    std::string document{};   ///< refero-correction JSON
 };
 
 /// Something of known colour, as it was measured in a frame of a setup.
@@ -123,9 +137,10 @@ struct Tick {
 };
 
 /// Every kind of record, in the order in which they refer to each other.
-using Records = std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
-                           plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
-                           CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord, KnownRecord>;
+using Records =
+    std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
+               plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
+               CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord, KnownRecord, ShelfRecord>;
 
 /// Any one of them.
 template <class Tuple>
@@ -216,6 +231,10 @@ constexpr std::string_view kindName<Tick>() {
 template <>
 constexpr std::string_view kindName<KnownRecord>() {
     return "known_colour";
+}
+template <>
+constexpr std::string_view kindName<ShelfRecord>() {
+    return "shelf";
 }
 template <>
 constexpr std::string_view kindName<SnapshotRecord>() {

@@ -55,13 +55,13 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
 
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
                                                 studio::Id setup, const Correction& c) {
-    const auto* reading = readingOf(contents, setup);
-    if (!reading)
+    const auto* reading = c.loan ? nullptr : readingOf(contents, setup);
+    if (!reading && !c.loan)
         return failure("The setup's reading is gone, so there is nothing to keep a correction for.");
     edit.removeCorrections(setup);
     studio::CorrectionRecord record{0,
                                     setup,
-                                    reading->id,
+                                    reading ? reading->id : 0,
                                     plan::isoText(plan::now()),
                                     c.name,
                                     std::string(name(c.model)),
@@ -88,6 +88,7 @@ void addProof(Correction& c, const Verification& proof) {
 
 Result<KnownColour> measureKnown(const Setup& setup, const std::filesystem::path& path,
                                  const DrawnPlace& place, const std::string& name, const Lab& labD50) {
+    if (!setup.reading) return failure("A colour counts beside a chart that was read; this setup has none.");
     const auto frame = io::readFrameAssuming(setup.correction->inputEncoding, path);
     if (!frame) return tl::unexpected(frame.error());
     const auto area = areaReading(frame->image, place.from, place.to);

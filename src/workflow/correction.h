@@ -39,8 +39,8 @@ struct CorrectionTask {
 CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitOptions wish,
                               const std::optional<CorrectionChoices>& choices = {});
 
-/// Puts it in the place of the setup's corrections; the record as it will be. An error where the reading has
-/// gone since.
+/// Puts it in the place of the setup's corrections; the record as it will be. One that is lent needs no
+/// reading; of others, an error where that has gone since.
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
                                                 studio::Id setup, const Correction& correction);
 

@@ -9,10 +9,12 @@
 #include "io/correction_file.h"
 #include "io/files/utf8.h"
 #include "studio/charts.h"
+#include "words/loan_words.h"
 #include "workflow/correction.h"
 #include "workflow/due_correction.h"
 #include "workflow/intake.h"
 #include "workflow/proposals.h"
+#include "workflow/shelf.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
 #include "workflow/whole_shoot.h"
@@ -107,6 +109,14 @@ class DayRun {
         for (const SetupOutcome& o : *corrected)
             if (o.what == SetupOutcome::What::reshoot)
                 if (auto ok = mend(o.setup); !ok) return ok;
+        return lend();
+    }
+
+    // Lights without a chart shot of their own.
+    Status lend() {
+        const auto lent = lendAll(studio_, each("Looking for colours for "));
+        if (!lent) return tl::unexpected(lent.error());
+        note(*lent);
         return {};
     }
 
@@ -209,20 +219,37 @@ class DayRun {
         return setups_;
     }
 
+    // A correction of today that no longer says what the library's says.
+    void agree(const Setup& s, DaySetup& d) {
+        for (const ShelfGroup& g : shelf_)
+            if (g.items.front().setup == s.id && g.disagrees)
+                d.why += (d.why.empty() ? "" : " ") + disagreement(g);
+    }
+
     DayOutcome outcome() {
+        ParsedCorrections parser;
+        shelf_ = grouped(parsed(shelfItems(studio_.contents()), parser));
         DayOutcome out;
         out.jobs = jobs_;
         std::map<Id, const Setup*> byId;
         for (const Setup& s : setups()) byId[s.id] = &s;
         for (const Setup& s : setups_) {
-            DaySetup d{s.id, s.light, s.body, s.lens, s.chartFrame, {}, {}, mended_.contains(s.id),
-                       {},   {},      {}};
+            DaySetup d;
+            d.id = s.id;
+            d.name = s.light;
+            d.body = s.body;
+            d.lens = s.lens;
+            d.chartFrame = s.chartFrame;
+            d.mended = mended_.contains(s.id);
             if (const auto at = proposed_.find(s.id); at != proposed_.end()) d.proposed = at->second;
             if (s.reading) d.verdict = s.reading->verdict;
             d.correction = documents_[s.id];
             d.files = files_[s.id];
             d.why = why_[s.id];
+            if (s.correction) d.loan = s.correction->loan;
+            if (d.loan) d.why += (d.why.empty() ? "" : " ") + words::sentence(*d.loan);
             if (d.why.empty() && s.chartFrame.empty()) d.why = "No chart was shot in this light.";
+            agree(s, d);
             out.setups.push_back(std::move(d));
         }
         for (const auto& [id, f] : studio_.contents().all<studio::Frame>()) {
@@ -249,6 +276,7 @@ class DayRun {
     ShootState state_;
     plan::Day day_;
     std::vector<Setup> setups_;
+    std::vector<ShelfGroup> shelf_;
     Id shoot_ = 0;
     std::vector<std::string> jobs_;  ///< that were left
     std::set<Id> mended_;            ///< setups whose shot was mended

@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "core/fit/loan.h"
 #include "io/handover/handover.h"
 #include "studio/studio.h"
 #include "workflow/delivery_items.h"
@@ -36,8 +37,9 @@ struct DaySetup {
     std::string name, body, lens, chartFrame;
     std::string proposed{};            ///< why it was begun, where nobody planned it
     std::optional<Verdict> verdict{};  ///< of its chart shot
-    bool mended = false;       ///< built from a shot that is to be taken again, as far as it could be mended
-    std::string correction{};  ///< path of its document
+    bool mended = false;  ///< built from a shot that is to be taken again, as far as it could be mended
+    std::optional<Loan> loan{};  ///< what stands in for a chart shot
+    std::string correction{};    ///< path of its document
     std::vector<std::string> files{};
     std::string why{};  ///< what was not done, and why
 };

@@ -6,11 +6,13 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/fit/fit.h"
+#include "core/fit/lending.h"
 #include "core/plan/moment.h"
 #include "core/read/grey_card.h"
 #include "core/read/spot.h"
-#include "io/correction_file.h"
 #include "io/reading_file.h"
+#include "words/loan_words.h"
+#include "workflow/shelf.h"
 
 namespace refero::workflow {
 namespace {
@@ -34,20 +36,6 @@ double apart(const Vector3& gains, const Vector3& other) {
     return std::exp((gains.array() / other.array()).log().abs().maxCoeff()) - 1;
 }
 
-// Of the same body and recording; of several, the one in the nearest light.
-std::optional<Correction> nearest(const studio::Contents& library, const Reading& about,
-                                  const Vector3& gains) {
-    std::optional<Correction> best;
-    for (const auto& [id, record] : library.all<studio::CorrectionRecord>()) {
-        auto c = io::parseCorrection(record.document, record.label);
-        if (!c || c->aim.kind != AimKind::reference || c->body != about.body || about.body.empty()) continue;
-        if (!c->serial.empty() && !about.serial.empty() && c->serial != about.serial) continue;
-        if (!(c->inputEncoding == about.encoding)) continue;
-        if (!best || apart(gains, c->gains) < apart(gains, best->gains)) best = *std::move(c);
-    }
-    return best;
-}
-
 }  // namespace
 
 Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOptions& options) {
@@ -68,25 +56,19 @@ Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOpti
     const Reading about = io::aboutFrame(frame);
 
     Correction& c = out.correction;
-    std::string colours = "Camera RGB is taken as BT.709, since no correction of this body is known.";
-    if (const auto lent = options.library ? nearest(*options.library, about, gains) : std::nullopt) {
-        out.coloursFrom = lent->name;
-        out.lightApart = apart(gains, lent->gains);
-        c.model = lent->model;
-        c.objective = lent->objective;
-        c.training = lent->training;
-        c.blended = lent->blended;
-        c.greyCurves = lent->greyCurves;
-        c.colours = lent->colours;
-        c.sectors = lent->sectors;
-        c.referenceLight = lent->referenceLight;
-        c.chartId = lent->chartId;
-        c.chartName = lent->chartName;
-        colours = "Colours are those of " + lent->name + ", whose light differs by " +
-                  std::to_string(std::lround(100 * out.lightApart)) + " % in a channel.";
-    } else {
-        c.model = Model::balance;
-        c.colours = Colours(RootPolynomial(rgbToXyzD50(primaries::bt709)));
+    c.model = Model::balance;
+    c.colours = Colours(RootPolynomial(rgbToXyzD50(primaries::bt709)));
+    c.loan = Loan{LoanSource::none, BalancedOn::grey, {}, {}, 0};
+    if (options.library) {
+        ParsedCorrections parser;
+        const auto items = parsed(shelfItems(*options.library), parser);
+        Borrower b{about.body, about.serial, about.lens, about.encoding, {}, out.rgb, {}, {}};
+        if (auto lent = refero::lent(lenders(items), b)) {
+            c = *std::move(lent);
+            for (const ShelfItem& item : items)
+                if (item.correction->name == c.loan->from.front())
+                    out.lightApart = apart(gains, item.correction->gains);
+        }
     }
     c.body = about.body;
     c.serial = about.serial;
@@ -99,7 +81,7 @@ Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOpti
     c.name = (c.body.empty() ? std::string("Balance") : c.body) + ", on a grey";
     c.built = plan::isoText(plan::now());
     c.builtBy = thisProgram();
-    c.summary.message = "From a grey alone: balance and level are measured. " + colours +
+    c.summary.message = "From a grey alone: balance and level are measured. " + words::sentence(*c.loan) +
                         " Nothing proves its colours; shoot a chart where they matter.";
     return out;
 }

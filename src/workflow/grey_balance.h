@@ -22,10 +22,10 @@ struct GreyBalanceOptions {
 
 struct GreyBalance {
     Correction correction;
-    Vector3 rgb{0, 0, 0};       ///< of the grey, linear, as recorded
-    double certainty = 1;       ///< that it is grey; 1 where a person says so
-    std::string coloursFrom{};  ///< name of the correction whose colours it has; empty for none
-    double lightApart = 0;      ///< of that one's light, by the balance: largest change of a channel, share
+    Vector3 rgb{0, 0, 0};  ///< of the grey, linear, as recorded
+    double certainty = 1;  ///< that it is grey; 1 where a person says so
+    /// Largest change of a channel from the balance of the correction that lends its colours, as a share.
+    double lightApart = 0;
 };
 
 /// A correction from a grey alone: balance and level are measured, colours are those of the body's nearest

@@ -2,7 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/intake.h"
 
+#include <tbb/parallel_for.h>
+
+#include <mutex>
+
 #include "io/files/utf8.h"
+#include "io/twins.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
 
@@ -12,7 +17,7 @@ Intake::Intake(std::vector<io::MediaItem> items, studio::LookOptions look)
     : items_(std::move(items)), look_(std::move(look)) {}
 
 std::vector<io::MediaItem> Intake::itemsBehind(const std::vector<std::filesystem::path>& dropped) {
-    return io::mediaItems(studio::filesBehind(dropped));
+    return io::withTwins(io::mediaItems(studio::filesBehind(dropped)));
 }
 
 Status Intake::keep(studio::Studio& studio, const plan::Day& known,
@@ -52,11 +57,22 @@ Result<Intake> bringIn(studio::Studio& studio, const std::vector<std::filesystem
                        const studio::LookOptions& look, const std::stop_token& stop,
                        const std::function<void(std::size_t, std::size_t)>& told) {
     Intake intake(Intake::itemsBehind(dropped), look);
+    std::vector<studio::Arrival> seen(intake.size());
+    std::vector<char> looked(intake.size());
+    std::mutex telling;
+    std::size_t begun = 0;
+    tbb::parallel_for(std::size_t{0}, intake.size(), [&](std::size_t i) {
+        if (stop.stop_requested()) return;
+        if (told) {
+            const std::lock_guard lock(telling);
+            told(begun++, intake.size());
+        }
+        seen[i] = intake.look(i);
+        looked[i] = true;
+    });
     std::vector<studio::Arrival> arrivals;
-    for (std::size_t i = 0; i < intake.size() && !stop.stop_requested(); ++i) {
-        if (told) told(i, intake.size());
-        arrivals.push_back(intake.look(i));
-    }
+    for (std::size_t i = 0; i < seen.size(); ++i)
+        if (looked[i]) arrivals.push_back(std::move(seen[i]));
     ShootState state;
     const auto day = [&] { return state.day(studio.contents(), latestShoot(studio.contents())); };
     if (auto ok = intake.keep(studio, day(), arrivals); !ok) return tl::unexpected(ok.error());

@@ -6,9 +6,11 @@ namespace refero::workflow {
 
 Progress Setup::progress() const {
     if (!reading) {
+        if (correction && correction->loan) return handover ? Progress::done : Progress::lent;
         if (plan.state == plan::DueState::done) return Progress::served;
         return plan.state == plan::DueState::due ? Progress::chartDue : Progress::chartMissing;
     }
+    if (correction && correction->loan) return handover ? Progress::done : Progress::lent;
     if (reading->verdict == Verdict::reshoot) return Progress::shootAgain;
     if (plan.state == plan::DueState::stale || !leaderChanged.empty()) return Progress::stale;
     if (!correction) return Progress::read;

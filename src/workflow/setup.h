@@ -48,6 +48,7 @@ enum class Progress {
     chartDue,      ///< its chart is to be shot
     chartMissing,  ///< its time is over, or frames were shot, and no chart shot serves it
     served,        ///< by another setup's chart shot
+    lent,          ///< corrected by colours that are lent, since no chart shot serves it
     shootAgain,    ///< by today's limits
     stale,         ///< something that counts has changed since the chart was shot
     read,          ///< not corrected

@@ -9,6 +9,7 @@
 #include "workflow/chart_shot.h"
 #include "workflow/correction.h"
 #include "workflow/due_correction.h"
+#include "workflow/loan.h"
 #include "workflow/shoot_state.h"
 #include "workflow/shoots.h"
 #include "workflow/standing.h"
@@ -25,6 +26,11 @@ struct Shoot {
     plan::Day day{};
     std::vector<Setup> setups{};
 
+    const Setup* find(studio::Id id) const {
+        const auto at =
+            std::find_if(setups.begin(), setups.end(), [&](const Setup& s) { return s.id == id; });
+        return at == setups.end() ? nullptr : &*at;
+    }
     Status refresh() {
         if (!studio.readOnlyBecause().empty()) return failure(studio.readOnlyBecause());
         const studio::Id shoot = latestShoot(studio.contents());
@@ -101,6 +107,27 @@ Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOp
         const auto c = due->run(options.stop);
         if (!c) return tl::unexpected(c.error());
         studio::Edit edit = studio.edit(due->step);
+        if (const auto kept = keepCorrection(edit, studio.contents(), s.id, *c); !kept)
+            return tl::unexpected(kept.error());
+        return studio.commit(edit);
+    });
+}
+
+Result<std::vector<SetupOutcome>> lendAll(studio::Studio& studio, const ShootOptions& options) {
+    ParsedCorrections parser;
+    return each(studio, options, [&](Shoot& shoot, const Setup& s, SetupOutcome& o) -> Status {
+        const auto task = loanTask(studio.contents(), shoot.find(s.plan.shotOf), s);
+        if (!task) {
+            o.what = What::nothing;
+            return {};
+        }
+        const auto c = task->run(parser, options.stop);
+        if (!c) return tl::unexpected(c.error());
+        if (sameLoan(s, *c)) {
+            o.what = What::already;
+            return {};
+        }
+        studio::Edit edit = studio.edit("Lend a correction to " + s.light);
         if (const auto kept = keepCorrection(edit, studio.contents(), s.id, *c); !kept)
             return tl::unexpected(kept.error());
         return studio.commit(edit);

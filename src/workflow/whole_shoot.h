@@ -51,6 +51,10 @@ Result<std::vector<SetupOutcome>> readAll(studio::Studio& studio, const ShootOpt
 Result<std::vector<SetupOutcome>> correctAll(studio::Studio& studio, const FitOptions& wish, bool anyway,
                                              const ShootOptions& options = {});
 
+/// Lends corrections to setups that have none of their own and wait for none; see loanTask. A loan that is no
+/// longer the best is replaced.
+Result<std::vector<SetupOutcome>> lendAll(studio::Studio& studio, const ShootOptions& options = {});
+
 /// Hands setups over to a receiver, into a folder: those that it does not have, and new frames of those that
 /// it has. Frames are left as a job that `refero-cli batch` carries out.
 Result<std::vector<SetupOutcome>> handOverAll(studio::Studio& studio, Receiver receiver,

@@ -27,6 +27,7 @@
 #include "app/session/reading_actions.h"
 #include "app/tables/row_table.h"
 #include "core/fit/fit_checks.h"
+#include "words/loan_words.h"
 #include "words/treatment_words.h"
 
 namespace refero {
@@ -324,6 +325,17 @@ void CorrectionStation::show(const Setup* setup) {
     limits_->setCurrentText(QString::fromStdString(session_.reading().limits().name));
     weights_.clear();  // they were another setup's, or of a correction that is gone
     summary_->setText({});
+    if (setup && !setup->reading && !setup->busy && session_.correction().canBorrow(setup->id)) {
+        findings_->setMessage(
+            tr("No chart shot"),
+            setup->error.isEmpty()
+                ? tr("Its frames can be given colours that are lent: by a setup that the plan's "
+                     "rules allow, or by the library for this body and light.")
+                : setup->error);
+        return findings_->setNextStep(
+            tr("Borrow a correction"),
+            tr("It says whose colours these are. Shoot the chart where you still can."));
+    }
     if (!setup || !setup->reading) {
         findings_->setMessage(
             QStringLiteral("No reading yet"),
@@ -340,8 +352,12 @@ void CorrectionStation::show(const Setup* setup) {
 
 void CorrectionStation::showCorrection(const Setup& setup) {
     const Correction& c = *setup.correction;
-    const auto checks = judged(c);
-    findings_->setChecks(checks, worst(checks));
+    if (c.loan) {
+        findings_->setMessage(tr("Lent, not proved"), QString::fromStdString(words::sentence(*c.loan)));
+    } else {
+        const auto checks = judged(c);
+        findings_->setChecks(checks, worst(checks));
+    }
     findings_->setNextStep(QStringLiteral("Hand it over"),
                            setup.error.isEmpty()
                                ? QStringLiteral("The file is read back by another engine before it counts.")
@@ -383,7 +399,9 @@ void CorrectionStation::rebuild() {
 
 void CorrectionStation::proceed() {
     const Setup* s = session_.current();
-    if (!s || !s->reading) return emit readingWanted();
+    if (s && !s->reading && !s->correction && session_.correction().canBorrow(s->id))
+        return session_.correction().borrow(s->id);
+    if (!s || (!s->reading && !s->correction)) return emit readingWanted();
     if (!s->correction) return rebuild();
     card_->handOver();
 }

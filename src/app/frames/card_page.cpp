@@ -33,7 +33,7 @@ QString leftIn(const DayActions::Line& l) {
 }
 
 QString verdictIn(const DayActions::Line& l) {
-    if (!l.verdict) return {};
+    if (!l.verdict) return l.lent ? CardPage::tr("None: lent") : QString();
     const QString verdict = text(std::string(label(*l.verdict)));
     return l.mended ? CardPage::tr("%1, mended").arg(verdict) : verdict;
 }
@@ -211,15 +211,21 @@ void CardPage::showLines() {
 }
 
 void CardPage::told(bool stopped) {
-    int built = 0, open = 0;
-    for (const DayActions::Line& l : session_.dayWork().lines()) ++(l.left ? built : open);
+    int built = 0, lent = 0, open = 0;
+    for (const DayActions::Line& l : session_.dayWork().lines()) ++(l.left ? built : l.lent ? lent : open);
     if (stopped)
         state_->setText(tr("Stopped. What was done stays; the same button goes on."));
-    else if (open == 0)
+    else if (open + lent == 0)
         state_->setText(tr("Done: %1 setups are corrected.").arg(built));
-    else
+    else if (lent == 0)
         state_->setText(
             tr("Done: %1 setups are corrected, %2 are not; the list says why.").arg(built).arg(open));
+    else
+        state_->setText(
+            tr("Done: %1 setups are corrected, %2 by colours that are lent, %3 are not; the list says why.")
+                .arg(built)
+                .arg(lent)
+                .arg(open));
     refresh();
 }
 

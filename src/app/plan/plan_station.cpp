@@ -13,6 +13,7 @@
 #include "app/charts/charts_page.h"
 #include "app/kit/kit_fields.h"
 #include "app/kit/kit_page.h"
+#include "app/library/library_page.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
@@ -38,14 +39,16 @@ PlanStation::PlanStation(Session& session, Dialogs& dialogs, QWidget* parent)
     coverage_ = new CoveragePage(session_, pages_);
     kit_ = new KitPage(session_, pages_);
     charts_ = new ChartsPage(session_, dialogs, pages_);
+    library_ = new LibraryPage(session_, dialogs, pages_);
     for (QWidget* page :
          {static_cast<QWidget*>(day_), static_cast<QWidget*>(prepare_), static_cast<QWidget*>(coverage_),
-          static_cast<QWidget*>(kit_), static_cast<QWidget*>(charts_)})
+          static_cast<QWidget*>(kit_), static_cast<QWidget*>(charts_), static_cast<QWidget*>(library_)})
         pages_->addWidget(page);
     column->addWidget(buildBar());
     column->addWidget(pages_, 1);
     buildActions();
     connect(charts_, &ChartsPage::told, this, &PlanStation::told);
+    connect(library_, &LibraryPage::told, this, &PlanStation::told);
     connect(day_, &DayPage::kitWanted, this, [this] { showPage(Page::kit); });
     connect(&session_, &Session::planChanged, this, &PlanStation::refresh);
     connect(&session_, &Session::currentChanged, this, &PlanStation::refresh);
@@ -84,7 +87,7 @@ QWidget* PlanStation::buildBar() {
     row->addWidget(policy_);
     row->addStretch(1);
     auto* group = new QButtonGroup(this);
-    for (const char* name : {"Day", "Prepare", "Coverage", "Kit", "Charts"}) {
+    for (const char* name : {"Day", "Prepare", "Coverage", "Kit", "Charts", "Library"}) {
         auto* tab = new look::Button(look::Button::Kind::plain, QLatin1String(name), bar);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Page"));
         tab->setCheckable(true);
@@ -191,6 +194,8 @@ void PlanStation::refreshPage() {
             return kit_->refresh();
         case Page::charts:
             return charts_->refresh();
+        case Page::library:
+            return library_->refresh();
     }
 }
 

@@ -19,13 +19,14 @@ class CoveragePage;
 class DayPage;
 class Dialogs;
 class KitPage;
+class LibraryPage;
 class PreparePage;
 
 /// The shoot's day: its setups and times, what to prepare, what is covered, and the kit.
 class PlanStation : public QWidget {
     Q_OBJECT
   public:
-    enum class Page { day, prepare, coverage, kit, charts };
+    enum class Page { day, prepare, coverage, kit, charts, library };
 
     PlanStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void showPage(Page page);
@@ -58,6 +59,7 @@ class PlanStation : public QWidget {
     CoveragePage* coverage_;
     KitPage* kit_;
     ChartsPage* charts_;
+    LibraryPage* library_;
     QComboBox *shoot_, *policy_;
     look::Button* date_;
     QWidget* caption_;

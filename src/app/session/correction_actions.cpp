@@ -10,6 +10,7 @@
 #include "words/fit_words.h"
 #include "workflow/chart_shot.h"
 #include "workflow/correction.h"
+#include "workflow/loan.h"
 
 namespace refero {
 
@@ -35,6 +36,32 @@ void CorrectionActions::build(int id, const FitOptions& options) {
             session_.commit(edit);
         },
         Urgency::now);
+}
+
+bool CorrectionActions::canBorrow(int id) const {
+    const Setup* s = session_.setup(id);
+    return s && workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
+}
+
+void CorrectionActions::borrow(int id) {
+    const Setup* s = session_.setup(id);
+    if (!s) return;
+    auto task = workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
+    if (!task) return;
+    session_.background([task = *std::move(task), parser = session_.parsedCorrections()](
+                            const std::stop_token& stop) { return task.run(*parser, stop); },
+                        [this, id](const Result<Correction>& c) {
+                            const Setup* now = session_.setup(id);
+                            if (!now) return;
+                            if (!c) return session_.refuse(id, text(c.error().message));
+                            Edit edit = session_.studio()->edit("Lend a correction to " + now->light);
+                            const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
+                            if (!kept) return session_.refuse(id, text(kept.error().message));
+                            session_.state().know(*kept, *c);
+                            session_.hand(id).error.clear();
+                            session_.commit(edit);
+                        },
+                        Urgency::now);
 }
 
 void CorrectionActions::proveOn(int id, const QString& path) {

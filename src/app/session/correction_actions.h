@@ -20,6 +20,10 @@ class CorrectionActions : public QObject {
     explicit CorrectionActions(Session& session);
 
     void build(int id, const FitOptions& options);
+    /// Its light has no chart shot of its own, and frames that want colours; see workflow::loanTask.
+    bool canBorrow(int id) const;
+    /// Colours that are lent, by the plan's rules or by the library; one step.
+    void borrow(int id);
     /// Holds the correction against another chart frame; the outcome is kept with it.
     void proveOn(int id, const QString& path);
     /// Holds it against the colours that do not count; the outcome is kept with it.

@@ -9,7 +9,9 @@
 #include "app/session/handover_actions.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
+#include "words/loan_words.h"
 #include "workflow/correction.h"
+#include "workflow/loan.h"
 #include "workflow/proposals.h"
 #include "workflow/setup_work.h"
 #include "workflow/standing.h"
@@ -21,7 +23,8 @@ using studio::Id;
 using workflow::Receiver;
 
 struct DayActions::Run {
-    std::deque<Id> setups;
+    std::deque<Id> setups, loans;
+    bool loansKnown = false;
     std::vector<Receiver> receivers;
     QString folder;
     struct Delivery {
@@ -119,7 +122,8 @@ void DayActions::run(std::vector<Receiver> receivers, const QString& folder) {
     for (const Setup& s : session_.setups()) {
         lines_.emplace_back().setup = s.id;
         if (s.reading) lines_.back().verdict = s.reading->verdict;
-        if (s.correction) lines_.back().left = s.correction->summary.after.mean;
+        if (s.correction && !s.correction->loan) lines_.back().left = s.correction->summary.after.mean;
+        lines_.back().lent = s.correction && s.correction->loan;
         run_->setups.push_back(s.id);
     }
     nextSetup();
@@ -127,7 +131,7 @@ void DayActions::run(std::vector<Receiver> receivers, const QString& folder) {
 
 void DayActions::nextSetup() {
     if (run_->stop.stop_requested()) return end(true);
-    if (run_->setups.empty()) return nextDelivery();
+    if (run_->setups.empty()) return nextLoan();
     const Id id = run_->setups.front();
     run_->setups.pop_front();
     const Setup* s = session_.setup(static_cast<int>(id));
@@ -155,6 +159,46 @@ void DayActions::nextSetup() {
         Urgency::soon);
 }
 
+// When all corrections are built: lights without a chart shot, one after the other.
+void DayActions::nextLoan() {
+    if (run_->stop.stop_requested()) return end(true);
+    if (!run_->loansKnown) {
+        run_->loansKnown = true;
+        for (const Setup& s : session_.setups()) run_->loans.push_back(s.id);
+    }
+    if (run_->loans.empty()) return nextDelivery();
+    const Id id = run_->loans.front();
+    run_->loans.pop_front();
+    const Setup* s = session_.setup(static_cast<int>(id));
+    auto task =
+        s ? workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s)
+          : std::nullopt;
+    Line* l = line(id);
+    if (!task || !l) return nextLoan();
+    l->doing = tr("Looking for colours in the library");
+    emit changed();
+    session_.background(
+        [task = *std::move(task), parser = session_.parsedCorrections(), before = workflow::Setup(*s),
+         mine = run_->stop.get_token()](const std::stop_token&) {
+            auto c = task.run(*parser, mine);
+            const bool known = c && workflow::sameLoan(before, *c);
+            return std::pair(std::move(c), known);
+        },
+        [this, id, run = run_](const std::pair<Result<Correction>, bool>& loan) {
+            if (run_ != run) return;
+            const auto& [c, known] = loan;
+            if (!run->stop.stop_requested()) {
+                if (!c)
+                    tell(id, text(c.error().message));
+                else if (!known)
+                    keepBuilt(id, *c);
+            }
+            if (Line* now = line(id)) now->doing.clear();
+            nextLoan();
+        },
+        Urgency::soon);
+}
+
 void DayActions::keep(Id id, const workflow::SetupWork& work) {
     Line* l = line(id);
     if (!session_.setup(static_cast<int>(id)) || !l) return;
@@ -169,18 +213,27 @@ void DayActions::keep(Id id, const workflow::SetupWork& work) {
         // The reading must be there before what is built on it.
         if (!edit.changes().empty() && !keepEdit(edit)) return;
     }
-    if (work.correction) {
-        Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
-        const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *work.correction);
-        if (!kept) {
-            l->why = text(kept.error().message);
-        } else {
-            session_.state().know(*kept, *work.correction);
-            l->left = work.correction->summary.after.mean;
-            keepEdit(edit);
-        }
-    }
+    if (work.correction) keepBuilt(id, *work.correction);
     emit changed();
+}
+
+void DayActions::keepBuilt(Id id, const Correction& c) {
+    Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
+    const auto kept = workflow::keepCorrection(edit, session_.contents(), id, c);
+    if (!kept) return tell(id, text(kept.error().message));
+    session_.state().know(*kept, c);
+    if (Line* l = line(id)) {
+        l->lent = c.loan.has_value();
+        if (!c.loan) l->left = c.summary.after.mean;
+    }
+    if (c.loan) tell(id, text(words::sentence(*c.loan)));
+    keepEdit(edit);
+}
+
+// Beside what was said of it before.
+void DayActions::tell(Id id, const QString& what) {
+    Line* l = line(id);
+    if (l) l->why = l->why.isEmpty() ? what : tr("%1 %2", "two sentences").arg(l->why, what);
 }
 
 // All of a run is one step: the first begins it, the others belong to it.

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "app/session/setup.h"
+#include "core/fit/correction.h"
 #include "core/read/reading.h"
 #include "studio/edit.h"
 #include "workflow/receivers.h"
@@ -44,6 +45,7 @@ class DayActions : public QObject {
         studio::Id setup = 0;
         std::optional<Verdict> verdict{};
         bool mended = false;
+        bool lent = false;             ///< its colours are lent, since it has no chart shot
         std::optional<double> left{};  ///< mean CIEDE2000 of its correction
         int receivers = 0;             ///< that have all of it now
         QString doing;                 ///< what is done with it now; empty: nothing
@@ -70,7 +72,10 @@ class DayActions : public QObject {
   private:
     struct Run;
     void nextSetup();
+    void nextLoan();
     void keep(studio::Id setup, const workflow::SetupWork& work);
+    void keepBuilt(studio::Id setup, const Correction& correction);
+    void tell(studio::Id setup, const QString& what);
     bool keepEdit(const studio::Edit& edit);
     void planDeliveries();
     void nextDelivery();

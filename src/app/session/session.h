@@ -14,6 +14,7 @@
 #include "core/plan/call_sheet.h"
 #include "studio/studio.h"
 #include "workflow/correction.h"
+#include "workflow/shelf.h"
 #include "workflow/shoot_state.h"
 
 class QTimer;
@@ -102,6 +103,8 @@ class Session : public QObject {
     workflow::FrameCache& frames() { return *frames_; }
     workflow::ShootState& state() { return state_; }
     const std::shared_ptr<workflow::FrameCache>& sharedFrames() const { return frames_; }
+    /// Corrections of the library, parsed once; for background work.
+    const std::shared_ptr<workflow::ParsedCorrections>& parsedCorrections() const { return parsed_; }
     /// Keeps an edit as a step; false where it was refused, which is said.
     bool commit(const studio::Edit& edit);
     /// Keeps what cannot be undone.
@@ -143,6 +146,7 @@ class Session : public QObject {
     std::vector<Setup> setups_;
     std::map<int, AtHand> atHand_;
     std::shared_ptr<workflow::FrameCache> frames_;
+    std::shared_ptr<workflow::ParsedCorrections> parsed_ = std::make_shared<workflow::ParsedCorrections>();
     studio::Id shoot_ = 0;
     plan::Day day_;
     std::function<plan::Moment()> clock_ = plan::now;

@@ -15,6 +15,8 @@ QString Setup::due() const {
     switch (progress()) {
         case Progress::served:
             return QStringLiteral("Served by ") + text(plan.brief);
+        case Progress::lent:
+            return QCoreApplication::translate("Setup", "Colours lent, no chart shot");
         case Progress::chartDue:
             return QStringLiteral("Chart to be shot");
         case Progress::chartMissing:

@@ -18,6 +18,7 @@
 #include "core/fit/aim_origin.h"
 #include "core/fit/colours.h"
 #include "core/fit/fit_limits.h"
+#include "core/fit/loan.h"
 #include "core/read/taken_out.h"
 #include "core/read/treatment.h"
 #include "core/result.h"
@@ -184,6 +185,7 @@ struct Correction {
     /// What was mended in the readings before; those of the first reading first.
     std::vector<Treatment> treatments;
     bool asShot = false;                   ///< nothing was to be mended
+    std::optional<Loan> loan;              ///< what stands in for a chart shot; none where there is one
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1
     double level = 1;                      ///< brings neutrals to their reference Y
     std::optional<GreyCurves> greyCurves;  ///< over balanced, levelled RGB

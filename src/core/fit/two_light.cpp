@@ -2,8 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/two_light.h"
 
+#include <Eigen/LU>
 #include <cmath>
 #include <string>
+
+#include "core/fit/moves.h"
 
 namespace refero {
 namespace {
@@ -84,6 +87,23 @@ Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& 
                           rounded(one.kelvin) + " to " + rounded(other.kelvin) +
                           "; check it on a chart shot under that light.";
     return out;
+}
+
+Result<Colours> mixedColours(const Colours& one, const Colours& other, double share) {
+    const auto weighed = [&](const auto& a, const auto& b) { return ((1 - share) * a + share * b).eval(); };
+    const RootPolynomial &a = one.base(), &b = other.base();
+    if (!one.lattice() && !other.lattice() && a.degree() == b.degree())
+        return Colours(RootPolynomial(
+            a.degree(), RootPolynomial::Coefficients(weighed(a.coefficients(), b.coefficients()))));
+    // Of degree 1 in the exposure, so that their slope at white is a matrix that keeps it (Euler).
+    const Matrix3 base = weighed(a.slope(Vector3::Ones()), b.slope(Vector3::Ones()));
+    const Matrix3 back = base.inverse();
+    const auto move = [&](const Vector3& roots) -> Vector3 {
+        const Vector3 rgb = back * fromRoots(roots);
+        return weighed(toRoots(one(rgb)), toRoots(other(rgb))) - roots;
+    };
+    return keptMove(move).map(
+        [&](ColourLattice lattice) { return Colours(RootPolynomial(base), std::move(lattice)); });
 }
 
 Result<double> kelvinOfGrey(const LitCorrection& one, const LitCorrection& other, const Vector3& grey) {

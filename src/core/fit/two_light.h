@@ -18,6 +18,11 @@ struct LitCorrection {
 /// is not between the two, lights closer than 20 mired.
 Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& other, double kelvin);
 
+/// Colours between two, the second's share 0 to 1: coefficients of polynomials of one degree, else a matrix
+/// with a move on top that is sampled. Greys stay grey. An error where that would reverse the order of
+/// colours.
+Result<Colours> mixedColours(const Colours& one, const Colours& other, double share);
+
 /// The light of a frame that shows something neutral, between the two: by where the ratio of its blue and red
 /// lies between those of the two balances. `grey` is linear camera RGB. An error where it lies outside by
 /// more than a tenth of the way.

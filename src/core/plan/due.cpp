@@ -27,9 +27,10 @@ class Rules {
         return when && until != day_.trustedUntil.end() && *when > until->second;
     }
 
+    // Another setup's light is the same one only where the plan names its lamp.
     bool serves(const ChartShot& shot, const Setup& s, std::optional<Moment> when) const {
         return shot.usable && changes(shot.conditions, s.conditions, day_.shoot.policy).empty() &&
-               !movedOn(shot, when) && (shot.setup == s.id || unbroken(shot, s));
+               !movedOn(shot, when) && (shot.setup == s.id || (s.conditions.lamp != 0 && unbroken(shot, s)));
     }
 
     // Nothing that counts was changed on this body between the two setups.
@@ -143,9 +144,10 @@ class Rules {
         return clockText(shot.at, offsetOf(shot.conditions.place));
     }
 
-    LightKind kindOf(const Conditions& c) const {
-        const Lamp* lamp = day_.kit.lamp(c.lamp);
-        return lamp ? lamp->kind : LightKind::mixed;
+    // Lights of which nobody said what they are, are no kind.
+    bool sameKind(const Conditions& a, const Conditions& b) const {
+        const Lamp *one = day_.kit.lamp(a.lamp), *other = day_.kit.lamp(b.lamp);
+        return one && other && one->kind == other->kind;
     }
 
   private:
@@ -194,7 +196,7 @@ Served served(const Day& day, const std::vector<Id>& correctedShots, Id setupId,
         if (rules.serves(shot, *s, taken)) {
             if (nearer(shot, valid)) valid = &shot;
         } else if (shot.usable && shot.conditions.body == s->conditions.body &&
-                   rules.kindOf(shot.conditions) == rules.kindOf(s->conditions)) {
+                   rules.sameKind(shot.conditions, s->conditions)) {
             if (nearer(shot, weaker)) weaker = &shot;
         }
     }

@@ -42,18 +42,15 @@ class Growth {
         for (std::size_t reach = 9, round = 0; round < 6; ++round) {
             const double tolerance = round == 0 ? 0.45 : round < 3 ? 0.35 : 0.22;
             std::vector<Point> from, to;
-            match(map, patch, std::min(reach, n), tolerance, from, to);
-            if (from.size() < (round == 0 ? 4 : 6)) return {};
+            const std::size_t enough = round == 0 ? 4 : round == 5 ? std::max<std::size_t>(6, minSeen) : 6;
+            if (!match(map, patch, std::min(reach, n), tolerance, enough, from, to)) return {};
             const bool projective = from.size() >= 8 && reach >= 18;
             const auto better = projective ? fitHomography(from, to) : fitAffine(from, to);
             if (!better) return {};
             map = *better;
             if (!facing(map)) return {};
             reach *= 2;
-            if (round == 5) {
-                if (from.size() < minSeen) return {};
-                return Placement{map, from.size()};
-            }
+            if (round == 5) return Placement{map, from.size()};
         }
         return {};
     }
@@ -81,9 +78,11 @@ class Growth {
         return isProperQuad(map(outline));
     }
 
-    void match(const Homography& map, std::size_t around, std::size_t reach, double tolerance,
-               std::vector<Point>& from, std::vector<Point>& to) const {
+    // False as soon as fewer than `enough` can be seen: most starts lead nowhere, and that is soon known.
+    bool match(const Homography& map, std::size_t around, std::size_t reach, double tolerance,
+               std::size_t enough, std::vector<Point>& from, std::vector<Point>& to) const {
         for (std::size_t k = 0; k < reach; ++k) {
+            if (from.size() + (reach - k) < enough) return false;
             const Patch& p = chart_.patches[order_[around][k]];
             const Quad expected = map(p.corners());
             const double area = signedArea(expected);
@@ -96,6 +95,7 @@ class Growth {
                 to.push_back(regions_[*hit].centre);
             }
         }
+        return from.size() >= enough;
     }
 
     const Chart& chart_;

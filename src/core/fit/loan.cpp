@@ -1,0 +1,33 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/fit/loan.h"
+
+namespace refero {
+namespace {
+
+constexpr std::array<std::string_view, 5> kSources{"plan", "shelf", "mix", "body", "none"};
+constexpr std::array<std::string_view, 3> kBalances{"grey", "lender", "camera"};
+
+}  // namespace
+
+std::string_view name(LoanSource source) {
+    return kSources[static_cast<std::size_t>(source)];
+}
+
+Result<LoanSource> loanSourceByName(std::string_view wanted) {
+    for (const LoanSource s : kLoanSources)
+        if (name(s) == wanted) return s;
+    return failure("No source of colours is called \"" + std::string(wanted) + "\".");
+}
+
+std::string_view name(BalancedOn balance) {
+    return kBalances[static_cast<std::size_t>(balance)];
+}
+
+Result<BalancedOn> balancedOnByName(std::string_view wanted) {
+    for (const BalancedOn b : kBalancedOn)
+        if (name(b) == wanted) return b;
+    return failure("No balance is called \"" + std::string(wanted) + "\".");
+}
+
+}  // namespace refero

@@ -1,0 +1,102 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/loan.h"
+
+#include <algorithm>
+
+#include "core/fit/fit.h"
+#include "core/numeric/statistics.h"
+#include "core/plan/moment.h"
+#include "io/correction_file.h"
+#include "io/frame_file.h"
+#include "io/raw_file.h"
+#include "words/loan_words.h"
+#include "workflow/correction.h"
+
+namespace refero::workflow {
+namespace {
+
+// What is neutral in the setup's frames: marked by hand, else a grey card that was seen.
+void findGrey(const studio::Frame& f, Borrower& b) {
+    if (f.greyGreen > 0) {
+        b.grey = Vector3(f.greyRed, f.greyGreen, f.greyBlue);
+        b.reflectance.reset();
+    } else if (f.greyCard && f.whiteGreen > 0 && !b.grey) {
+        b.grey = Vector3(f.whiteRed, f.whiteGreen, f.whiteBlue);
+        b.reflectance = 1;  // of the perfect diffuser that the card speaks for
+    }
+}
+
+bool ownIsToCome(const Setup& s) {
+    if (s.reading) return s.reading->verdict != Verdict::reshoot;
+    return !s.chartFrame.empty();
+}
+
+}  // namespace
+
+Result<Correction> LoanTask::run(ParsedCorrections& parser, const std::stop_token& stop) const {
+    const auto finished = [&](Correction c) {
+        c.name = name_;
+        c.built = plan::isoText(plan::now());
+        c.builtBy = thisProgram();
+        c.summary.message = words::sentence(*c.loan);
+        return c;
+    };
+    if (byPlan_) return finished(lentByPlan(*byPlan_));
+    Borrower b = borrower_;
+    if (!io::isRaw(frame_)) {
+        const auto frame = io::readFrame(frame_);
+        if (!frame) return tl::unexpected(frame.error());
+        b.encoding = frame->encoding;
+    }
+    if (stop.stop_requested()) return stoppedEarly();
+    const auto items = parsed(items_, parser);
+    auto c = lent(lenders(items), b);
+    if (!c) return c;
+    return finished(*std::move(c));
+}
+
+bool sameLoan(const Setup& setup, const Correction& fresh) {
+    return setup.correction && setup.correction->loan && setup.correction->loan == fresh.loan &&
+           io::fingerprint(*setup.correction) == io::fingerprint(fresh);
+}
+
+std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* server, const Setup& s) {
+    if ((s.correction && !s.correction->loan) || ownIsToCome(s)) return {};
+    LoanTask task;
+    std::string taken;
+    std::vector<double> red, blue;
+    for (const auto& [id, f] : contents.all<studio::Frame>()) {
+        if (f.setup != s.id || f.role == studio::FrameRole::chart) continue;
+        if (task.frame_.empty()) task.frame_ = f.path;
+        if (f.cameraRed > 0 && f.cameraBlue > 0) {
+            red.push_back(f.cameraRed);
+            blue.push_back(f.cameraBlue);
+        }
+        findGrey(f, task.borrower_);
+        if (taken.empty()) taken = f.taken;
+        if (task.borrower_.body.empty()) {
+            task.borrower_.body = f.body;
+            task.borrower_.serial = f.serial;
+            task.borrower_.lens = f.lens;
+        }
+    }
+    if (task.frame_.empty()) return {};
+    // The median over the frames: automatic balance wanders.
+    if (!red.empty())
+        task.borrower_.cameraWhite = Vector3(numeric::medianOf(red), 1, numeric::medianOf(blue));
+    task.name_ = correctionName(s, taken);
+    if (!s.reading && s.plan.state == plan::DueState::done && s.plan.shotOf != s.id) {
+        if (!server || !server->correction || server->correction->loan) return {};
+        task.byPlan_ = server->correction;
+        return task;
+    }
+    const auto* setup = contents.find<plan::Setup>(s.id);
+    const auto* lamp = setup ? contents.find<plan::Lamp>(setup->conditions.lamp) : nullptr;
+    if (lamp && lamp->kind != plan::LightKind::mixed)
+        task.borrower_.lightKind = std::string(plan::name(lamp->kind));
+    task.items_ = shelfItems(contents);
+    return task;
+}
+
+}  // namespace refero::workflow

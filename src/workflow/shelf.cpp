@@ -1,0 +1,179 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/shelf.h"
+
+#include <algorithm>
+#include <cstdio>
+#include <set>
+
+#include "core/plan/moment.h"
+#include "io/correction_file.h"
+#include "io/files/content_hash.h"
+#include "io/library_file.h"
+
+namespace refero::workflow {
+namespace {
+
+using studio::Contents;
+
+// What people call a light: the setup's own name, else the lamp's.
+std::string lightOf(const Contents& contents, const plan::Setup& s) {
+    if (!s.label.empty()) return s.label;
+    const auto* lamp = contents.find<plan::Lamp>(s.conditions.lamp);
+    return lamp ? lamp->label : std::string();
+}
+
+// A mix is no kind of light: two of them are alike by chance only.
+std::string kindOf(const Contents& contents, const plan::Setup& s) {
+    const auto* lamp = contents.find<plan::Lamp>(s.conditions.lamp);
+    return lamp && lamp->kind != plan::LightKind::mixed ? std::string(name(lamp->kind)) : std::string();
+}
+
+std::string twoDecimals(double v) {
+    char text[32];
+    std::snprintf(text, sizeof text, "%.2f", v);
+    return text;
+}
+
+bool belongs(const ShelfItem& item, const ShelfGroup& group) {
+    const Correction &a = *item.correction, &b = *group.items.front().correction;
+    return a.body == b.body && a.serial == b.serial && a.lens == b.lens &&
+           a.inputEncoding == b.inputEncoding &&
+           sameKindOfLight(lightApart(b.gains.cwiseInverse(), a.gains.cwiseInverse()));
+}
+
+void finish(ShelfGroup& group) {
+    std::stable_sort(group.items.begin(), group.items.end(), [](const ShelfItem& a, const ShelfItem& b) {
+        return a.correction->taken > b.correction->taken;
+    });
+    const Correction& newest = *group.items.front().correction;
+    group.body = newest.body;
+    group.serial = newest.serial;
+    group.lens = newest.lens;
+    for (const ShelfItem& item : group.items) {
+        if (group.light.empty()) group.light = !item.lightKind.empty() ? item.lightKind : item.light;
+        if (!group.proof && !item.correction->verifications.empty())
+            group.proof = item.correction->verifications.back().differences.mean;
+        if (&item == &group.items.front()) continue;
+        if (const auto apart = differenceBetween(newest, *item.correction))
+            group.spread = std::max(group.spread.value_or(0), *apart);
+    }
+    if (group.items.size() < 2) return;
+    const Correction& before = *group.items[1].correction;
+    const auto apart = differenceBetween(newest, before);
+    group.disagrees = apart && *apart > newest.summary.expectedError + before.summary.expectedError + 1;
+}
+
+}  // namespace
+
+std::shared_ptr<const Correction> ParsedCorrections::of(const std::string& document) {
+    const std::string key = io::textHash(document);
+    {
+        const std::lock_guard lock(mutex_);
+        if (const auto at = parsed_.find(key); at != parsed_.end()) return at->second;
+    }
+    auto made = io::parseCorrection(document, "The correction");
+    auto kept = made ? std::make_shared<const Correction>(*std::move(made)) : nullptr;
+    const std::lock_guard lock(mutex_);
+    return parsed_.try_emplace(key, std::move(kept)).first->second;
+}
+
+std::vector<ShelfItem> shelfItems(const Contents& contents) {
+    std::vector<ShelfItem> out;
+    for (const auto& [id, r] : contents.all<studio::ShelfRecord>())
+        out.push_back({id, 0, r.lightKind, r.light, r.shoot, r.document, {}});
+    for (const auto& [id, r] : contents.all<studio::CorrectionRecord>()) {
+        if (r.reading == 0) continue;  // it is lent itself
+        const auto* setup = contents.find<plan::Setup>(r.setup);
+        if (!setup) continue;
+        const auto* shoot = contents.find<plan::Shoot>(setup->shoot);
+        out.push_back({id,
+                       r.setup,
+                       kindOf(contents, *setup),
+                       lightOf(contents, *setup),
+                       shoot ? shoot->label : std::string(),
+                       r.document,
+                       {}});
+    }
+    return out;
+}
+
+std::vector<ShelfItem> parsed(std::vector<ShelfItem> items, ParsedCorrections& parser) {
+    for (ShelfItem& item : items) item.correction = parser.of(item.document);
+    std::erase_if(items, [](const ShelfItem& item) {
+        return !item.correction || item.correction->loan || item.correction->aim.kind != AimKind::reference;
+    });
+    return items;
+}
+
+std::vector<Lender> lenders(const std::vector<ShelfItem>& items) {
+    std::vector<Lender> out;
+    for (const ShelfItem& item : items) out.push_back({item.correction.get(), item.lightKind});
+    return out;
+}
+
+std::vector<ShelfGroup> grouped(const std::vector<ShelfItem>& items) {
+    std::vector<ShelfGroup> out;
+    for (const ShelfItem& item : items) {
+        const auto at =
+            std::find_if(out.begin(), out.end(), [&](const ShelfGroup& g) { return belongs(item, g); });
+        if (at != out.end())
+            at->items.push_back(item);
+        else
+            out.emplace_back().items.push_back(item);
+    }
+    for (ShelfGroup& g : out) finish(g);
+    std::stable_sort(out.begin(), out.end(), [](const ShelfGroup& a, const ShelfGroup& b) {
+        if (a.body != b.body) return a.body < b.body;
+        if (a.serial != b.serial) return a.serial < b.serial;
+        if (a.lens != b.lens) return a.lens < b.lens;
+        const auto warm = [](const ShelfGroup& g) {
+            const Vector3& gains = g.items.front().correction->gains;
+            return gains.z() / gains.x();  // blue is amplified the more, the warmer the light
+        };
+        return warm(a) > warm(b);
+    });
+    return out;
+}
+
+std::string disagreement(const ShelfGroup& group) {
+    if (!group.disagrees) return {};
+    const Correction &newest = *group.items.front().correction, &before = *group.items[1].correction;
+    return "The library's \"" + before.name + "\" no longer agrees with this chart shot: they are " +
+           twoDecimals(*differenceBetween(newest, before)) + " CIEDE2000 apart, where " +
+           twoDecimals(newest.summary.expectedError + before.summary.expectedError) +
+           " was to be expected. A filter, another lens coating, a lamp of another make or a chart that has "
+           "aged "
+           "can be why.";
+}
+
+Result<std::size_t> copyOut(const std::vector<ShelfItem>& items, const std::filesystem::path& path) {
+    if (items.empty()) return failure("The library is empty: build a correction from a chart shot first.");
+    std::vector<io::LibraryEntry> entries;
+    for (const ShelfItem& item : items)
+        entries.push_back({item.lightKind, item.light, item.shoot, *item.correction});
+    if (auto ok = io::writeLibrary(entries, path); !ok) return tl::unexpected(ok.error());
+    return entries.size();
+}
+
+Result<std::size_t> copyIn(studio::Studio& studio, const std::filesystem::path& path) {
+    const auto entries = io::readLibrary(path);
+    if (!entries) return tl::unexpected(entries.error());
+    std::set<std::string> known;
+    for (const ShelfItem& item : shelfItems(studio.contents())) known.insert(io::textHash(item.document));
+    studio::Edit edit = studio.edit("Bring in the library " + path.filename().string());
+    std::size_t fresh = 0;
+    for (const io::LibraryEntry& e : *entries) {
+        if (e.correction.loan || e.correction.aim.kind != AimKind::reference) continue;
+        std::string document = io::toJson(e.correction).dump();
+        if (!known.insert(io::textHash(document)).second) continue;
+        edit.add(studio::ShelfRecord{0, plan::isoText(plan::now()), e.correction.name, e.correction.body,
+                                     e.lightKind, e.light, e.shoot, e.correction.taken, std::move(document)});
+        ++fresh;
+    }
+    if (fresh == 0) return fresh;
+    if (auto kept = studio.commit(edit); !kept) return tl::unexpected(kept.error());
+    return fresh;
+}
+
+}  // namespace refero::workflow

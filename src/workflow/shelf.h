@@ -1,0 +1,68 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <filesystem>
+#include <map>
+#include <memory>
+#include <mutex>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/fit/lending.h"
+#include "studio/studio.h"
+
+namespace refero::workflow {
+
+/// Corrections by their documents, parsed once. Any thread.
+class ParsedCorrections {
+  public:
+    /// Null where it cannot be read.
+    std::shared_ptr<const Correction> of(const std::string& document);
+
+  private:
+    std::mutex mutex_;
+    std::map<std::string, std::shared_ptr<const Correction>> parsed_;  ///< by the SHA-256 of the text
+};
+
+/// A correction that outlives its shoot.
+struct ShelfItem {
+    studio::Id record = 0;  ///< of the correction, or of the shelf where it came from another studio
+    studio::Id setup = 0;   ///< 0: it came from another studio
+    std::string lightKind, light, shoot;
+    std::string document;
+    std::shared_ptr<const Correction> correction{};  ///< null until it is parsed
+};
+
+/// What the studio can lend: its setups' own corrections towards reference values, of all its shoots, and
+/// those from other studios; the oldest first. Nothing is parsed.
+std::vector<ShelfItem> shelfItems(const studio::Contents& contents);
+
+/// Parses them; what cannot be read, is lent itself or goes towards another camera falls out.
+std::vector<ShelfItem> parsed(std::vector<ShelfItem> items, ParsedCorrections& parser);
+std::vector<Lender> lenders(const std::vector<ShelfItem>& parsed);
+
+/// One body's corrections in one kind of light.
+struct ShelfGroup {
+    std::string body, serial, lens, light;
+    std::vector<ShelfItem> items;    ///< the newest first
+    std::optional<double> spread{};  ///< largest mean CIEDE2000 between the newest and another of them
+    std::optional<double> proof{};   ///< mean CIEDE2000 of the latest proof on another shot
+    /// The newest no longer agrees with the one before: they are further apart than both promise together and
+    /// one CIEDE2000 on top.
+    bool disagrees = false;
+};
+/// By body, then lens, then light from warm to cool.
+std::vector<ShelfGroup> grouped(const std::vector<ShelfItem>& parsed);
+
+/// What a new chart shot's correction says of the group that it joins, for a person; empty while they agree.
+std::string disagreement(const ShelfGroup& group);
+
+/// All of it as one file, for another studio; how many. An error where there is nothing.
+Result<std::size_t> copyOut(const std::vector<ShelfItem>& parsed, const std::filesystem::path& path);
+/// Puts the corrections of such a file on the shelf, as one step; those that are there already are left. How
+/// many are new.
+Result<std::size_t> copyIn(studio::Studio& studio, const std::filesystem::path& path);
+
+}  // namespace refero::workflow

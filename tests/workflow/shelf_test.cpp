@@ -1,0 +1,139 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a studio lends to lights without a chart shot, and how that goes to another studio.
+#include "workflow/shelf.h"
+
+#include "studio/frames_to_render.h"
+#include "workflow/intake.h"
+#include "workflow/loan.h"
+#include "workflow/one_shoot.h"
+#include "workflow/proposals.h"
+#include "workflow/whole_shoot.h"
+
+namespace refero::workflow {
+namespace {
+
+class Shelf : public OneShoot {
+  protected:
+    std::string frame(const char* name, const char* light, const char* taken, bool chart,
+                      const char* camera = "heron") {
+        sim::Shot s = test::plainShot();
+        s.light = light;
+        s.taken = taken;
+        s.camera = camera;
+        if (!chart) s.chart.reset();
+        return shot(s, name);
+    }
+    void bring(const std::vector<std::string>& frames) {
+        const auto in =
+            bringIn(*studio, {frames.begin(), frames.end()}, {{*io::chartByNameOrPath("fen-24")}, {}});
+        ASSERT_TRUE(in) << in.error().message;
+        const auto all = proposals(studio->contents(), shoot);
+        ASSERT_TRUE(accept(*studio, shoot, all));
+    }
+    std::vector<workflow::Setup> setups() { return state.setups(studio->contents(), day()); }
+    std::vector<ShelfItem> items() { return parsed(shelfItems(studio->contents()), parser); }
+
+    ParsedCorrections parser;
+};
+
+TEST_F(Shelf, ALightWithoutAChartShotBorrowsFromItsBodyAndSaysSo) {
+    bring({frame("c1.dng", "d65", "2026:05:14 10:00:00", true),
+           frame("f1.dng", "d65", "2026:05:14 10:02:00", false),
+           frame("f2.dng", "daylight-6000", "2026:05:14 14:00:00", false),
+           frame("f3.dng", "a", "2026:05:14 18:00:00", false, "bittern")});
+    ASSERT_TRUE(readAll(*studio));
+    ASSERT_TRUE(correctAll(*studio, {}, false));
+    const auto lent = lendAll(*studio);
+    ASSERT_TRUE(lent) << lent.error().message;
+    int own = 0, borrowed = 0, refused = 0;
+    for (const workflow::Setup& s : setups()) {
+        own += s.correction && !s.correction->loan;
+        if (s.correction && s.correction->loan) {
+            ++borrowed;
+            EXPECT_EQ(s.body.substr(0, 5), "Heron");
+            EXPECT_EQ(s.correction->loan->balance, BalancedOn::camera) << "no grey is in the frame";
+            EXPECT_EQ(s.progress(), Progress::lent);
+        }
+    }
+    for (const SetupOutcome& o : *lent) {
+        refused += o.what == SetupOutcome::What::failed;
+        if (o.what == SetupOutcome::What::failed) {
+            EXPECT_NE(o.message.find("no correction of Bittern"), std::string::npos) << o.message;
+        }
+    }
+    EXPECT_EQ(own, 1);
+    EXPECT_EQ(borrowed, 1);
+    EXPECT_EQ(refused, 1) << "another body's is never lent";
+    // Done again, there is nothing new; and frames of the light go out by the loan.
+    const auto steps = studio->done().size();
+    ASSERT_TRUE(lendAll(*studio));
+    EXPECT_EQ(studio->done().size(), steps);
+    const auto frames = studio::framesToRender(studio->contents(), day(), {});
+    EXPECT_EQ(frames.frames.size(), 2U);
+    EXPECT_EQ(frames.unserved, 1);
+}
+
+TEST_F(Shelf, GroupsByLightSaysTheSpreadAndGoesToAnotherStudioAsOneFile) {
+    EXPECT_FALSE(copyOut(items(), folder / "none.json")) << "it is empty";
+    bring({frame("c1.dng", "d65", "2026:05:14 10:00:00", true),
+           frame("c2.dng", "daylight-6000", "2026:05:14 12:00:00", true),
+           frame("c3.dng", "a", "2026:05:14 18:00:00", true)});
+    ASSERT_TRUE(readAll(*studio));
+    ASSERT_TRUE(correctAll(*studio, {}, false));
+    const auto groups = grouped(items());
+    ASSERT_EQ(groups.size(), 2U) << "two kinds of light";
+    EXPECT_EQ(groups[0].items.size(), 1U) << "warm first";
+    ASSERT_EQ(groups[1].items.size(), 2U);
+    EXPECT_EQ(groups[1].items.front().correction->taken, "2026:05:14 12:00:00") << "the newest first";
+    ASSERT_TRUE(groups[1].spread);
+    EXPECT_LT(*groups[1].spread, 1);
+    EXPECT_FALSE(groups[1].disagrees);
+    EXPECT_TRUE(disagreement(groups[1]).empty());
+
+    const std::string file = folder / "all.refero-library.json";
+    ASSERT_EQ(copyOut(items(), file).value(), 3U);
+    auto other = studio::Studio::create(folder / "other.refero");
+    ASSERT_TRUE(other);
+    ASSERT_EQ(copyIn(**other, file).value(), 3U);
+    EXPECT_EQ(copyIn(**other, file).value(), 0U) << "they are there";
+    const auto there = parsed(shelfItems((*other)->contents()), parser);
+    ASSERT_EQ(there.size(), 3U);
+    for (const ShelfItem& item : there) EXPECT_EQ(item.setup, 0);
+    EXPECT_EQ(grouped(there).size(), 2U);
+    ASSERT_TRUE((*other)->undo());
+    EXPECT_TRUE(shelfItems((*other)->contents()).empty()) << "one step";
+    // A file that is none of ours, or cut short.
+    test::put(folder.path() / "bad.json",
+              "{\"format\": \"refero-library\", \"version\": 1, \"corrections\": [{}]}");
+    const auto bad = copyIn(**other, folder / "bad.json");
+    ASSERT_FALSE(bad);
+    EXPECT_NE(bad.error().message.find("correction"), std::string::npos) << bad.error().message;
+    EXPECT_FALSE(copyIn(**other, folder / "nothing.json"));
+}
+
+// Another filter before the lens: what the library has no longer holds, and is said.
+TEST_F(Shelf, ACorrectionThatNoLongerAgreesWithANewChartShotSaysSo) {
+    bring({frame("c1.dng", "d65", "2026:05:14 10:00:00", true)});
+    ASSERT_TRUE(readAll(*studio));
+    ASSERT_TRUE(correctAll(*studio, {}, false));
+    auto all = items();
+    ASSERT_EQ(all.size(), 1U);
+    Correction changed = *all.front().correction;
+    changed.taken = "2026:08:01 10:00:00";
+    Matrix3 turned = changed.colours.base().coefficients().leftCols<3>();
+    changed.colours = Colours(RootPolynomial(Matrix3(turned)));
+    // Weaker red against green, white kept: a filter that the balance does not undo.
+    turned.col(0) -= Vector3(0.2, 0.1, 0);
+    turned.col(1) += Vector3(0.2, 0.1, 0);
+    changed.colours = Colours(RootPolynomial(turned));
+    all.push_back(all.front());
+    all.back().correction = std::make_shared<const Correction>(changed);
+    const auto groups = grouped(all);
+    ASSERT_EQ(groups.size(), 1U);
+    EXPECT_TRUE(groups.front().disagrees);
+    EXPECT_NE(disagreement(groups.front()).find("no longer agrees"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace refero::workflow
