@@ -260,6 +260,11 @@ int shoot(MainWindow& window, const QString& folder) {
     window.showStation(MainWindow::StationId::plan);
     plan->showPage(PlanStation::Page::coverage);
     s.take("plan-coverage");
+    plan->showPage(PlanStation::Page::library);
+    auto* library = window.findChild<QTableView*>(QStringLiteral("libraryGroups"));
+    if (!waitFor([&] { return library->model()->rowCount() > 2; }, 60)) return 1;
+    s.take("library");
+    plan->showPage(PlanStation::Page::day);
     session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::correction);
     if (!s.pictureReady()) return 1;
@@ -268,8 +273,6 @@ int shoot(MainWindow& window, const QString& folder) {
     using Page = CorrectionStation::Page;
     correction->showPage(Page::models);
     s.take("correction");
-    correction->showPage(Page::certainty);
-    s.take("certainty");
     // The matrix as it is, and the same with a finish, beside balance alone.
     session.correction().keepSnapshot(session.currentId());
     Finish finish = *finishByName("rounded");

@@ -9,6 +9,7 @@
 #include "cli/space_option.h"
 #include "cli/verbs.h"
 #include "io/batch/apply.h"
+#include "io/batch/frame_render.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 
@@ -43,8 +44,13 @@ class Apply : public Verb {
             ->check(CLI::IsMember({"automatic", "compressed", "cut"}))
             ->capture_default_str();
         finish_.declare(*verb, "Another finish than the correction's own");
-        verb->add_option("--type", type_, "Kind of file in a folder: exr, tif, png or jpg")
-            ->check(CLI::IsMember({"exr", "tif", "png", "jpg"}));
+        verb->add_option("--type", type_,
+                         "Kind of file in a folder: exr, tif, png, jpg, or mkv for whole clips")
+            ->check(CLI::IsMember({"exr", "tif", "png", "jpg", "mkv"}));
+        verb->add_option("--clip", clip_,
+                         "Of a whole clip (.mkv): ffv1 loses nothing, av1 is small; both 10 bits")
+            ->check(CLI::IsMember({"ffv1", "av1"}))
+            ->capture_default_str();
         return verb;
     }
 
@@ -65,6 +71,17 @@ class Apply : public Verb {
         const auto targets = targetsFor(*space);
         if (!targets) return tl::unexpected(targets.error());
         for (std::size_t i = 0; i < frames_.size(); ++i) {
+            if ((*targets)[i].extension() == ".mkv") {
+                io::FrameOutput o;
+                o.space = *space;
+                o.highlights = *highlightsByName(highlights_);
+                o.gamut = *gamutUseByName(gamut_);
+                o.clips = *io::clipKindByName(clip_);
+                const auto pictures = io::renderClip(*correction, frames_[i], encoding, o, (*targets)[i]);
+                if (!pictures) return tl::unexpected(pictures.error());
+                s.out << (*targets)[i].string() << "\n";
+                continue;
+            }
             const auto done =
                 io::applied(*correction, frames_[i], encoding,
                             {*space, *highlightsByName(highlights_), *gamutUseByName(gamut_)}, (*targets)[i]);
@@ -124,7 +141,7 @@ class Apply : public Verb {
 
     FinishOptions finish_;
     std::string correction_, space_ = "srgb", encoding_, out_, type_, highlights_ = "cut",
-                             gamut_ = "automatic";
+                             gamut_ = "automatic", clip_ = "ffv1";
     std::vector<std::string> frames_;
 };
 

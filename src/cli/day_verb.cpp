@@ -134,6 +134,7 @@ class DayVerb : public Verb {
                  {"setup", f.setup},
                  {"corrected_by", f.correctedBy.empty() ? io::Json(nullptr) : io::Json(f.correctedBy)},
                  {"files", f.files},
+                 {"cut_share", f.cutShare},
                  {"why", f.why}});
         return j;
     }

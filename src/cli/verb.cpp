@@ -17,6 +17,7 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeCorrect());
     verbs.push_back(makeMatch());
     verbs.push_back(makeBalance());
+    verbs.push_back(makeCamera());
     verbs.push_back(makeDay());
     verbs.push_back(makeLibrary());
     verbs.push_back(makeVerify());

@@ -12,6 +12,7 @@ std::unique_ptr<Verb> makeRead();
 std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeMatch();
 std::unique_ptr<Verb> makeBalance();
+std::unique_ptr<Verb> makeCamera();
 std::unique_ptr<Verb> makeDay();
 std::unique_ptr<Verb> makeLibrary();
 std::unique_ptr<Verb> makeVerify();

@@ -5,9 +5,11 @@
 #include <libraw/libraw.h>
 #include <tbb/parallel_for.h>
 
+#include <cmath>
 #include <memory>
 #include <optional>
 #include <string_view>
+#include <vector>
 
 #include "io/module/media_module.h"
 
@@ -106,6 +108,61 @@ Result<Mosaic> developed(LibRaw& raw, const std::string& who, const Mosaic::Patt
     return oriented(out, exifOrientation(sizes.flip));
 }
 
+std::optional<Vector3> whiteIn(const LibRaw& raw) {
+    const float* gains = raw.imgdata.color.cam_mul;
+    const Vector3 out(gains[1] / gains[0], 1, gains[1] / gains[2]);
+    const bool said = gains[0] > 0 && gains[1] > 0 && gains[2] > 0 && out.allFinite();
+    return said ? std::optional(out) : std::nullopt;
+}
+
+// An open raw file's own, the one nearer to D65 (EXIF's light source 21); else what the library knows.
+std::optional<Matrix3> matrixIn(const LibRaw& raw) {
+    constexpr unsigned kD65 = 21;
+    const auto from = [](const float(&rows)[4][3]) -> std::optional<Matrix3> {
+        Matrix3 m;
+        for (int c = 0; c < 3; ++c)
+            for (int k = 0; k < 3; ++k) m(c, k) = rows[c][k];
+        return m.allFinite() && m.cwiseAbs().maxCoeff() > 0 ? std::optional(m) : std::nullopt;
+    };
+    const auto& color = raw.imgdata.color;
+    const std::size_t first = color.dng_color[1].illuminant == kD65 ? 1 : 0;
+    for (const std::size_t i : {first, 1 - first})
+        if (const auto m = from(color.dng_color[i].colormatrix)) return m;
+    return from(color.cam_xyz);
+}
+
+// In a window of codes that are met often, those that are never met tell the step between two levels.
+RawPrecision precisionOf(const LibRaw& raw) {
+    constexpr std::size_t kWindow = 64, kOften = 24;  // times a code, in the mean
+    const auto& sizes = raw.imgdata.rawdata.sizes;
+    const std::uint16_t* values = raw.imgdata.rawdata.raw_image;
+    const unsigned black = raw.imgdata.color.black, maximum = raw.imgdata.color.maximum;
+    RawPrecision out;
+    if (maximum <= black + 4 * kWindow) return out;
+    std::vector<std::uint32_t> met(65536);
+    const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
+    for (int y = 0; y < sizes.height; ++y) {
+        const std::uint16_t* row = values + (std::size_t(y) + sizes.top_margin) * pitch + sizes.left_margin;
+        for (int x = 0; x < sizes.width; ++x) ++met[row[x]];
+    }
+    double fine = 0, coarse = 0;
+    for (std::size_t from = black; from + kWindow < maximum; from += kWindow) {
+        std::size_t all = 0, used = 0;
+        for (std::size_t i = from; i < from + kWindow; ++i) {
+            all += met[i];
+            used += met[i] > 0;
+        }
+        if (all < kOften * kWindow || used == 0) continue;
+        const double step = double(kWindow) / double(used);
+        if (fine == 0 || step < fine) fine = step;
+        if (from > black + (maximum - black) / 2) coarse = std::max(coarse, step);
+    }
+    if (fine == 0) return out;
+    out.bits = static_cast<int>(std::lround(std::log2((double(maximum) + 1) / fine)));
+    out.coarseHighlights = coarse > 2.2 * fine;
+    return out;
+}
+
 }  // namespace
 
 bool isRaw(const std::filesystem::path& path) {
@@ -141,10 +198,17 @@ Result<Mosaic> readSensor(const std::filesystem::path& path) {
 std::optional<Vector3> readCameraWhite(const std::filesystem::path& path) {
     const auto raw = std::make_unique<LibRaw>();
     if (raw->open_file(path.c_str()) != LIBRAW_SUCCESS) return {};
-    const float* gains = raw->imgdata.color.cam_mul;
-    const Vector3 out(gains[1] / gains[0], 1, gains[1] / gains[2]);
-    const bool said = gains[0] > 0 && gains[1] > 0 && gains[2] > 0 && out.allFinite();
-    return said ? std::optional(out) : std::nullopt;
+    return whiteIn(*raw);
+}
+
+std::optional<RawFacts> readRawFacts(const std::filesystem::path& path) {
+    const auto raw = std::make_unique<LibRaw>();
+    if (raw->open_file(path.c_str()) != LIBRAW_SUCCESS) return {};
+    RawFacts out;
+    out.cameraWhite = whiteIn(*raw);
+    out.xyzToCamera = matrixIn(*raw);
+    if (raw->unpack() == LIBRAW_SUCCESS && raw->imgdata.rawdata.raw_image) out.precision = precisionOf(*raw);
+    return out;
 }
 
 Result<RawPreview> readRawPreview(const std::filesystem::path& path) {

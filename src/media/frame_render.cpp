@@ -18,6 +18,7 @@
 #include "io/files/safe_write.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
+#include "media/clip_writer.h"
 #include "media/media.h"
 #include "media/picture_output.h"
 #include "media/picture_spec.h"
@@ -55,6 +56,12 @@ double* colour(const FrameWork& w) {
 }
 double* writing(const FrameWork& w) {
     return w.times ? &w.times->writing : nullptr;
+}
+
+void mark(WriteOptions& w, const FrameWork& work) {
+    if (work.mark.empty()) return;
+    std::string& text = w.metadata.description;
+    text = work.mark + (text.empty() ? "" : " ") + text;
 }
 
 WriteOptions writeOptions(const FrameOutput& o) {
@@ -122,20 +129,23 @@ Highlights highlightsOf(const fs::path& frame, const FrameOutput& o) {
     return lowerEnding(frame) == ".exr" ? Highlights::asRecorded : o.highlights;
 }
 
+EncodedImage renderedWhole(const Correction& c, LinearImage&& image, Highlights highlights,
+                           const FrameOutput& o, const Rendering& rendering, const FrameWork& work) {
+    const Watch watch(colour(work));
+    const double share = treatHighlights(image, c.gains, highlights);
+    if (work.clippedShare) *work.clippedShare = share;
+    EncodedImage out = render(smaller(std::move(image), o.longEdge), rendering);
+    if (const GamutMap* map = gamutOf(c, o)) {
+        const GamutReport report = map->compress(out);
+        if (work.gamut) *work.gamut = report;
+    }
+    fit(out, o);
+    return out;
+}
+
 Status finishWhole(const Correction& c, LinearImage&& image, Highlights highlights, const FrameOutput& o,
                    const WriteOptions& w, const fs::path& target, const FrameWork& work) {
-    EncodedImage rendered;
-    {
-        const Watch watch(colour(work));
-        const double share = treatHighlights(image, c.gains, highlights);
-        if (work.clippedShare) *work.clippedShare = share;
-        rendered = render(smaller(std::move(image), o.longEdge), renderingOf(c, o));
-        if (const GamutMap* map = gamutOf(c, o)) {
-            const GamutReport report = map->compress(rendered);
-            if (work.gamut) *work.gamut = report;
-        }
-        fit(rendered, o);
-    }
+    const EncodedImage rendered = renderedWhole(c, std::move(image), highlights, o, renderingOf(c, o), work);
     if (work.stopped()) return stoppedEarly();
     const Watch watch(writing(work));
     return writeFrame(target, rendered, w);
@@ -160,6 +170,8 @@ Status wholeFrame(const Correction& c, const fs::path& path, const std::optional
         w.metadata = frame->metadata;
         w.metadataFrom = mediaPath(path).file;
     }
+    mark(w, work);
+    if (work.cutShare) *work.cutShare = cutColours(frame->image, frame->encoding);
     return finishWhole(c, std::move(frame->image), highlightsOf(mediaPath(path).file, o), o, w, target, work);
 }
 
@@ -233,6 +245,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
         w.metadata = s.metadata;
         w.metadataFrom = path;
     }
+    mark(w, work);
     // Only what is too large to be turned keeps its turn.
     w.orientation = s.spec.get_int_attribute("Orientation", 1);
     auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
@@ -240,7 +253,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
     const Rendering rendering = renderingOf(c, o);
     const GamutMap* const map = gamutOf(c, o);
     GamutReport gamut;
-    double clipped = 0;
+    double clipped = 0, cut = 0;
     for (int y = 0; y < s.spec.height; y += s.bandRows) {
         if (work.stopped()) return stoppedEarly();
         const int end = std::min(s.spec.height, y + s.bandRows);
@@ -250,6 +263,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
             band = s.rows(y, end);
         }
         if (!band) return failure(path.string() + " " + band.error().message + ".");
+        if (work.cutShare) cut += cutColours(*band, s.encoding) * (end - y) / s.spec.height;
         EncodedImage rendered;
         {
             const Watch watch(colour(work));
@@ -262,6 +276,7 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
         if (auto ok = output->rows(y, rendered); !ok) return ok;
     }
     if (work.clippedShare) *work.clippedShare = clipped;
+    if (work.cutShare) *work.cutShare = cut;
     if (work.gamut) *work.gamut = gamut;
     const Watch watch(writing(work));
     return output->end();
@@ -289,6 +304,69 @@ Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer&
                            o.highlights, o, writeOptions(o), target, work);
     } catch (const std::exception& e) {
         return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
+    }
+}
+
+namespace {
+
+Result<std::size_t> clipInto(const fs::path& side, const Correction& c, io::Clip& clip, const fs::path& path,
+                             const Transfer& encoding, const FrameOutput& o, const FrameWork& work) {
+    // OpenEXR's light is no clip's.
+    FrameOutput shown = o;
+    if (shown.kind == "exr") shown.kind = "tif";
+    const Rendering rendering = renderingOf(c, shown);
+    std::unique_ptr<ClipWriter> writer;
+    std::size_t pictures = 0;
+    for (;; ++pictures) {
+        if (work.stopped()) return stoppedEarly();
+        Result<std::optional<ClipPicture>> picture = std::optional<ClipPicture>();
+        {
+            const Watch watch(reading(work));
+            picture = clip.next();
+        }
+        if (!picture) return tl::unexpected(picture.error());
+        if (!*picture) break;
+        const double seconds = (*picture)->seconds;
+        const EncodedImage rendered = renderedWhole(
+            c, toLinear(shownUpright(std::move((*picture)->image), clip.info().orientation), encoding),
+            o.highlights, shown, rendering, work);
+        const Watch watch(writing(work));
+        if (!writer) {
+            auto begun =
+                beginClip(side, {o.clips, o.space, rendered.width(), rendered.height(),
+                                 clip.info().variableRate ? 0 : clip.info().picturesPerSecond, path});
+            if (!begun) return tl::unexpected(begun.error());
+            writer = *std::move(begun);
+        }
+        if (auto ok = writer->add(rendered, seconds); !ok) return tl::unexpected(ok.error());
+    }
+    if (!writer) return failure(path.string() + " has no pictures in it.");
+    if (auto ok = writer->finish(); !ok) return tl::unexpected(ok.error());
+    return pictures;
+}
+
+}  // namespace
+
+Result<std::size_t> renderClip(const Correction& c, const fs::path& path,
+                               const std::optional<Transfer>& stated, const FrameOutput& o,
+                               const fs::path& target, const FrameWork& work) {
+    try {
+        auto clip = io::Clip::open(path);
+        if (!clip) return tl::unexpected(clip.error());
+        const Transfer encoding =
+            stated.value_or(clip->info().encodingStated ? Transfer(clip->info().encoding) : c.inputEncoding);
+        std::size_t pictures = 0;
+        const Status written = writeFile(target, [&](const fs::path& side) -> Status {
+            const auto made = clipInto(side, c, *clip, path, encoding, o, work);
+            if (!made) return tl::unexpected(made.error());
+            pictures = *made;
+            return {};
+        });
+        if (!written && work.stopped()) return stoppedEarly();
+        if (!written) return tl::unexpected(written.error());
+        return pictures;
+    } catch (const std::exception& e) {
+        return failure(path.string() + " could not be rendered: " + e.what() + ".");
     }
 }
 

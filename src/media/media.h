@@ -22,4 +22,8 @@ Status renderPicture(const Correction& correction, io::ClipPicture&& picture, co
                      int orientation, const io::FrameOutput& output, const std::filesystem::path& target,
                      const io::FrameWork& work);
 
+Result<std::size_t> renderClip(const Correction& correction, const std::filesystem::path& clip,
+                               const std::optional<Transfer>& encoding, const io::FrameOutput& output,
+                               const std::filesystem::path& target, const io::FrameWork& work);
+
 }  // namespace refero::media

@@ -4,7 +4,7 @@
 
 extern "C" const refero::io::MediaModule* refero_media_module() {
     using namespace refero::media;
-    static const refero::io::MediaModule module{readPicture, writePicture, decodeJpeg,
-                                                openClip,    renderFrame,  renderPicture};
+    static const refero::io::MediaModule module{readPicture, writePicture,  decodeJpeg, openClip,
+                                                renderFrame, renderPicture, renderClip};
     return &module;
 }

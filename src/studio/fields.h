@@ -174,6 +174,7 @@ void fields(V& v, Frame& r) {
     v("grey_blue", r.greyBlue);
     v("camera_red", r.cameraRed);
     v("camera_blue", r.cameraBlue);
+    v("dialled_kelvin", r.dialledKelvin);
     v("twin", r.twin);
 }
 

@@ -53,8 +53,9 @@ struct Frame {
     int pictures = 1;                                    ///< of the clip or sequence that it stands for
     double greyRed = 0, greyGreen = 0, greyBlue = 0;     ///< linear, of what a person marked as grey in it
     double cameraRed = 0,
-           cameraBlue = 0;  ///< of white as the camera balanced a raw file, green = 1; 0: not said
-    std::string twin{};     ///< path of the camera's own picture of a raw file; empty for none
+           cameraBlue = 0;     ///< of white as the camera balanced a raw file, green = 1; 0: not said
+    double dialledKelvin = 0;  ///< that a person read off the camera; 0: nobody did
+    std::string twin{};        ///< path of the camera's own picture of a raw file; empty for none
 };
 
 /// A chart of one's own, beside those that ship.

@@ -74,7 +74,7 @@ class DayRun {
         if (!intake) return tl::unexpected(intake.error());
         if (options_.stop.stop_requested()) return stoppedEarly();
         for (const studio::Brought& b : intake->brought())
-            if (b.frame == 0) unreadable_.push_back({io::printable(b.path.string()), 0, {}, {}, b.reason});
+            if (b.frame == 0) unreadable_.push_back({io::printable(b.path.string()), 0, {}, {}, 0, b.reason});
         shoot_ = latestShoot(studio_.contents());
         if (shoot_ == 0)
             return failure(
@@ -199,9 +199,14 @@ class DayRun {
     Status render(const SetupOutcome& s) {
         io::BatchOptions o;
         o.stopped = [this] { return options_.stop.stop_requested(); };
-        std::size_t all = 0, done = 0;
+        std::size_t all = 0, done = 0, quick = 0;
         o.begun = [&](std::size_t n) { all = n; };
         o.report = [&](const io::FrameReport& f) {
+            if (f.fate == io::FrameFate::quick) {
+                tell("Quick pictures of " + s.name, ++quick, all);
+                rendered_[f.path.string()].cutShare = f.cutShare;
+                return;
+            }
             tell("Rendering frames of " + s.name, ++done, all);
             DayFrame& frame = rendered_[f.path.string()];
             if (f.fate == io::FrameFate::failed) frame.why = f.message;

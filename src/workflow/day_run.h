@@ -50,6 +50,7 @@ struct DayFrame {
     studio::Id setup = 0;
     std::string correctedBy{};  ///< path of the correction's document
     std::vector<std::string> files{};
+    double cutShare = 0;  ///< of its quick picture's pixels: those whose colour the camera's encoding had cut
     std::string why{};
 };
 

@@ -7,6 +7,7 @@
 #include "io/batch/targets.h"
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
+#include "io/reading_file.h"
 #include "workflow/shoot_state.h"
 
 namespace refero::workflow {
@@ -44,6 +45,33 @@ Result<std::string> jobWritten(const std::string& folder, const std::string& rec
     return path;
 }
 
+const std::string kQuickKey = "quick-";
+
+// The twin of the chart shot that a correction was built from.
+std::optional<QuickSource> quickSource(const Contents& contents, Id correction) {
+    const auto* c = contents.find<studio::CorrectionRecord>(correction);
+    const auto* reading = c ? contents.find<studio::ReadingRecord>(c->reading) : nullptr;
+    const auto* frame = reading ? contents.find<studio::Frame>(reading->frame) : nullptr;
+    if (!frame || frame->twin.empty()) return {};
+    const auto parsed = io::parseReading(reading->document, "The reading");
+    if (!parsed) return {};
+    const auto whole = io::parseCorrection(c->document, "The correction");
+    return QuickSource{frame->twin, {parsed->chart}, whole ? whole->finish : Finish{}};
+}
+
+// Where the camera's own chart shot is of no use, the frames go out once, thoroughly.
+void addQuick(FrameJob& frames) {
+    for (const auto& [key, source] : frames.quick) {
+        auto c = quickCorrection(source);
+        if (c) {
+            frames.job.corrections.emplace(kQuickKey + key, *std::move(c));
+            continue;
+        }
+        for (io::BatchFrame& f : frames.job.frames)
+            if (f.correction == key) f.quick.reset();
+    }
+}
+
 // What is looked at as a plate: a frame of the setup that its own correction serves, else its chart's.
 std::string subjectOf(const Contents& contents, const plan::Day& day, const Setup& setup) {
     for (const studio::FrameToRender& f : framesFor(contents, day, setup.id, FramesWish{}).frames)
@@ -71,11 +99,20 @@ FrameJob frameJob(const Contents& contents, const plan::Day& day, const std::vec
     out.job.name = delivery.frames->name;
     out.job.output = delivery.frames->output;
     out.job.collisions = delivery.collisions;
+    std::map<Id, std::optional<QuickSource>> quick;  // by correction
     for (const studio::FrameToRender& f : framesFor(contents, day, setup, *delivery.frames).frames) {
         const std::string key = std::to_string(f.correction);
         out.documents.try_emplace(key, contents.all<studio::CorrectionRecord>().at(f.correction).document);
         const studio::Frame& frame = contents.all<studio::Frame>().at(f.frame);
         io::BatchFrame one{frame.path, key};
+        if (out.job.output.kind == "jpg" && !frame.twin.empty()) {
+            const auto known = quick.try_emplace(f.correction);
+            if (known.second) known.first->second = quickSource(contents, f.correction);
+            if (const auto& source = known.first->second) {
+                out.quick.try_emplace(key, *source);
+                one.quick = io::QuickPicture{frame.twin, kQuickKey + key};
+            }
+        }
         if (f.coverage != plan::Coverage::valid) one.because = f.reason;
         if (const Setup* s = setupOf(setups, frame.setup))
             one.fields = {{"setup", s->light},
@@ -143,6 +180,7 @@ Result<HandoverRecord> DeliveryRun::writeJob() {
     r.format = kFrames;
     r.encoding = std::string(info(frames_.job.output.space).name);
     r.note = "0 of " + std::to_string(frames_.job.frames.size()) + " frames";
+    addQuick(frames_);
     return jobWritten(folder_, delivery_.receiver, std::move(frames_.job), frames_.documents)
         .map([&](const std::string& path) {
             r.path = path;

@@ -12,6 +12,7 @@
 
 #include "studio/studio.h"
 #include "workflow/delivery_items.h"
+#include "workflow/quick_correction.h"
 
 namespace refero::workflow {
 
@@ -23,6 +24,9 @@ studio::FramesToRender framesFor(const studio::Contents& contents, const plan::D
 struct FrameJob {
     io::BatchJob job;
     std::map<std::string, std::string> documents;
+    /// Of corrections whose frames have the camera's own pictures beside them, by their key: what is rendered
+    /// first. Left out of a delivery that is not made of JPEGs.
+    std::map<std::string, QuickSource> quick{};
 
     bool empty() const { return job.frames.empty(); }
 };

@@ -92,10 +92,20 @@ std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* 
         return task;
     }
     const auto* setup = contents.find<plan::Setup>(s.id);
+    // What the frames do not say of their body, the plan may.
+    const auto* body = setup ? contents.find<plan::Body>(setup->conditions.body) : nullptr;
+    const auto* lens = setup ? contents.find<plan::Lens>(setup->conditions.lens) : nullptr;
+    if (task.borrower_.body.empty() && body) task.borrower_.body = body->model;
+    if (task.borrower_.serial.empty() && body) task.borrower_.serial = body->serial;
+    if (task.borrower_.lens.empty() && lens) task.borrower_.lens = lens->model;
     const auto* lamp = setup ? contents.find<plan::Lamp>(setup->conditions.lamp) : nullptr;
     if (lamp && lamp->kind != plan::LightKind::mixed)
         task.borrower_.lightKind = std::string(plan::name(lamp->kind));
     task.items_ = shelfItems(contents);
+    // Two bodies of the kit are two, also where neither says its number.
+    if (body)
+        std::erase_if(task.items_,
+                      [&](const ShelfItem& item) { return item.planned != 0 && item.planned != body->id; });
     return task;
 }
 

@@ -44,7 +44,7 @@ void join(studio::Edit& edit, const Contents& contents, const plan::SetupProposa
 }  // namespace
 
 std::vector<plan::SetupProposal> proposals(const Contents& contents, Id shoot,
-                                           const plan::ProposalOptions& options) {
+                                           const std::vector<plan::ProposalChange>& changes) {
     std::vector<plan::ShootFrame> frames;
     bool loose = false;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
@@ -57,7 +57,7 @@ std::vector<plan::SetupProposal> proposals(const Contents& contents, Id shoot,
         frames.push_back(std::move(s));
     }
     if (!loose) return {};
-    return plan::proposedSetups(std::move(frames), options);
+    return plan::changed(plan::proposedSetups(frames), frames, changes);
 }
 
 std::string reasonOf(const plan::SetupProposal& p) {
@@ -75,6 +75,8 @@ std::string reasonOf(const plan::SetupProposal& p) {
             return "A chart was shot in another light" + (p.light ? inWords(*p.light) : std::string()) + ".";
         case plan::ProposalReason::amongOthers:
             return "Taken among the frames of a setup that is there, or soon after.";
+        case plan::ProposalReason::byHand:
+            return "Put together by hand.";
     }
     return {};
 }

@@ -10,9 +10,10 @@
 
 namespace refero::workflow {
 
-/// What the shoot's frames that belong to no setup speak for; see plan::proposedSetups.
+/// What the shoot's frames that belong to no setup speak for, as a person has changed it; see
+/// plan::proposedSetups and plan::changed.
 std::vector<plan::SetupProposal> proposals(const studio::Contents& contents, studio::Id shoot,
-                                           const plan::ProposalOptions& options = {});
+                                           const std::vector<plan::ProposalChange>& changes = {});
 
 /// Why a setup is proposed, in one sentence for a person.
 std::string reasonOf(const plan::SetupProposal& proposal);

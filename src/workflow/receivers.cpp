@@ -74,15 +74,19 @@ Delivery deliveryFor(Receiver receiver, const Correction& c) {
             io::FrameOutput jpeg;
             jpeg.kind = "jpg";
             jpeg.longEdge = 2560;
+            jpeg.clips = io::ClipKind::delivery;
             p.frames = frames(jpeg);
             p.report = true;
             break;
         }
-        case Receiver::archive:
+        case Receiver::archive: {
             p.exports = as({Format::json, Format::csv});
-            p.frames = frames({});
+            io::FrameOutput kept;
+            kept.clips = io::ClipKind::intermediate;
+            p.frames = frames(kept);
             p.report = true;
             break;
+        }
     }
     return p;
 }

@@ -81,19 +81,26 @@ std::shared_ptr<const Correction> ParsedCorrections::of(const std::string& docum
 std::vector<ShelfItem> shelfItems(const Contents& contents) {
     std::vector<ShelfItem> out;
     for (const auto& [id, r] : contents.all<studio::ShelfRecord>())
-        out.push_back({id, 0, r.lightKind, r.light, r.shoot, r.document, {}});
+        out.push_back({id, 0, r.lightKind, r.light, r.shoot, 0, {}, {}, {}, r.document, {}});
     for (const auto& [id, r] : contents.all<studio::CorrectionRecord>()) {
         if (r.reading == 0) continue;  // it is lent itself
         const auto* setup = contents.find<plan::Setup>(r.setup);
         if (!setup) continue;
         const auto* shoot = contents.find<plan::Shoot>(setup->shoot);
-        out.push_back({id,
-                       r.setup,
-                       kindOf(contents, *setup),
-                       lightOf(contents, *setup),
-                       shoot ? shoot->label : std::string(),
-                       r.document,
-                       {}});
+        const auto* body = contents.find<plan::Body>(setup->conditions.body);
+        const auto* lens = contents.find<plan::Lens>(setup->conditions.lens);
+        ShelfItem item;
+        item.record = id;
+        item.setup = r.setup;
+        item.lightKind = kindOf(contents, *setup);
+        item.light = lightOf(contents, *setup);
+        if (shoot) item.shoot = shoot->label;
+        item.planned = setup->conditions.body;
+        if (body) item.body = body->model;
+        if (body) item.serial = body->serial;
+        if (lens) item.lens = lens->model;
+        item.document = r.document;
+        out.push_back(std::move(item));
     }
     return out;
 }
@@ -103,6 +110,16 @@ std::vector<ShelfItem> parsed(std::vector<ShelfItem> items, ParsedCorrections& p
     std::erase_if(items, [](const ShelfItem& item) {
         return !item.correction || item.correction->loan || item.correction->aim.kind != AimKind::reference;
     });
+    for (ShelfItem& item : items) {
+        const Correction& own = *item.correction;
+        const bool bodySays = !own.body.empty() && (!own.serial.empty() || item.serial.empty());
+        if (item.body.empty() || (bodySays && !own.lens.empty())) continue;
+        Correction said = own;
+        if (said.body.empty()) said.body = item.body;
+        if (said.serial.empty()) said.serial = item.serial;
+        if (said.lens.empty()) said.lens = item.lens;
+        item.correction = std::make_shared<const Correction>(std::move(said));
+    }
     return items;
 }
 

@@ -31,6 +31,8 @@ struct ShelfItem {
     studio::Id record = 0;  ///< of the correction, or of the shelf where it came from another studio
     studio::Id setup = 0;   ///< 0: it came from another studio
     std::string lightKind, light, shoot;
+    studio::Id planned = 0;          ///< the kit's body; 0: it came from another studio
+    std::string body, serial, lens;  ///< by the plan, for corrections of frames that did not say theirs
     std::string document;
     std::shared_ptr<const Correction> correction{};  ///< null until it is parsed
 };

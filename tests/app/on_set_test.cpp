@@ -2,10 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/onset/on_set_page.h"
 
+#include <QCheckBox>
 #include <QSignalSpy>
 
 #include "app/onset/verdict_board.h"
+#include "app/session/day_actions.h"
 #include "app/session/watched_folder.h"
+#include "app/settings/day_settings.h"
+#include "app/settings/own_settings.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -24,6 +28,11 @@ class OnSet : public WindowTest {
         QTest::keyClick(window.get(), Qt::Key_2, Qt::ControlModifier | Qt::ShiftModifier);
         answers.folder = QString::fromStdString(tether.string());
         QTest::mouseClick(visible<QAbstractButton>("watchFolder"), Qt::LeftButton);
+    }
+    void TearDown() override {
+        for (const char* key : {"day/receivers", "day/folder", "onset/handOn", "onset/sounds"})
+            ownSettings().remove(QLatin1String(key));
+        WindowTest::TearDown();
     }
     VerdictBoard& board() { return *visible<VerdictBoard>("verdictBoard"); }
     OnSetPage& page() { return *find<OnSetPage>("onSetPage"); }
@@ -78,6 +87,51 @@ TEST_F(OnSet, ABetterShotTakesThePlaceOfTheOneBefore) {
     EXPECT_TRUE(eventually([&] { return board().headline() == QLatin1String("Shoot again"); }));
     QTest::qWait(300);
     EXPECT_EQ(verdict(), Verdict::pass) << "a worse one does not";
+    EXPECT_TRUE(eventually([&] { return session().setups()[0].correction.has_value(); }))
+        << "a good shot is corrected with at once";
+}
+
+TEST_F(OnSet, SaysWhoseShotItIsTheTwoWorstFindingsAndTheStopsInThirds) {
+    QSignalSpy sounds(&page(), &OnSetPage::sounded);
+    drop("hot.tif", "1.tif");
+    ASSERT_TRUE(eventually([&] { return board().headline() == QLatin1String("Shoot again"); }));
+    EXPECT_TRUE(sounds.isEmpty()) << "off by default";
+    EXPECT_TRUE(board().text().startsWith(QLatin1String("Close down by "))) << qPrintable(board().text());
+    EXPECT_TRUE(board().text().contains(QLatin1String("/3 stop")) ||
+                board().text().contains(QLatin1String(" stop")))
+        << qPrintable(board().text());
+    find<QCheckBox>("soundsOnSet")->setChecked(true);
+    drop("good.tif", "2.tif");
+    ASSERT_TRUE(eventually([&] { return board().headline() == QLatin1String("Good"); }));
+    ASSERT_EQ(sounds.size(), 1);
+    EXPECT_EQ(sounds.front().front().toInt(), 1) << "one for a good shot";
+    find<QCheckBox>("soundsOnSet")->setChecked(false);
+}
+
+// What follows a good chart shot goes out as it comes, to those who got something last.
+TEST_F(OnSet, FramesThatFollowAreHandedOverAsTheyCome) {
+    const fs::path out = fs::path(own_ / "out");
+    fs::create_directories(out);
+    rememberReceivers({workflow::Receiver::client});
+    rememberDayFolder(QString::fromStdString(out.string()));
+    find<QCheckBox>("handOnOnSet")->setChecked(true);
+    drop("good.tif", "1.tif");
+    ASSERT_TRUE(eventually(
+        [&] {
+            return !session().setups().empty() && session().setups()[0].correction &&
+                   !session().dayWork().running();
+        },
+        60000));
+    drop("subject.tif", "2.tif");
+    const auto pictures = [&] {
+        std::size_t n = 0;
+        for (const auto& entry : fs::recursive_directory_iterator(out))
+            n += entry.path().extension() == ".jpg";
+        return n;
+    };
+    EXPECT_TRUE(eventually([&] { return pictures() == 1; }, 60000)) << pictures();
+    find<QCheckBox>("handOnOnSet")->setChecked(false);
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }, 60000));
 }
 
 TEST_F(OnSet, TheStandInShootsIntoTheFolder) {

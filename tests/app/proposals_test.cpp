@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Frames that nobody planned for become setups by one click.
+#include "app/frames/contact_sheet.h"
 #include "app/frames/frames_station.h"
 #include "app/session/intake_actions.h"
 #include "app/window_fixture.h"
@@ -50,6 +51,45 @@ TEST_F(OfferedSetups, AreBegunByOneClickAndTheirChartsAreRead) {
     while (session().undo().canUndo() && session().setups().size() == 2) session().undo().undo();
     EXPECT_TRUE(session().setups().empty());
     EXPECT_TRUE(eventually([&] { return accept->isVisible(); }));
+}
+
+// Dragged apart and together before anything is kept, and begun one by one.
+TEST_F(OfferedSetups, AreSplitAndJoinedByHandAndBegunOneByOne) {
+    window->showStation(MainWindow::StationId::frames);
+    window->openFrames({frame("loose-chart.dng"), frame("loose-1.dng"), frame("loose-2.dng")});
+    ASSERT_TRUE(eventually([&] { return find<look::Button>("acceptSetups")->isVisible(); }));
+    auto* sheet = find<ContactSheet>("contactSheet");
+    const auto group = [&](const char* name) -> qint64 {
+        for (const SheetGroup& g : sheet->groups())
+            for (const SheetFrame& f : g.frames)
+                if (f.path.endsWith(QLatin1String(name))) return g.setup;
+        return 0;
+    };
+    const auto id = [&](const char* name) -> qint64 {
+        for (const auto& [frame, f] : session().contents().all<studio::Frame>())
+            if (f.path.ends_with(name)) return frame;
+        return 0;
+    };
+    EXPECT_EQ(group("loose-chart.dng"), group("loose-1.dng"));
+    EXPECT_NE(group("loose-1.dng"), group("loose-2.dng")) << "another body";
+    const auto alone = std::find_if(sheet->groups().begin(), sheet->groups().end(), [](const SheetGroup& g) {
+        return g.title == QLatin1String("A light of its own");
+    });
+    ASSERT_NE(alone, sheet->groups().end());
+    emit sheet->moveWanted({id("loose-1.dng")}, alone->setup);
+    EXPECT_NE(group("loose-chart.dng"), group("loose-1.dng")) << "split";
+    EXPECT_EQ(find<look::Button>("acceptSetups")->text(), QStringLiteral("Begin 3 setups"));
+    emit sheet->moveWanted({id("loose-1.dng")}, group("loose-2.dng"));
+    EXPECT_NE(group("loose-1.dng"), group("loose-2.dng")) << "never with another body";
+    emit sheet->moveWanted({id("loose-1.dng")}, group("loose-chart.dng"));
+    EXPECT_EQ(group("loose-chart.dng"), group("loose-1.dng")) << "joined again";
+    EXPECT_TRUE(session().setups().empty()) << "nothing is kept yet";
+    // One by one.
+    sheet->choose({id("loose-2.dng")});
+    QTest::mouseClick(find<look::Button>("acceptOneSetup"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().setups().size() == 1; }));
+    EXPECT_EQ(session().setups()[0].body, "Bittern");
+    EXPECT_EQ(find<look::Button>("acceptSetups")->text(), QStringLiteral("Begin its setup"));
 }
 
 }  // namespace

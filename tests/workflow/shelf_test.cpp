@@ -112,6 +112,29 @@ TEST_F(Shelf, GroupsByLightSaysTheSpreadAndGoesToAnotherStudioAsOneFile) {
     EXPECT_FALSE(copyIn(**other, folder / "nothing.json"));
 }
 
+// Neither file says a number; the plan says that they are two.
+TEST_F(Shelf, TwoBodiesOfTheKitNeverLendToEachOther) {
+    bring({frame("c1.dng", "d65", "2026:05:14 10:00:00", true),
+           frame("f2.dng", "d65", "2026:05:14 14:00:00", false)});
+    ASSERT_TRUE(readAll(*studio));
+    ASSERT_TRUE(correctAll(*studio, {}, false));
+    act([&](studio::Edit& e) {
+        plan::Body twin;
+        twin.model = "Heron";
+        twin.nickname = "Heron B";
+        const studio::Id other = e.add(twin);
+        for (const auto& [id, s] : studio->contents().all<plan::Setup>())
+            if (correctionOf(studio->contents(), id) == nullptr) {
+                plan::Setup moved = s;
+                moved.conditions.body = other;
+                e.put(moved);
+            }
+    });
+    const auto lent = lendAll(*studio);
+    ASSERT_TRUE(lent);
+    for (const workflow::Setup& s : setups()) EXPECT_FALSE(s.correction && s.correction->loan) << s.body;
+}
+
 // Another filter before the lens: what the library has no longer holds, and is said.
 TEST_F(Shelf, ACorrectionThatNoLongerAgreesWithANewChartShotSaysSo) {
     bring({frame("c1.dng", "d65", "2026:05:14 10:00:00", true)});

@@ -8,6 +8,7 @@
 #include <QLocale>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/dialogs/dialogs.h"
 #include "app/handover/receivers.h"
@@ -15,14 +16,13 @@
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/session/intake_actions.h"
-#include "app/settings/own_settings.h"
+#include "app/settings/day_settings.h"
 #include "app/tables/figure_rows.h"
 #include "app/tables/row_table.h"
+#include "words/loan_words.h"
 
 namespace refero {
 namespace {
-
-const QString kFolderKey = QStringLiteral("day/folder"), kReceiversKey = QStringLiteral("day/receivers");
 
 QString nameOf(Receiver r) {
     return text(std::string(workflow::name(r)));
@@ -43,7 +43,7 @@ QString verdictIn(const DayActions::Line& l) {
 CardPage::CardPage(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session), dialogs_(dialogs) {
     setObjectName(QStringLiteral("cardPage"));
-    path_ = ownSettings().value(kFolderKey).toString();
+    path_ = dayWishes().folder;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 16, 24, 16);
     column->setSpacing(3 * look::kStep);
@@ -108,17 +108,15 @@ QWidget* CardPage::buildReceivers() {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(4 * look::kStep);
     row->addWidget(look::caption(tr("Hand over to")));
-    const QStringList last = ownSettings().value(kReceiversKey).toStringList();
+    const auto last = dayWishes().receivers;
     for (const Receiver r : kReceivers) {
         auto* tick = new QCheckBox(refero::title(r), box);
         tick->setObjectName(QStringLiteral("dayReceiver-") + nameOf(r));
         tick->setAccessibleName(tr("Hand over to: %1").arg(tick->text()));
         tick->setToolTip(QString::fromUtf8(info(r).why));
-        tick->setChecked(last.contains(nameOf(r)));
+        tick->setChecked(std::find(last.begin(), last.end(), r) != last.end());
         connect(tick, &QCheckBox::toggled, this, [this] {
-            QStringList names;
-            for (const Receiver chosen : receivers()) names << nameOf(chosen);
-            ownSettings().setValue(kReceiversKey, names);
+            rememberReceivers(receivers());
             refresh();
         });
         ticks_[r] = tick;
@@ -157,7 +155,7 @@ bool CardPage::chooseFolder() {
     const QString chosen = dialogs_.openFolder(this, tr("Where the receivers' folders are made"));
     if (chosen.isEmpty()) return false;
     path_ = chosen;
-    ownSettings().setValue(kFolderKey, path_);
+    rememberDayFolder(path_);
     refresh();
     return true;
 }
@@ -200,6 +198,8 @@ void CardPage::showLines() {
             {QString::number(l.setup),
              {who, verdictIn(l), leftIn(l), l.receivers > 0 ? QString::number(l.receivers) : QString(),
               !l.doing.isEmpty() ? l.doing
+              : s->correction && s->correction->loan
+                  ? tr("Colours %1").arg(text(words::label(*s->correction->loan)))
               : !l.why.isEmpty() ? l.why
                                  : s->due()},
              !l.doing.isEmpty(),
@@ -217,9 +217,9 @@ void CardPage::told(bool stopped) {
         state_->setText(tr("Stopped. What was done stays; the same button goes on."));
     else if (open + lent == 0)
         state_->setText(tr("Done: %1 setups are corrected.").arg(built));
-    else if (lent == 0)
+    else if (open == 0)
         state_->setText(
-            tr("Done: %1 setups are corrected, %2 are not; the list says why.").arg(built).arg(open));
+            tr("Done: %1 setups are corrected, %2 more by colours that are lent.").arg(built).arg(lent));
     else
         state_->setText(
             tr("Done: %1 setups are corrected, %2 by colours that are lent, %3 are not; the list says why.")

@@ -28,9 +28,19 @@
 #include "app/session/reading_actions.h"
 #include "io/media_path.h"
 #include "studio/intake.h"
+#include "workflow/proposals.h"
 
 namespace refero {
 namespace {
+
+// Groups of the sheet that are no setups yet.
+constexpr studio::Id kNewProposal = -1;
+studio::Id proposalKey(std::size_t proposal) {
+    return -2 - static_cast<studio::Id>(proposal);
+}
+std::size_t proposalOf(studio::Id key) {
+    return static_cast<std::size_t>(-2 - key);
+}
 
 QString secondsText(double s) {
     return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
@@ -110,8 +120,9 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(&session_, &Session::displayChanged, sheet_, &ContactSheet::drawAnew);
     connect(sheet_, &ContactSheet::chosenChanged, this, &FramesStation::showChosen);
     connect(sheet_, &ContactSheet::moveWanted, this, [this](const std::vector<qint64>& frames, qint64 setup) {
-        session_.intake().putFrames({frames.begin(), frames.end()}, setup);
+        moveTo({frames.begin(), frames.end()}, setup);
     });
+    connect(&session_.intake(), &IntakeActions::proposalsChanged, this, &FramesStation::refresh);
     connect(sheet_, &ContactSheet::opened, this, &FramesStation::view);
     connect(&session_, &Session::planChanged, this, &FramesStation::refresh);
     connect(&session_.intake(), &IntakeActions::progress, this, &FramesStation::showProgress);
@@ -269,6 +280,11 @@ QWidget* FramesStation::buildPanel() {
         const auto chosen = sheet_->chosen();
         session_.intake().beginSetupWith({chosen.begin(), chosen.end()});
     });
+    acceptOne_ = new look::Button(look::Button::Kind::plain, tr("Begin this proposed setup"), panel);
+    acceptOne_->setObjectName(QStringLiteral("acceptOneSetup"));
+    acceptOne_->setToolTip(tr("With all of its frames; its chart shot is read."));
+    connect(acceptOne_, &QAbstractButton::clicked, this,
+            [this] { session_.intake().acceptProposals(chosenProposal()); });
     hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand over"), panel);
     hand_->setObjectName(QStringLiteral("handOverChosen"));
     hand_->setToolTip(QStringLiteral("To the handover, with these frames as what goes out."));
@@ -283,9 +299,11 @@ QWidget* FramesStation::buildPanel() {
     problems_->setObjectName(QStringLiteral("frameProblems"));
     for (QWidget* w :
          {static_cast<QWidget*>(title_), static_cast<QWidget*>(facts_), static_cast<QWidget*>(setup_),
-          static_cast<QWidget*>(reason_), static_cast<QWidget*>(doubt_), static_cast<QWidget*>(begin_),
-          static_cast<QWidget*>(hand_), static_cast<QWidget*>(clock_), static_cast<QWidget*>(problems_)})
+          static_cast<QWidget*>(reason_), static_cast<QWidget*>(doubt_), static_cast<QWidget*>(acceptOne_),
+          static_cast<QWidget*>(begin_), static_cast<QWidget*>(hand_), static_cast<QWidget*>(clock_),
+          static_cast<QWidget*>(problems_)})
         column->addWidget(w);
+    column->setAlignment(acceptOne_, Qt::AlignLeft);
     column->setAlignment(begin_, Qt::AlignLeft);
     column->setAlignment(hand_, Qt::AlignLeft);
     column->addStretch(1);
@@ -373,6 +391,25 @@ std::vector<SheetGroup> FramesStation::groups() {
         at[s.id] = out.size();
         out.push_back({s.id, text(s.light), text(s.place), {}});
     }
+    // What is proposed stands under its reason; frames are dragged from one to the other, or to a new one.
+    std::map<studio::Id, std::size_t> proposed;  // by frame
+    const auto proposals =
+        session_.intake().running() ? std::vector<plan::SetupProposal>() : session_.intake().proposals();
+    for (std::size_t i = 0; i < proposals.size(); ++i) {
+        const plan::SetupProposal& p = proposals[i];
+        for (const studio::Id id : p.frames) proposed[id] = out.size();
+        const Setup* joins = session_.setup(static_cast<int>(p.setup));
+        const QString who =
+            p.body.empty() ? tr("a camera without a name") : text(p.body + " " + p.serial).trimmed();
+        out.push_back(
+            {proposalKey(i),
+             joins ? tr("Proposed for %1").arg(text(joins->light))
+                   : tr("Proposed: %1").arg(p.lens.empty() ? who : who + QStringLiteral(", ") + text(p.lens)),
+             text(workflow::reasonOf(p)),
+             {}});
+    }
+    if (!proposals.empty())
+        out.push_back({kNewProposal, tr("A light of its own"), tr("drop frames here"), {}});
     out.push_back({0, QStringLiteral("In no setup"), {}, {}});
     std::vector<const studio::Frame*> shown;
     for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>())
@@ -380,7 +417,10 @@ std::vector<SheetGroup> FramesStation::groups() {
     order(shown);
     for (const studio::Frame* f : shown) {
         const auto found = at.find(f->setup);
-        SheetGroup& g = out[found == at.end() ? out.size() - 1 : found->second];
+        const auto offered = proposed.find(f->id);
+        SheetGroup& g = out[found != at.end()           ? found->second
+                            : offered != proposed.end() ? offered->second
+                                                        : out.size() - 1];
         const QString& doubt = doubts_[f->id];
         const QString file = QFileInfo(text(io::mediaPath(f->path).file.string())).fileName();
         g.frames.push_back(
@@ -389,13 +429,16 @@ std::vector<SheetGroup> FramesStation::groups() {
              text(f->because) + (doubt.isEmpty() ? QString() : QStringLiteral("\nBut: ") + doubt),
              f->role == studio::FrameRole::chart, !doubt.isEmpty()});
     }
-    for (SheetGroup& g : out)
+    for (SheetGroup& g : out) {
+        if (g.setup == kNewProposal) continue;
         g.detail = (g.detail.isEmpty() ? QString() : g.detail + QStringLiteral(", ")) +
                    QStringLiteral("%1 %2")
                        .arg(g.frames.size())
                        .arg(g.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"));
+    }
     std::erase_if(out, [&](const SheetGroup& g) {
-        return g.frames.empty() && (g.setup == 0 || show_->currentIndex() != 0);
+        return g.frames.empty() &&
+               (g.setup == 0 || (g.setup < 0 && g.setup != kNewProposal) || show_->currentIndex() != 0);
     });
     return out;
 }
@@ -470,6 +513,18 @@ void FramesStation::showChosen() {
         setup_->addItem(text(s.light));
         if (f && f->setup == s.id) setup_->setCurrentIndex(setup_->count() - 1);
     }
+    const auto proposed = chosenProposal();
+    acceptOne_->setVisible(proposed.has_value());
+    if (!proposed) return;
+    const auto all = session_.intake().proposals();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        if (all[i].body != all[*proposed].body || all[i].serial != all[*proposed].serial) continue;
+        setups_.push_back(proposalKey(i));
+        setup_->addItem(tr("Proposed: %1").arg(text(workflow::reasonOf(all[i]))));
+        if (i == *proposed) setup_->setCurrentIndex(setup_->count() - 1);
+    }
+    setups_.push_back(kNewProposal);
+    setup_->addItem(tr("A light of its own"));
 }
 
 // Of the chosen frames, those that a correction is for.
@@ -484,7 +539,30 @@ std::vector<studio::Id> FramesStation::chosenSubjects() const {
 
 void FramesStation::moveChosen(int index) {
     const auto chosen = sheet_->chosen();
-    session_.intake().putFrames({chosen.begin(), chosen.end()}, setups_[static_cast<std::size_t>(index)]);
+    moveTo({chosen.begin(), chosen.end()}, setups_[static_cast<std::size_t>(index)]);
+}
+
+// Into a setup, or among what is only proposed.
+void FramesStation::moveTo(const std::vector<studio::Id>& frames, studio::Id where) {
+    if (where == kNewProposal)
+        session_.intake().splitProposal(frames);
+    else if (where < 0)
+        session_.intake().joinProposal(frames, proposalOf(where));
+    else
+        session_.intake().putFrames(frames, where);
+}
+
+// The proposal that all chosen frames are in.
+std::optional<std::size_t> FramesStation::chosenProposal() const {
+    const auto chosen = sheet_->chosen();
+    if (chosen.empty() || session_.intake().running()) return {};
+    const auto all = session_.intake().proposals();
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (std::all_of(chosen.begin(), chosen.end(), [&](qint64 id) {
+                return std::find(all[i].frames.begin(), all[i].frames.end(), id) != all[i].frames.end();
+            }))
+            return i;
+    return {};
 }
 
 void FramesStation::showProgress(int done, int all, qint64 ms) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QWidget>
+#include <optional>
 
 #include "app/frames/contact_sheet.h"
 #include "app/session/session.h"
@@ -66,6 +67,8 @@ class FramesStation : public QWidget {
     std::vector<SheetGroup> groups();
     void order(std::vector<const studio::Frame*>& frames) const;
     void moveChosen(int index);
+    void moveTo(const std::vector<studio::Id>& frames, studio::Id where);
+    std::optional<std::size_t> chosenProposal() const;
     std::vector<studio::Id> chosenSubjects() const;
     QString chartName(const std::string& id) const;
 
@@ -82,7 +85,7 @@ class FramesStation : public QWidget {
     QString copyTo_;                        ///< empty: frames stay where they are
     std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
-    look::Button *stop_, *begin_, *hand_;
+    look::Button *stop_, *begin_, *acceptOne_, *hand_;
     QWidget *panel_, *empty_;
     std::vector<studio::Id> setups_;
 };

@@ -126,7 +126,7 @@ void Offers::showUnknown() {
 void Offers::showSetups() {
     // While frames come in what they speak for changes with each.
     if (session_.intake().running() || session_.dayWork().running()) return setups_->hide();
-    const auto all = workflow::proposals(session_.contents(), session_.shootId());
+    const auto all = session_.intake().proposals();
     const DayActions::Found found = session_.dayWork().found();
     const bool open = !all.empty() || found.toBuild > 0;
     setups_->setVisible(open);

@@ -15,6 +15,8 @@
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/session/handover_actions.h"
+#include "io/clip.h"
+#include "io/media_path.h"
 
 namespace refero {
 namespace {
@@ -138,6 +140,20 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     because->addWidget(reason_, 1);
     row->addWidget(because_, 1);
     row->addStretch(0);
+    clipsRow_ = new QWidget(this);
+    auto* clips = new QHBoxLayout(clipsRow_);
+    clips->setContentsMargins(0, 0, 0, 0);
+    clips->setSpacing(8);
+    clips->addWidget(look::caption(tr("Clips as"), clipsRow_));
+    clips_ = new QComboBox(clipsRow_);
+    clips_->setObjectName(QStringLiteral("clipKindChoice"));
+    clips_->setAccessibleName(tr("What clips become"));
+    clips_->setToolTip(
+        tr("One clip keeps its rate, sound, timecode and colour tags; both kinds have 10 bits."));
+    clips_->addItems({tr("A folder of pictures"), tr("FFV1: no loss"), tr("AV1: small")});
+    connect(clips_, &QComboBox::activated, this, &FramesChoice::change);
+    clips->addWidget(clips_);
+    row->addWidget(clipsRow_);
     return row;
 }
 
@@ -158,10 +174,15 @@ void FramesChoice::setOutput(const io::FrameOutput& o) {
             kind_->setCurrentIndex(static_cast<int>(i));
     space_->setCurrentIndex(static_cast<int>(o.space));
     const auto edge = std::find(kEdges.begin(), kEdges.end(), o.longEdge);
+    clips_->setCurrentIndex(static_cast<int>(o.clips));
     size_->setCurrentIndex(edge == kEdges.end() ? 0 : static_cast<int>(edge - kEdges.begin()));
 }
 
 void FramesChoice::refresh() {
+    bool clips = false;
+    for (const auto& [id, f] : session_.contents().all<studio::Frame>())
+        clips = clips || (f.shoot == session_.shootId() && io::isClip(io::mediaPath(f.path).file));
+    clipsRow_->setVisible(clips);
     fillCorrections();
     count();
 }
@@ -176,6 +197,7 @@ std::optional<workflow::FramesWish> FramesChoice::wish() const {
     out.output.half = k.half;
     out.output.space = kOutputSpaces[static_cast<std::size_t>(std::max(0, space_->currentIndex()))];
     out.output.longEdge = kEdges[static_cast<std::size_t>(std::max(0, size_->currentIndex()))];
+    out.output.clips = io::kClipKinds[static_cast<std::size_t>(std::max(0, clips_->currentIndex()))];
     out.name = name_->text().toStdString();
     if (which_->currentIndex() == wholeShoot) out.which = workflow::FramesWish::Which::shoot;
     if (which_->currentIndex() == chosen) {

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/handover/queue_strip.h"
 
+#include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QVBoxLayout>
@@ -56,6 +57,14 @@ void QueueStrip::refresh() {
     bar_->setRange(0, std::max(1, queue_.all()));
     bar_->setValue(queue_.done() + queue_.failed());
     QString words = QStringLiteral("%1 of %2 frames").arg(queue_.done()).arg(queue_.all());
+    if (queue_.quick() > 0 && queue_.done() == 0)
+        words = QCoreApplication::translate("QueueStrip", "%1 of %2 frames, quick")
+                    .arg(queue_.quick())
+                    .arg(queue_.all());
+    if (queue_.cutFrames() > 0)
+        words += QCoreApplication::translate(
+            "QueueStrip", "; in %n the camera had cut colours, which the raw files bring back", nullptr,
+            queue_.cutFrames());
     if (queue_.failed() > 0) words += QStringLiteral(", %1 failed").arg(queue_.failed());
     if (state == State::pausing) words += QStringLiteral(", pausing");
     if (state == State::paused) words += QStringLiteral(", paused");

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/handover/receivers.h"
 
+#include <QCoreApplication>
+
 #include "app/look/text.h"
 
 namespace refero {
@@ -38,6 +40,10 @@ QString inWords(const io::FrameOutput& o) {
     QString out =
         kind + QStringLiteral(", ") + QString::fromUtf8(label.data(), static_cast<int>(label.size()));
     if (o.longEdge > 0) out += QStringLiteral(", %1 pixels").arg(o.longEdge);
+    if (o.clips == io::ClipKind::intermediate)
+        out += QCoreApplication::translate("Receivers", "; clips as FFV1, 10 bits");
+    if (o.clips == io::ClipKind::delivery)
+        out += QCoreApplication::translate("Receivers", "; clips as AV1, 10 bits");
     if (!o.finish) out += QStringLiteral(", no finish");
     return out;
 }

@@ -10,6 +10,7 @@
 #include <QVBoxLayout>
 
 #include "app/dialogs/dialogs.h"
+#include "app/kit/kit_fields.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
@@ -40,6 +41,13 @@ QString ageOf(const std::string& taken) {
     if (days < 0) return LibraryPage::tr("not yet");
     return days < 60 ? LibraryPage::tr("%n days", nullptr, days)
                      : LibraryPage::tr("%n months", nullptr, days / 30);
+}
+
+// The plan names kinds of light; what else it is called stays as people wrote it.
+QString lightText(const std::string& light) {
+    const auto kind = plan::lightKindByName(light);
+    if (!kind) return text(light);
+    return *kind == plan::LightKind::led ? QStringLiteral("LED") : inWords(plan::name(*kind));
 }
 
 QString figure(const std::optional<double>& v) {
@@ -148,7 +156,7 @@ void LibraryPage::show(std::vector<workflow::ShelfGroup> groups) {
         const std::string& taken = g.items.front().correction->taken;
         rows.push_back({QString::number(rows.size()),
                         {text(g.serial.empty() ? g.body : g.body + " " + g.serial), text(g.lens),
-                         text(g.light), QString::number(g.items.size()), dateText(taken), ageOf(taken),
+                         lightText(g.light), QString::number(g.items.size()), dateText(taken), ageOf(taken),
                          figure(g.spread), figure(g.proof)},
                         g.disagrees,
                         false,

@@ -7,6 +7,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/meters/camera_notes.h"
 #include "app/meters/comparison.h"
 #include "app/meters/evenness_map.h"
 #include "app/meters/grey_list.h"
@@ -30,7 +31,7 @@ MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     meter_->addItems({QStringLiteral("Neutral ladder"), QStringLiteral("Even light"),
                       QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
                       QStringLiteral("Vectorscope"), QStringLiteral("Is this grey grey?"),
-                      QStringLiteral("What moved?")});
+                      QStringLiteral("What moved?"), tr("In the camera")});
     source_ = new QComboBox(this);
     source_->setObjectName(QStringLiteral("meterSource"));
     source_->setAccessibleName(QStringLiteral("What feeds the scope"));
@@ -48,9 +49,10 @@ MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     scope_ = new ScopeView(stack_);
     greys_ = new GreyList(stack_);
     comparison_ = new Comparison(stack_);
+    camera_ = new CameraNotes(stack_);
     for (QWidget* w :
          {static_cast<QWidget*>(ladder_), static_cast<QWidget*>(evenness_), static_cast<QWidget*>(scope_),
-          static_cast<QWidget*>(greys_), static_cast<QWidget*>(comparison_)})
+          static_cast<QWidget*>(greys_), static_cast<QWidget*>(comparison_), static_cast<QWidget*>(camera_)})
         stack_->addWidget(w);
     column->addWidget(stack_, 1);
     connect(meter_, &QComboBox::currentIndexChanged, this, &MeterPanel::refresh);
@@ -123,6 +125,7 @@ void MeterPanel::refresh() {
     if (meter == Meter::ladder) return stack_->setCurrentWidget(ladder_);
     if (meter == Meter::evenness) return stack_->setCurrentWidget(evenness_);
     if (meter == Meter::greys) return stack_->setCurrentWidget(greys_);
+    if (meter == Meter::camera) return stack_->setCurrentWidget(camera_);
     if (meter == Meter::comparison) return stack_->setCurrentWidget(comparison_);
     stack_->setCurrentWidget(scope_);
     scope_->setKind(

@@ -15,6 +15,7 @@ class QStackedWidget;
 
 namespace refero {
 
+class CameraNotes;
 class Comparison;
 class EvennessMap;
 class GreyList;
@@ -26,7 +27,17 @@ class ScopeView;
 class MeterPanel : public QWidget {
     Q_OBJECT
   public:
-    enum class Meter { ladder, evenness, histogram, waveform, parade, vectorscope, greys, comparison };
+    enum class Meter {
+        ladder,
+        evenness,
+        histogram,
+        waveform,
+        parade,
+        vectorscope,
+        greys,
+        comparison,
+        camera
+    };
     enum class Source { picture, region, patches, neutrals };
 
     explicit MeterPanel(QWidget* parent = nullptr);
@@ -42,6 +53,7 @@ class MeterPanel : public QWidget {
     ScopeView& scope() { return *scope_; }
     GreyList& greys() { return *greys_; }
     Comparison& comparison() { return *comparison_; }
+    CameraNotes& camera() { return *camera_; }
     Meter meter() const;
 
   signals:
@@ -58,6 +70,7 @@ class MeterPanel : public QWidget {
     ScopeView* scope_;
     GreyList* greys_;
     Comparison* comparison_;
+    CameraNotes* camera_;
     std::optional<Reading> reading_;
     QImage picture_;
     QSize frameSize_;

@@ -2,11 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/onset/on_set_page.h"
 
+#include <QApplication>
+#include <QCheckBox>
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/demo/demo.h"
@@ -14,9 +17,16 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/onset/verdict_board.h"
+#include "app/pictures/display_colour.h"
+#include "app/session/correction_actions.h"
+#include "app/session/day_actions.h"
 #include "app/session/intake_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
+#include "app/settings/day_settings.h"
+#include "app/settings/own_settings.h"
+#include "core/read/swatch.h"
+#include "core/render/render.h"
 #include "io/read_frame.h"
 #include "sim/tethered_camera.h"
 
@@ -24,6 +34,8 @@ namespace refero {
 namespace {
 
 constexpr int kRemembered = 8;
+constexpr int kShownEdge = 900;  // pixels
+constexpr int kBetweenSoundsMs = 220;
 
 }  // namespace
 
@@ -60,6 +72,23 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
          {static_cast<QWidget*>(choose_), static_cast<QWidget*>(shoot_), static_cast<QWidget*>(stop_)})
         row->addWidget(w);
     row->addWidget(where_, 1);
+    const auto tick = [&](const char* name, const QString& words, const QString& hint, const QString& key) {
+        auto* box = new QCheckBox(words, this);
+        box->setObjectName(QLatin1String(name));
+        box->setToolTip(hint);
+        box->setChecked(ownSettings().value(key, false).toBool());
+        connect(box, &QCheckBox::toggled, this, [key](bool on) { ownSettings().setValue(key, on); });
+        row->addWidget(box);
+        return box;
+    };
+    handOn_ =
+        tick("handOnOnSet", tr("Hand over as they come"),
+             tr("Frames that follow a good chart shot go out to the receivers, and into the folder, that the "
+                "day in one go had last."),
+             QStringLiteral("onset/handOn"));
+    sounds_ = tick("soundsOnSet", tr("Sounds"),
+                   tr("One for a good shot, two for one that wants a look, three for one to be shot again."),
+                   QStringLiteral("onset/sounds"));
     column->addLayout(row);
     board_ = new VerdictBoard(this);
     column->addWidget(board_, 1);
@@ -81,6 +110,7 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
         cameIn();
         bringInNext();
     });
+    connect(&session_, &Session::changed, this, [this] { buildWaiting(); });
     watch({});
 }
 
@@ -154,12 +184,16 @@ void OnSetPage::judged(const QString& path, const workflow::ChartShot& j) {
     const QString file = QFileInfo(path).fileName();
     if (j.reading) {
         judged_[path] = j.reading->verdict;
-        board_->show(*j.reading);
+        const Setup* s = session_.current();
+        board_->show(*j.reading,
+                     s ? text(s->place.empty() ? s->light : s->light + ", " + s->place) : QString());
+        sound(j.reading->verdict);
     } else if (!j.frame) {
         board_->say(QStringLiteral("Not readable"), QString::fromStdString(j.reading.error().message));
     } else {
         board_->say(QStringLiteral("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
     }
+    showFrame(j);
     said_.prepend(
         QStringLiteral("%1   %2, %3 s").arg(file, board_->headline()).arg(double(lastMs_) / 1000, 0, 'f', 1));
     while (said_.size() > kRemembered) said_.removeLast();
@@ -183,9 +217,54 @@ void OnSetPage::cameIn() {
         const Verdict verdict = it->second;
         judged_.erase(it);
         const Setup* s = session_.setup(static_cast<int>(f.setup));
-        if (!s || !s->reading || s->reading->framePath == f.path || verdict > s->reading->verdict) continue;
+        if (!s) continue;
+        if (verdict != Verdict::reshoot) toBuild_[s->id] = f.path;
+        if (!s->reading || s->reading->framePath == f.path || verdict > s->reading->verdict) continue;
         session_.reading().readNewest(s->id);
     }
+    buildWaiting();
+    if (handOn_->isChecked() && !watched_.folder().isEmpty()) {
+        const DayWishes last = dayWishes();
+        if (!last.folder.isEmpty() && !session_.dayWork().running())
+            session_.dayWork().run(last.receivers, last.folder);
+    }
+}
+
+// A correction follows as soon as the shot that it is built from is the setup's reading.
+void OnSetPage::buildWaiting() {
+    for (auto it = toBuild_.begin(); it != toBuild_.end();) {
+        const auto& [id, path] = *it;
+        const Setup* s = session_.setup(static_cast<int>(id));
+        if (s && (s->busy || !s->reading || s->reading->framePath != path)) {
+            ++it;
+            continue;
+        }
+        if (s && !s->correction && !session_.dayWork().running())
+            session_.correction().build(static_cast<int>(id), {});
+        it = toBuild_.erase(it);
+    }
+}
+
+// As the chart's greys balance it, else roughly.
+void OnSetPage::showFrame(const workflow::ChartShot& shot) {
+    if (!shot.frame) return board_->setPicture({});
+    const Vector3 gains = shot.reading ? viewingGains(*shot.reading) : roughGains(shot.frame->image);
+    runJob(
+        this,
+        [frame = shot.frame, gains] {
+            Rendering r = compileUntouched(OutputSpace::srgb);
+            r.gains = gains;
+            return displayImage(frame->image, r, kShownEdge);
+        },
+        [this](const QImage& picture) { board_->setPicture(picture); }, Urgency::now);
+}
+
+void OnSetPage::sound(std::optional<Verdict> verdict) {
+    if (!sounds_->isChecked() || !verdict) return;
+    const int times = 1 + static_cast<int>(*verdict);
+    for (int i = 0; i < times; ++i)
+        QTimer::singleShot(i * kBetweenSoundsMs, this, [] { QApplication::beep(); });
+    emit sounded(times);
 }
 
 void OnSetPage::keyPressEvent(QKeyEvent* event) {

@@ -7,11 +7,15 @@
 #include <QWidget>
 #include <map>
 #include <memory>
+#include <optional>
+#include <string>
 
 #include "app/session/session.h"
 #include "app/session/watched_folder.h"
 #include "core/tether/tethered_camera.h"
 #include "workflow/chart_shot.h"
+
+class QCheckBox;
 
 namespace refero {
 namespace look {
@@ -35,6 +39,8 @@ class OnSetPage : public QWidget {
 
   signals:
     void leaveWanted();
+    /// Sounds were made: one for a good shot, two for one that wants a look, three for one to be shot again.
+    void sounded(int times);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -45,6 +51,9 @@ class OnSetPage : public QWidget {
     void shoot();
     void arrived(const QString& path);
     void judgeNext();
+    void showFrame(const workflow::ChartShot& shot);
+    void sound(std::optional<Verdict> verdict);
+    void buildWaiting();
     void judged(const QString& path, const workflow::ChartShot& shot);
     void bringInNext();
     void cameIn();
@@ -57,7 +66,9 @@ class OnSetPage : public QWidget {
     look::Label *where_, *history_;
     look::Button *choose_, *shoot_, *stop_;
     QStringList toJudge_, toBringIn_, said_;
-    std::map<QString, Verdict> judged_;  ///< chart frames that are on their way in
+    std::map<QString, Verdict> judged_;          ///< chart frames that are on their way in
+    std::map<studio::Id, std::string> toBuild_;  ///< by setup: the new chart shot that it is corrected with
+    QCheckBox *sounds_, *handOn_;
     bool judging_ = false, shooting_ = false;
     QElapsedTimer since_;
     qint64 lastMs_ = -1;

@@ -3,37 +3,67 @@
 #include "app/onset/verdict_board.h"
 
 #include <QPainter>
+#include <vector>
 
 #include "app/findings/check_view.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "core/read/camera_settings.h"
+#include "words/camera_words.h"
 
 namespace refero {
+namespace {
+
+constexpr std::size_t kFindings = 2;
+
+// What is judged as the whole is, then what wants a look; the exposure is told in stops already.
+std::vector<const Check*> worstOf(const Reading& reading) {
+    std::vector<const Check*> out;
+    for (const Verdict v : {Verdict::reshoot, Verdict::review})
+        for (const Check& c : reading.checks)
+            if (c.verdict == v && c.id != "exposure" && !c.remedy.empty() && out.size() < kFindings)
+                out.push_back(&c);
+    return out;
+}
+
+}  // namespace
 
 VerdictBoard::VerdictBoard(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("verdictBoard"));
     setMinimumSize(360, 240);
 }
 
-void VerdictBoard::show(const Reading& reading) {
+void VerdictBoard::show(const Reading& reading, const QString& setup) {
     verdict_ = reading.verdict;
+    setup_ = setup;
     const auto word = label(reading.verdict);
     headline_ = QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));
-    // The worst finding is what has to be seen to.
-    const Check* worst = nullptr;
-    for (const Check& c : reading.checks)
-        if (c.verdict == reading.verdict && c.verdict != Verdict::pass && !worst) worst = &c;
-    text_ = worst ? QString::fromStdString(worst->title) + QStringLiteral(". ") +
-                        QString::fromStdString(worst->remedy)
-                  : QStringLiteral("The chart shot can be used.");
-    setAccessibleName(headline_ + QStringLiteral(". ") + text_);
+    lines_.clear();
+    if (const auto open = exposureChange(reading))
+        if (const int thirds = thirdsOf(*open); thirds != 0)
+            lines_ << (thirds > 0 ? tr("Open up by %1") : tr("Close down by %1"))
+                          .arg(refero::text(words::stopsInThirds(thirds)));
+    for (const Check* c : worstOf(reading)) lines_ << refero::text(c->title + ". " + c->remedy);
+    if (lines_.isEmpty()) lines_ << tr("The chart shot can be used.");
+    told();
+}
+
+void VerdictBoard::say(const QString& headline, const QString& said) {
+    verdict_.reset();
+    headline_ = headline;
+    setup_.clear();
+    lines_ = {said};
+    told();
+}
+
+void VerdictBoard::setPicture(const QImage& picture) {
+    picture_ = picture;
     update();
 }
 
-void VerdictBoard::say(const QString& headline, const QString& text) {
-    verdict_.reset();
-    headline_ = headline;
-    text_ = text;
-    setAccessibleName(headline_ + QStringLiteral(". ") + text_);
+void VerdictBoard::told() {
+    setAccessibleName(headline_ + QStringLiteral(". ") +
+                      (setup_.isEmpty() ? QString() : setup_ + QStringLiteral(". ")) + text());
     update();
 }
 
@@ -44,11 +74,22 @@ void VerdictBoard::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), c.ground);
     QFont large = look::font(look::Size::distant, QFont::DemiBold);
     // A narrow window gets what fits.
-    const double room = width() - 96 - (verdict_ ? 1.0 * large.pixelSize() : 0);
+    // The frame at the right, where there is room for both.
+    double right = width() - 48;
+    if (!picture_.isNull() && width() >= 900) {
+        const QSizeF box(0.36 * width(), height() - 96.0);
+        const QSizeF size = QSizeF(picture_.size()).scaled(box, Qt::KeepAspectRatio);
+        const QRectF place(QPointF(width() - 48 - size.width(), 48), size);
+        p.fillRect(place.adjusted(-8, -8, 8, 8), c.viewing);
+        p.setRenderHint(QPainter::SmoothPixmapTransform);
+        p.drawImage(place, picture_);
+        right = place.left() - 40;
+    }
+    const double room = right - 48 - (verdict_ ? 1.0 * large.pixelSize() : 0);
     const double wide = QFontMetricsF(large).horizontalAdvance(headline_);
     if (wide > room) large.setPixelSize(std::max(24, static_cast<int>(large.pixelSize() * room / wide)));
     const QFontMetricsF m(large);
-    const double top = std::max(24.0, height() * 0.40 - m.height());
+    const double top = std::max(24.0, height() * 0.30 - m.height());
     double x = 48;
     if (verdict_) {
         const double radius = m.capHeight() / 2;
@@ -58,10 +99,19 @@ void VerdictBoard::paintEvent(QPaintEvent*) {
     p.setFont(large);
     p.setPen(c.loud);
     p.drawText(QPointF(x, top + m.ascent()), headline_);
-    p.setFont(look::font(look::Size::huge, QFont::Medium));
-    p.setPen(c.text);
-    p.drawText(QRectF(48, top + m.height() + 12, width() - 96, height() - top - m.height() - 12),
-               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text_);
+    double y = top + m.height() + 4;
+    const auto block = [&](const QString& words, const QFont& font, const QColor& pen, double after) {
+        p.setFont(font);
+        p.setPen(pen);
+        const QRectF below(48, y, right - 48, std::max(0.0, height() - y));
+        QRectF taken;
+        p.drawText(below, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words, &taken);
+        y = taken.bottom() + after;
+    };
+    if (!setup_.isEmpty()) block(setup_, look::font(look::Size::title), c.quiet, 12);
+    for (qsizetype i = 0; i < lines_.size(); ++i)
+        block(lines_[i], i == 0 ? look::font(look::Size::huge, QFont::Medium) : look::font(look::Size::title),
+              c.text, 14);
 }
 
 }  // namespace refero

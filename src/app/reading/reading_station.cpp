@@ -15,6 +15,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/meters/camera_notes.h"
 #include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
 #include "app/pictures/display_colour.h"
@@ -55,6 +56,10 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(table_, &PatchTable::leaveOutWanted, frame_, &FrameView::toggleLeftOut);
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::choosePatch);
     connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::compare);
+    connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::advise);
+    connect(&session_, &Session::planChanged, this, &ReadingStation::advise);
+    connect(&meters_->camera(), &CameraNotes::kelvinTyped, this,
+            [this](double kelvin) { session_.reading().setDialled(session_.currentId(), kelvin); });
     connect(&meters_->comparison(), &Comparison::wanted, this, [this](const QString& path) {
         session_.reading().compareWith(session_.currentId(), path,
                                        [this, path](const Result<std::vector<ReadingChange>>& changes) {
@@ -184,6 +189,7 @@ void ReadingStation::show(const Setup* setup) {
     if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
     meters_->setReading(ready ? setup->reading : std::nullopt);
+    advise();
     unknown_->show(setup);
     if (!setup) {
         question_->hide();
@@ -226,6 +232,16 @@ void ReadingStation::compare() {
     const auto* record = workflow::readingOf(session_.studio()->contents(), session_.currentId());
     meters_->comparison().setFrames(session_.reading().otherChartFrames(session_.currentId()), offset,
                                     record ? std::hash<std::string>{}(record->document) : 0);
+}
+
+void ReadingStation::advise() {
+    if (meters_->meter() != MeterPanel::Meter::camera) return;
+    const int id = session_.currentId();
+    const Setup* s = session_.current();
+    if (!s || !s->reading) return meters_->camera().say(tr("Read a chart shot first."));
+    session_.reading().adviseCamera(id, [this, id](const QStringList& sentences, double kelvin) {
+        if (id == session_.currentId()) meters_->camera().show(sentences, kelvin);
+    });
 }
 
 // What is done to the readings: each can be taken back.

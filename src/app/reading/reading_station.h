@@ -44,6 +44,8 @@ class ReadingStation : public Station {
     void ask(const Setup& setup);
     void fillTreatments();
     void compare();
+    /// What to set in the camera, while that is looked at.
+    void advise();
     void showFindings(const Setup& setup);
     void showAwaited(const Setup& setup);
     void showUnknown();

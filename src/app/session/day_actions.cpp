@@ -7,6 +7,7 @@
 #include <utility>
 
 #include "app/session/handover_actions.h"
+#include "app/session/intake_actions.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
 #include "words/loan_words.h"
@@ -74,7 +75,7 @@ DayActions::Found DayActions::found() const {
     Found out;
     for (const auto& [id, f] : session_.contents().all<studio::Frame>())
         out.frames += f.shoot == session_.shootId();
-    for (const plan::SetupProposal& p : workflow::proposals(session_.contents(), session_.shootId())) {
+    for (const plan::SetupProposal& p : session_.intake().proposals()) {
         if (p.setup != 0) continue;
         ++out.lights;
         out.chartShots += p.chartFrame != 0;
@@ -108,7 +109,7 @@ void DayActions::run(std::vector<Receiver> receivers, const QString& folder) {
     run_ = std::make_shared<Run>();
     run_->receivers = std::move(receivers);
     run_->folder = folder;
-    if (const auto all = workflow::proposals(session_.contents(), session_.shootId()); !all.empty()) {
+    if (const auto all = session_.intake().proposals(); !all.empty()) {
         const auto ids = workflow::accept(*session_.studio(), session_.shootId(), all);
         session_.rebuild();
         session_.undo().refresh();

@@ -4,10 +4,17 @@
 
 namespace refero {
 
+namespace {
+
+// Of a quick picture's pixels; below that nobody sees what was cut.
+constexpr double kMuchCut = 0.005;
+
+}  // namespace
+
 void FrameQueue::run(const QString& job) {
     if (state_ == State::running || state_ == State::pausing) return;
     job_ = job;
-    done_ = fresh_ = all_ = 0;
+    done_ = fresh_ = all_ = quick_ = cutFrames_ = 0;
     leaving_ = false;
     problems_.clear();
     reports_.clear();
@@ -62,6 +69,13 @@ qint64 FrameQueue::left() const {
 }
 
 void FrameQueue::told(const io::FrameReport& r) {
+    if (r.fate == io::FrameFate::quick) {
+        ++quick_;
+        clock_.restart();  // how long a frame takes, the others tell
+        cutFrames_ += r.cutShare > kMuchCut;
+        emit changed();
+        return;
+    }
     reports_.push_back(r);
     if (r.fate == io::FrameFate::failed)
         problems_ << QString::fromStdString(r.message);

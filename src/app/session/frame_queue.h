@@ -33,6 +33,10 @@ class FrameQueue : public QObject {
     int done() const { return done_; }
     int failed() const { return static_cast<int>(problems_.size()); }
     int all() const { return all_; }
+    /// Quick pictures that this run made; and of them, those of which the camera's encoding had cut many
+    /// colours.
+    int quick() const { return quick_; }
+    int cutFrames() const { return cutFrames_; }
     /// Milliseconds, -1 while that cannot be said.
     qint64 left() const;
     /// What became of the frames of this run, in the order in which they ended.
@@ -51,7 +55,7 @@ class FrameQueue : public QObject {
 
     State state_ = State::idle;
     QString job_;
-    int done_ = 0, fresh_ = 0, all_ = 0;
+    int done_ = 0, fresh_ = 0, all_ = 0, quick_ = 0, cutFrames_ = 0;
     bool leaving_ = false;
     QStringList problems_;
     std::vector<io::FrameReport> reports_;

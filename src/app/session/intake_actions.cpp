@@ -135,8 +135,25 @@ void IntakeActions::beginSetupWith(const std::vector<studio::Id>& frames) {
     if (id != 0) session_.select(static_cast<int>(id));
 }
 
-void IntakeActions::acceptProposals() {
-    const auto all = workflow::proposals(session_.contents(), session_.shootId());
+std::vector<plan::SetupProposal> IntakeActions::proposals() const {
+    return workflow::proposals(session_.contents(), session_.shootId(), changes_);
+}
+
+void IntakeActions::joinProposal(const std::vector<studio::Id>& frames, std::size_t proposal) {
+    const auto all = proposals();
+    if (proposal >= all.size()) return;
+    changes_.push_back({frames, all[proposal].frames.front()});
+    emit proposalsChanged();
+}
+
+void IntakeActions::splitProposal(const std::vector<studio::Id>& frames) {
+    changes_.push_back({frames, 0});
+    emit proposalsChanged();
+}
+
+void IntakeActions::acceptProposals(std::optional<std::size_t> one) {
+    auto all = proposals();
+    if (one && *one < all.size()) all = {all[*one]};
     if (all.empty()) return;
     const auto ids = workflow::accept(*session_.studio(), session_.shootId(), all);
     session_.rebuild();

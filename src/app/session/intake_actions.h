@@ -5,8 +5,10 @@
 #include <QObject>
 #include <QStringList>
 #include <memory>
+#include <optional>
 #include <vector>
 
+#include "core/plan/proposal.h"
 #include "studio/edit.h"
 
 namespace refero {
@@ -33,14 +35,22 @@ class IntakeActions : public QObject {
     void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
     /// A new setup with the first frame's body and lens, and these frames in it.
     void beginSetupWith(const std::vector<studio::Id>& frames);
-    /// Makes setups of what the frames in none speak for; their chart shots are read.
-    void acceptProposals();
+    /// What the frames in no setup speak for, as changed by hand.
+    std::vector<plan::SetupProposal> proposals() const;
+    /// Makes setups of them, or of one of them; their chart shots are read.
+    void acceptProposals(std::optional<std::size_t> one = {});
+    /// Frames go with those of a proposal, by its place, or are a light of their own. No step: nothing is
+    /// kept until a proposal is accepted.
+    void joinProposal(const std::vector<studio::Id>& frames, std::size_t proposal);
+    void splitProposal(const std::vector<studio::Id>& frames);
     /// A clip stands for another of its pictures; a chart in it is read.
     void takeMoment(studio::Id frame, double seconds);
     /// A camera's clock was behind by so many seconds; see studio::setClock.
     void setCameraClock(studio::Id frame, int seconds);
 
   signals:
+    /// Other setups are proposed now.
+    void proposalsChanged();
     /// Of what is coming in; `left` in milliseconds, -1 while that cannot be said.
     void progress(int done, int all, qint64 left);
     /// All came in, or it was stopped; what could not be read is named, a line each.
@@ -54,6 +64,7 @@ class IntakeActions : public QObject {
 
     Session& session_;
     std::shared_ptr<Run> run_;
+    std::vector<plan::ProposalChange> changes_;  ///< of proposals, by hand
 };
 
 }  // namespace refero

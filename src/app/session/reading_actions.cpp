@@ -9,7 +9,11 @@
 #include "app/session/unknown_charts.h"
 #include "core/read/flat_field.h"
 #include "io/curve_file.h"
+#include "io/raw_file.h"
 #include "studio/charts.h"
+#include "workflow/camera_advice.h"
+#include "workflow/camera_words.h"
+#include "workflow/shoot_state.h"
 
 namespace refero {
 
@@ -205,6 +209,40 @@ void ReadingActions::averageFrames(int id, bool all) {
         for (const studio::Frame& f : otherChartFrames(id)) paths.emplace_back(f.path);
     readAgain(id, all ? QStringLiteral("Average the chart frames") : QStringLiteral("Read one frame alone"),
               [&](io::ReadRequest& request) { request.averagedWith = paths; });
+}
+
+void ReadingActions::adviseCamera(int id, const std::function<void(const QStringList&, double)>& done) {
+    const Setup* s = session_.setup(id);
+    if (!s || !s->reading) return;
+    const studio::Frame* shot = chartFrameOf(id);
+    session_.background(
+        [reading = *s->reading,
+         facts = workflow::cameraFacts(session_.contents(), id, *s->reading)]() mutable {
+            facts.raw = io::readRawFacts(reading.framePath);
+            return workflow::sentences(workflow::cameraAdvice(reading, facts));
+        },
+        [done, kelvin = shot ? shot->dialledKelvin : 0.0](const std::vector<std::string>& sentences) {
+            QStringList all;
+            for (const std::string& said : sentences) all << text(said);
+            done(all, kelvin);
+        },
+        Urgency::soon);
+}
+
+const studio::Frame* ReadingActions::chartFrameOf(int id) const {
+    const auto* record = workflow::readingOf(session_.contents(), id);
+    return record ? session_.contents().find<studio::Frame>(record->frame) : nullptr;
+}
+
+void ReadingActions::setDialled(int id, double kelvin) {
+    const studio::Frame* shot = chartFrameOf(id);
+    if (!shot || shot->dialledKelvin == kelvin) return;
+    if (kelvin != 0 && !(kelvin >= 1500 && kelvin <= 20000)) return;
+    studio::Frame changed = *shot;
+    changed.dialledKelvin = kelvin;
+    Edit edit = session_.studio()->edit(tr("Say what the camera was set to").toStdString());
+    edit.put(changed);
+    session_.commit(edit);
 }
 
 // Of the lens itself only what the flat field tells at this aperture is kept.

@@ -60,6 +60,11 @@ class ReadingActions : public QObject {
     /// What moved since another chart frame of the setup was shot; `done` gets it, or why it cannot be said.
     void compareWith(int id, const QString& path,
                      const std::function<void(const Result<std::vector<ReadingChange>>&)>& done);
+    /// What to set in the camera for the setup's light, a sentence each; and the kelvin that were read off
+    /// for its chart frame, or 0.
+    void adviseCamera(int id, const std::function<void(const QStringList&, double)>& done);
+    /// Kelvin that a person read off the camera for the chart frame; 0 takes it back. One step.
+    void setDialled(int id, double kelvin);
     /// Something in a subject's frame is grey: its light is compared with the chart's from now on. Zero takes
     /// that back.
     void markGrey(studio::Id frame, const Vector3& linear);
@@ -76,6 +81,7 @@ class ReadingActions : public QObject {
     void setEncodingCurve(int id, const QString& path);
 
   private:
+    const studio::Frame* chartFrameOf(int id) const;
     void readFrame(int id, const std::string& path);
     void frameRead(int id, std::int64_t step, const workflow::ChartShot& shot);
     void replaceReading(int id, const QString& step, const Reading& reading);

@@ -16,7 +16,7 @@ QString Setup::due() const {
         case Progress::served:
             return QStringLiteral("Served by ") + text(plan.brief);
         case Progress::lent:
-            return QCoreApplication::translate("Setup", "Colours lent, no chart shot");
+            return QCoreApplication::translate("Setup", "Colours lent");
         case Progress::chartDue:
             return QStringLiteral("Chart to be shot");
         case Progress::chartMissing:

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <tuple>
 
 namespace refero::plan {
@@ -103,6 +104,86 @@ std::vector<SetupProposal> proposedSetups(std::vector<ShootFrame> frames, const 
         for (SetupProposal& p : timeline.take()) out.push_back(std::move(p));
     }
     return out;
+}
+
+namespace {
+
+// The proposals while a person changes them, with what is known of their frames.
+class Changing {
+  public:
+    Changing(std::vector<SetupProposal> proposals, const std::vector<ShootFrame>& frames)
+        : all_(std::move(proposals)) {
+        for (const ShootFrame& f : frames) known_[f.frame] = f;
+    }
+
+    void change(const ProposalChange& c) {
+        const std::size_t target = of(c.with);
+        if (c.with != 0 && target == kNone) return;
+        std::size_t from = kNone;
+        std::vector<Id> moved;
+        for (const Id id : c.frames) {
+            const std::size_t at = of(id);
+            if (at == kNone || at == target) continue;
+            if (from == kNone) from = at;
+            // Those of one body: of the proposal that they join, else of the first of them.
+            const SetupProposal& like = all_[target != kNone ? target : from];
+            if (all_[at].body == like.body && all_[at].serial == like.serial) moved.push_back(id);
+        }
+        if (moved.empty()) return;
+        for (SetupProposal& p : all_)
+            std::erase_if(p.frames,
+                          [&](Id id) { return std::find(moved.begin(), moved.end(), id) != moved.end(); });
+        if (target != kNone) {
+            all_[target].frames.insert(all_[target].frames.end(), moved.begin(), moved.end());
+        } else {
+            SetupProposal p{0, all_[from].body, all_[from].serial, {}, moved, 0, ProposalReason::byHand, 0,
+                            {}};
+            all_.insert(all_.begin() + static_cast<std::ptrdiff_t>(from) + 1, std::move(p));
+        }
+        std::erase_if(all_, [](const SetupProposal& p) { return p.frames.empty(); });
+    }
+
+    std::vector<SetupProposal> take() {
+        for (SetupProposal& p : all_) {
+            std::stable_sort(p.frames.begin(), p.frames.end(), [&](Id a, Id b) { return earlier(a, b); });
+            p.chartFrame = 0;
+            for (const Id id : p.frames) {
+                const ShootFrame& f = known_[id];
+                if (f.chart) p.chartFrame = id;
+                if (p.lens.empty()) p.lens = f.lens;
+            }
+        }
+        return std::move(all_);
+    }
+
+  private:
+    static constexpr std::size_t kNone = static_cast<std::size_t>(-1);
+
+    std::size_t of(Id frame) const {
+        for (std::size_t i = 0; i < all_.size(); ++i)
+            if (std::find(all_[i].frames.begin(), all_[i].frames.end(), frame) != all_[i].frames.end())
+                return i;
+        return kNone;
+    }
+    bool earlier(Id a, Id b) {
+        const ShootFrame &one = known_[a], &other = known_[b];
+        if (one.taken != other.taken) return one.taken && (!other.taken || *one.taken < *other.taken);
+        return one.path < other.path;
+    }
+
+    std::vector<SetupProposal> all_;
+    std::map<Id, ShootFrame> known_;
+};
+
+}  // namespace
+
+std::vector<SetupProposal> changed(std::vector<SetupProposal> proposals,
+                                   const std::vector<ShootFrame>& frames,
+                                   const std::vector<ProposalChange>& changes) {
+    if (changes.empty()) return proposals;
+    Changing all(std::move(proposals), frames);
+    for (const ProposalChange& c : changes) all.change(c);
+    return all.take();
 }
 
 }  // namespace refero::plan

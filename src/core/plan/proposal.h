@@ -30,6 +30,7 @@ enum class ProposalReason {
     chartShot,    ///< a chart was shot
     otherLight,   ///< a chart was shot, and its greys have another colour than the last one's
     amongOthers,  ///< they were taken among, or soon after, the frames of a setup that is there
+    byHand,       ///< a person put them together
 };
 
 /// A setup that frames speak for, or frames for one that is there.
@@ -56,5 +57,18 @@ struct ProposalOptions {
 /// serial numbers.
 std::vector<SetupProposal> proposedSetups(std::vector<ShootFrame> frames,
                                           const ProposalOptions& options = {});
+
+/// What a person thinks better of proposals: frames go with another frame's, or are a light of their own.
+struct ProposalChange {
+    std::vector<Id> frames;
+    Id with = 0;  ///< a frame of the proposal that they join; 0: a new one
+
+    bool operator==(const ProposalChange&) const = default;
+};
+/// One change after the other. Frames never join those of another body, nor any that are in no proposal; what
+/// is left without frames falls out. `frames` are those that the proposals were made from.
+std::vector<SetupProposal> changed(std::vector<SetupProposal> proposals,
+                                   const std::vector<ShootFrame>& frames,
+                                   const std::vector<ProposalChange>& changes);
 
 }  // namespace refero::plan

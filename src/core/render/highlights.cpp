@@ -70,4 +70,22 @@ double treatHighlights(LinearImage& image, const Vector3& gains, Highlights high
     return image.pixels() ? static_cast<double>(changed) / static_cast<double>(image.pixels()) : 0;
 }
 
+double cutColours(const LinearImage& image, const Transfer& encoding) {
+    const auto low = static_cast<float>(encoding.decode(0.75 / 255));
+    const auto high = static_cast<float>(encoding.decode(254.25 / 255));
+    const auto values = image.values();
+    const std::size_t cut = tbb::parallel_reduce(
+        tbb::blocked_range<std::size_t>(0, image.pixels(), 1 << 15), std::size_t{0},
+        [&](const auto& range, std::size_t n) {
+            for (std::size_t i = range.begin(); i < range.end(); ++i) {
+                const float* p = values.data() + 3 * i;
+                const auto [least, most] = std::minmax({p[0], p[1], p[2]});
+                n += (least <= low && most > low) || (most >= high && least < high);
+            }
+            return n;
+        },
+        std::plus<>());
+    return image.pixels() ? static_cast<double>(cut) / static_cast<double>(image.pixels()) : 0;
+}
+
 }  // namespace refero

@@ -5,6 +5,7 @@
 #include <array>
 #include <string_view>
 
+#include "core/colour/transfer.h"
 #include "core/colour/xyz.h"
 #include "core/frame/image.h"
 #include "core/result.h"
@@ -27,5 +28,9 @@ Result<Highlights> highlightsByName(std::string_view name);
 /// `gains` balance the frame, green's is 1. For recordings that end at 1; not for light in floats. Others are
 /// left bit for bit. Gives the share of changed pixels.
 double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights);
+
+/// Share of the pixels of which the encoding, of 8 bits, has cut one channel or two at an end and not all
+/// three: their colour is gone, whatever corrects it. `image` is decoded.
+double cutColours(const LinearImage& image, const Transfer& encoding);
 
 }  // namespace refero

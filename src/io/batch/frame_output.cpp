@@ -7,6 +7,17 @@
 
 namespace refero::io {
 
+std::string_view name(ClipKind kind) {
+    constexpr std::array<std::string_view, 3> names{"pictures", "ffv1", "av1"};
+    return names[static_cast<std::size_t>(kind)];
+}
+
+Result<ClipKind> clipKindByName(std::string_view wanted) {
+    for (const ClipKind k : kClipKinds)
+        if (name(k) == wanted) return k;
+    return failure("Clips become pictures, ffv1 or av1, not \"" + std::string(wanted) + "\".");
+}
+
 Status FrameOutput::validate() const {
     static constexpr std::array<std::string_view, 5> kKinds{"exr", "tif", "png", "jpg", "dpx"};
     if (std::find(kKinds.begin(), kKinds.end(), kind) == kKinds.end())

@@ -33,4 +33,13 @@ Status renderPicture(const Correction& correction, ClipPicture picture, const Tr
                                     work);
 }
 
+Result<std::size_t> renderClip(const Correction& correction, const std::filesystem::path& clip,
+                               const std::optional<Transfer>& encoding, const FrameOutput& output,
+                               const std::filesystem::path& target, const FrameWork& work) {
+    if (auto ok = output.validate(); !ok) return tl::unexpected(ok.error());
+    const auto module = mediaModule();
+    if (!module) return tl::unexpected(module.error());
+    return (*module)->renderClip(correction, clip, encoding, output, target, work);
+}
+
 }  // namespace refero::io

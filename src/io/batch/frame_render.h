@@ -23,6 +23,8 @@ struct FrameWork {
     FrameTimes* times = nullptr;
     GamutReport* gamut = nullptr;    ///< of a picture whose colours were compressed
     double* clippedShare = nullptr;  ///< of the pixels, those with a clipped channel; see treatHighlights
+    double* cutShare = nullptr;      ///< of the pixels, those whose colour the encoding cut; see cutColours
+    std::string mark{};              ///< goes before the description that the file gets
 };
 
 /// Frames that need all of their pixels at once are rendered one at a time, so that memory stays bounded;
@@ -41,5 +43,12 @@ Status renderFrame(const Correction& correction, const std::filesystem::path& fr
 Status renderPicture(const Correction& correction, ClipPicture picture, const Transfer& encoding,
                      int orientation, const FrameOutput& output, const std::filesystem::path& target,
                      const FrameWork& work = {});
+
+/// A whole clip into one, as the output's `clips` says: 10 bits, its own rate and times, sound and timecode
+/// copied, colours tagged. How many pictures it has. Errors: a space that no clip can be tagged with, those
+/// of the clip and of the disk.
+Result<std::size_t> renderClip(const Correction& correction, const std::filesystem::path& clip,
+                               const std::optional<Transfer>& encoding, const FrameOutput& output,
+                               const std::filesystem::path& target, const FrameWork& work = {});
 
 }  // namespace refero::io

@@ -51,15 +51,18 @@ FrameOutput outputFrom(const Node& n) {
     const auto gamut = gamutUseByName(n.text("gamut", "automatic"));
     if (!gamut) n.fail(gamut.error().message);
     o.gamut = *gamut;
+    const auto clips = clipKindByName(n.text("clips", "pictures"));
+    if (!clips) n.fail(clips.error().message);
+    o.clips = *clips;
     o.metadata = n.truth("metadata", true);
     return o;
 }
 
 Json outputJson(const FrameOutput& o) {
-    return {{"kind", o.kind},        {"space", info(o.space).name}, {"bits", o.bits},
-            {"half", o.half},        {"quality", o.quality},        {"long_edge", o.longEdge},
-            {"finish", o.finish},    {"metadata", o.metadata},      {"highlights", name(o.highlights)},
-            {"gamut", name(o.gamut)}};
+    return {{"kind", o.kind},         {"space", info(o.space).name}, {"bits", o.bits},
+            {"half", o.half},         {"quality", o.quality},        {"long_edge", o.longEdge},
+            {"finish", o.finish},     {"metadata", o.metadata},      {"highlights", name(o.highlights)},
+            {"gamut", name(o.gamut)}, {"clips", name(o.clips)}};
 }
 
 BatchFrame frameFrom(const Node& n, const fs::path& base) {
@@ -67,6 +70,10 @@ BatchFrame frameFrom(const Node& n, const fs::path& base) {
     f.path = base / n.at("path").text();
     f.correction = n.text("correction", "");
     f.because = n.text("because", "");
+    if (n.has("quick")) {
+        const Node quick = n.at("quick");
+        f.quick = QuickPicture{base / quick.at("path").text(), quick.at("correction").text()};
+    }
     if (n.has("encoding")) {
         const auto e = transferByNameOrPath(n.at("encoding").text());
         if (!e) n.fail(e.error().message);
@@ -140,6 +147,10 @@ Status BatchJob::validate() const {
         if (!corrections.contains(frames[i].correction))
             return failure(frames[i].path.string() + " has no correction: the job has none by the name \"" +
                            frames[i].correction + "\".");
+        if (frames[i].quick && !corrections.contains(frames[i].quick->correction))
+            return failure(frames[i].quick->path.string() +
+                           " has no correction: the job has none by the name \"" +
+                           frames[i].quick->correction + "\".");
         if (const auto named = nameFor(*this, i); !named) return tl::unexpected(named.error());
     }
     return {};
@@ -207,6 +218,9 @@ std::string batchJobText(const BatchJob& job) {
         Json one{{"path", fs::absolute(f.path, error).string()}, {"correction", f.correction}};
         if (f.encoding && f.encoding->named()) one["encoding"] = f.encoding->name();
         if (!f.because.empty()) one["because"] = f.because;
+        if (f.quick)
+            one["quick"] = {{"path", fs::absolute(f.quick->path, error).string()},
+                            {"correction", f.quick->correction}};
         if (!f.fields.empty()) one["fields"] = f.fields;
         j["frames"].push_back(std::move(one));
     }

@@ -21,11 +21,19 @@ enum class Collision {
     number,  ///< the name gets " 2", " 3" and so on
 };
 
+/// The camera's own picture of a raw file, corrected within its encoding: what can be had soon.
+struct QuickPicture {
+    std::filesystem::path path;
+    std::string correction;  ///< its key
+};
+
 struct BatchFrame {
-    std::filesystem::path path;                   ///< a picture, a raw file, a clip or a moment of one
-    std::string correction;                       ///< its key
-    std::optional<Transfer> encoding{};           ///< else what the frame says, else the correction's
-    std::string because{};                        ///< why this correction, where it is not its setup's own
+    std::filesystem::path path;          ///< a picture, a raw file, a clip or a moment of one
+    std::string correction;              ///< its key
+    std::optional<Transfer> encoding{};  ///< else what the frame says, else the correction's
+    std::string because{};               ///< why this correction, where it is not its setup's own
+    /// Is rendered first, under the frame's own name, and stays until that is done.
+    std::optional<QuickPicture> quick{};
     std::map<std::string, std::string> fields{};  ///< for the name: setup, body, light, place, date
 };
 

@@ -69,6 +69,7 @@ Journal::Journal(Journal&& other) noexcept
     : file_(std::exchange(other.file_, -1)),
       targets_(std::move(other.targets_)),
       done_(std::move(other.done_)),
+      quick_(std::move(other.quick_)),
       pictures_(std::move(other.pictures_)) {}
 
 Journal::~Journal() {
@@ -109,6 +110,8 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
                 hasPlan = j.targets_.size() == document.frames.size();
             } else if (event == "done") {
                 j.done_[e.at("frame").get<std::size_t>()] = doneFrom(e);
+            } else if (event == "quick") {
+                j.quick_[e.at("frame").get<std::size_t>()] = doneFrom(e);
             } else if (event == "picture") {
                 j.pictures_[e.at("frame").get<std::size_t>()][e.at("picture").get<std::size_t>()] =
                     doneFrom(e);
@@ -143,6 +146,11 @@ std::optional<DoneFile> Journal::done(std::size_t frame) const {
     return it->second;
 }
 
+std::optional<DoneFile> Journal::quick(std::size_t frame) const {
+    const auto it = quick_.find(frame);
+    return it != quick_.end() && stands(it->second) ? std::optional(it->second) : std::nullopt;
+}
+
 const std::map<std::size_t, DoneFile>& Journal::pictures(std::size_t frame) const {
     static const std::map<std::size_t, DoneFile> none;
     const auto it = pictures_.find(frame);
@@ -166,6 +174,10 @@ Status Journal::append(const std::string& line) {
 
 Status Journal::finished(std::size_t frame, const DoneFile& file) {
     return append(doneJson("done", frame, file).dump());
+}
+
+Status Journal::finishedQuick(std::size_t frame, const DoneFile& file) {
+    return append(doneJson("quick", frame, file).dump());
 }
 
 Status Journal::finishedPicture(std::size_t frame, std::size_t picture, const DoneFile& file) {

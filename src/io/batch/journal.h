@@ -44,7 +44,11 @@ class Journal {
     /// Of a clip: its finished pictures by number from 0.
     const std::map<std::size_t, DoneFile>& pictures(std::size_t frame) const;
 
+    /// Its quick picture, while that stands in its place.
+    std::optional<DoneFile> quick(std::size_t frame) const;
+
     Status finished(std::size_t frame, const DoneFile& file);
+    Status finishedQuick(std::size_t frame, const DoneFile& file);
     Status finishedPicture(std::size_t frame, std::size_t picture, const DoneFile& file);
     Status failed(std::size_t frame, const std::string& message);
 
@@ -58,7 +62,7 @@ class Journal {
     int file_ = -1;
     std::mutex writing_;
     Targets targets_;
-    std::map<std::size_t, DoneFile> done_;
+    std::map<std::size_t, DoneFile> done_, quick_;
     std::map<std::size_t, std::map<std::size_t, DoneFile>> pictures_;
 };
 

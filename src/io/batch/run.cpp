@@ -23,6 +23,9 @@ namespace {
 
 namespace fs = std::filesystem;
 
+// In the file's description, where people and programs look first.
+const char* const kQuickMark = "Quick: from the camera's own picture; the raw file's takes its place.";
+
 Result<DoneFile> asDone(const fs::path& target) {
     std::error_code error;
     const auto bytes = fs::file_size(target, error);
@@ -47,20 +50,47 @@ class Run {
         const int cores = static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
         const int jobs = std::clamp(options_.jobs > 0 ? options_.jobs : cores, 1,
                                     static_cast<int>(std::max<std::size_t>(1, frames.size())));
-        std::atomic<std::size_t> next{0};
-        const auto work = [&] {
-            for (std::size_t i; !options_.stopped() && (i = next++) < frames.size();) one(frames[i]);
-        };
-        {
+        const auto throughAll = [&](auto&& act) {
+            std::atomic<std::size_t> next{0};
+            const auto work = [&] {
+                for (std::size_t i; !options_.stopped() && (i = next++) < frames.size();) act(frames[i]);
+            };
             std::vector<std::jthread> workers;
             for (int k = 1; k < jobs; ++k) workers.emplace_back(work);
             work();
-        }
+        };
+        if (std::any_of(frames.begin(), frames.end(), [&](std::size_t i) { return job_.frames[i].quick; }))
+            throughAll([&](std::size_t i) { quick(i); });
+        throughAll([&](std::size_t i) { one(i); });
         summary_.left = frames.size() - told_;
         return summary_;
     }
 
   private:
+    // What fails here is no loss: the frame itself follows, and says what is wrong.
+    void quick(std::size_t index) {
+        const BatchFrame& f = job_.frames[index];
+        const auto& target = journal_.targets()[index];
+        if (!f.quick || !target || journal_.done(index) || journal_.quick(index)) return;
+        FrameReport r;
+        r.frame = index;
+        r.path = f.path;
+        r.target = *target;
+        r.fate = FrameFate::quick;
+        FrameTimes times;
+        const auto began = std::chrono::steady_clock::now();
+        const FrameWork work{options_.stopped, &times, &r.gamut, &r.clippedShare, &r.cutShare, kQuickMark};
+        const Status status = renderFrame(job_.corrections.at(f.quick->correction), f.quick->path, {},
+                                          job_.output, r.target, work)
+                                  .and_then([&] {
+                                      return kept(r, asDone(r.target), [&](const DoneFile& d) {
+                                          return journal_.finishedQuick(index, d);
+                                      });
+                                  });
+        r.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - began).count();
+        if (status) tell(r, times);
+    }
+
     void one(std::size_t index) {
         FrameReport r;
         r.frame = index;
@@ -80,9 +110,11 @@ class Run {
         }
         FrameTimes times;
         const auto began = std::chrono::steady_clock::now();
-        const FrameWork work{options_.stopped, &times, &r.gamut, &r.clippedShare};
+        const FrameWork work{options_.stopped, &times, &r.gamut, &r.clippedShare, nullptr, {}};
         const bool clip = !mediaPath(r.path).seconds && isClip(r.path);
-        const Status status = clip ? clipOf(index, r, work) : frameOf(index, r, work);
+        const Status status = !clip                                     ? frameOf(index, r, work)
+                              : job_.output.clips == ClipKind::pictures ? clipOf(index, r, work)
+                                                                        : wholeClipOf(index, r, work);
         if (!status && options_.stopped()) return;  // it is left, not failed
         r.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - began).count();
         if (!status) {
@@ -98,6 +130,17 @@ class Run {
         return renderFrame(correctionOf(f), f.path, f.encoding, job_.output, r.target, work).and_then([&] {
             return kept(r, asDone(r.target), [&](const DoneFile& d) { return journal_.finished(index, d); });
         });
+    }
+
+    // One file; what a run before left of it is made anew.
+    Status wholeClipOf(std::size_t index, FrameReport& r, const FrameWork& work) {
+        const BatchFrame& f = job_.frames[index];
+        return renderClip(correctionOf(f), f.path, f.encoding, job_.output, r.target, work)
+            .and_then([&](std::size_t pictures) {
+                r.pictures = pictures;
+                return kept(r, asDone(r.target),
+                            [&](const DoneFile& d) { return journal_.finished(index, d); });
+            });
     }
 
     // A picture after the other; those that stand from a run before are only decoded.
@@ -155,7 +198,8 @@ class Run {
 
     void tell(const FrameReport& r, const FrameTimes& times) {
         const std::scoped_lock lock(telling_);
-        ++told_;
+        told_ += r.fate != FrameFate::quick;
+        summary_.quick += r.fate == FrameFate::quick;
         summary_.done += r.fate == FrameFate::done;
         summary_.kept += r.fate == FrameFate::kept;
         summary_.skipped += r.fate == FrameFate::skipped;
@@ -177,7 +221,7 @@ class Run {
 }  // namespace
 
 std::string_view name(FrameFate fate) {
-    static constexpr std::array<std::string_view, 4> names{"done", "kept", "skipped", "failed"};
+    static constexpr std::array<std::string_view, 5> names{"quick", "done", "kept", "skipped", "failed"};
     return names[static_cast<std::size_t>(fate)];
 }
 
@@ -191,7 +235,9 @@ std::string jsonLine(const FrameReport& r) {
     if (r.gamut.changed > 0)
         j["gamut"] = {{"outside", r.gamut.outside}, {"changed", r.gamut.changed}, {"skin", r.gamut.skin}};
     if (r.clippedShare > 0) j["clipped_share"] = r.clippedShare;
-    if (r.fate == FrameFate::done) j["seconds"] = std::round(1000 * r.seconds) / 1000;
+    if (r.cutShare > 0) j["cut_share"] = r.cutShare;
+    if (r.fate == FrameFate::done || r.fate == FrameFate::quick)
+        j["seconds"] = std::round(1000 * r.seconds) / 1000;
     return j.dump(-1, ' ', false, Json::error_handler_t::replace);
 }
 

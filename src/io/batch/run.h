@@ -13,6 +13,7 @@
 namespace refero::io {
 
 enum class FrameFate {
+    quick,  ///< the camera's own picture stands in its place for now; it will be reported once more
     done,
     kept,     ///< finished by an earlier run
     skipped,  ///< a file was there, and the job says to leave it
@@ -31,6 +32,7 @@ struct FrameReport {
     std::string sha256{};  ///< of one file; of a clip, empty
     double seconds = 0;
     GamutReport gamut;        ///< of colours that were brought into the output's space
+    double cutShare = 0;      ///< of a quick picture's pixels, those whose colour its encoding had cut
     double clippedShare = 0;  ///< of the pixels, those with a clipped channel that were cut or rebuilt
 };
 
@@ -48,6 +50,7 @@ struct BatchOptions {
 };
 
 struct BatchSummary {
+    std::size_t quick = 0;  ///< quick pictures that were made; their frames count below
     std::size_t done = 0, kept = 0, skipped = 0, failed = 0, left = 0;
     FrameTimes times{};
     bool complete() const { return failed == 0 && left == 0; }
@@ -57,8 +60,8 @@ struct BatchSummary {
 /// the journal where no run has done so yet: then processes may share the job. Errors as `runBatch`.
 Result<std::vector<std::size_t>> framesLeft(const std::filesystem::path& job);
 
-/// Works through a job's document. What a run before finished is kept; a frame that fails does not hold up
-/// the others. Errors: the document, its journal or its folder.
+/// Works through a job's document; quick pictures first. What a run before finished is kept; a frame that
+/// fails does not hold up the others. Errors: the document, its journal or its folder.
 Result<BatchSummary> runBatch(const std::filesystem::path& job, const BatchOptions& options);
 
 }  // namespace refero::io

@@ -19,7 +19,8 @@ bool isWholeClip(const BatchFrame& f) {
 
 // A clip's pictures stand in a folder of its name.
 fs::path plainTarget(const BatchJob& job, std::size_t i, const std::string& name) {
-    return job.folder / (isWholeClip(job.frames[i]) ? name : name + job.output.ending());
+    if (!isWholeClip(job.frames[i])) return job.folder / (name + job.output.ending());
+    return job.folder / (job.output.clips == ClipKind::pictures ? name : name + ".mkv");
 }
 
 // A name that no other frame of the job has.

@@ -37,6 +37,9 @@ struct MediaModule {
                           const std::filesystem::path& target, const FrameWork&);
     Status (*renderPicture)(const Correction&, ClipPicture&&, const Transfer&, int orientation,
                             const FrameOutput&, const std::filesystem::path& target, const FrameWork&);
+    Result<std::size_t> (*renderClip)(const Correction&, const std::filesystem::path& clip,
+                                      const std::optional<Transfer>&, const FrameOutput&,
+                                      const std::filesystem::path& target, const FrameWork&);
 };
 
 /// The module, loaded once. An error where it is not installed beside the program. Any thread.

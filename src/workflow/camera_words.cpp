@@ -1,0 +1,80 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/camera_words.h"
+
+#include <cmath>
+#include <cstdio>
+
+#include "words/camera_words.h"
+
+namespace refero::workflow {
+namespace {
+
+std::string kelvin(double k) {
+    return std::to_string(10 * std::lround(k / 10)) + " K";
+}
+
+// Tints differ from camera to camera, their direction does not.
+std::string tint(const DialledBalance& b) {
+    const long thousandths = std::lround(1000 * b.duv);
+    if (thousandths == 0) return "no tint";
+    return std::string("a tint towards ") + (thousandths > 0 ? "magenta" : "green") + " (Duv " +
+           (thousandths > 0 ? "+" : "\xE2\x88\x92") + "0.00" + std::to_string(std::abs(thousandths)) + ")";
+}
+
+std::string balance(const CameraAdvice& a) {
+    std::string out = "Dial " + kelvin(a.light->kelvin) + " and " + tint(*a.light);
+    if (a.set && a.miredOff)
+        out += "; it had " + kelvin(a.set->kelvin) + ", " +
+               std::to_string(std::lround(std::abs(*a.miredOff))) + " mired too " +
+               (*a.miredOff > 0 ? "cold" : "warm") + " a light";
+    out += a.scale.samples == 0 ? ", by the raw file's own matrix."
+           : a.scale.samples == 1
+               ? ", on this body's scale (1 frame)."
+               : ", on this body's scale (" + std::to_string(a.scale.samples) + " frames).";
+    return out;
+}
+
+std::string precision(const io::RawPrecision& p) {
+    std::string out;
+    if (p.bits > 0 && p.bits < 14)
+        out =
+            "The raw file holds " + std::to_string(p.bits) + " bits; shadows that are lifted far show steps.";
+    if (p.coarseHighlights)
+        out += std::string(out.empty() ? "" : " ") +
+               "Its highlights are written in coarser steps (a lossy recording).";
+    return out;
+}
+
+std::string oneDecimal(double v) {
+    char text[32];
+    std::snprintf(text, sizeof text, "%.1f", v);
+    return text;
+}
+
+}  // namespace
+
+std::vector<std::string> sentences(const CameraAdvice& a) {
+    std::vector<std::string> out;
+    if (a.openStops)
+        if (const int thirds = thirdsOf(*a.openStops); thirds != 0)
+            out.push_back((thirds > 0 ? "Open up by " : "Close down by ") + words::stopsInThirds(thirds) +
+                          ".");
+    if (a.light) out.push_back(balance(a));
+    if (a.stored)
+        out.push_back("The stored balance \"" + std::string(name(*a.stored)) + "\" is near enough.");
+    if (a.histogramStops)
+        out.push_back(
+            "The camera's histogram is misled by its balance: it shows this light's strongest channel " +
+            oneDecimal(std::abs(*a.histogramStops)) + " stops " +
+            (*a.histogramStops > 0 ? "lighter" : "darker") + " than the raw file holds it.");
+    if (a.wanderMired)
+        out.push_back("The balance wandered by " + std::to_string(std::lround(*a.wanderMired)) +
+                      " mired over " + std::to_string(a.framesSeen) +
+                      " frames of this light: fix it, so that JPEGs and clips match.");
+    if (a.precision)
+        if (std::string p = precision(*a.precision); !p.empty()) out.push_back(std::move(p));
+    return out;
+}
+
+}  // namespace refero::workflow
