@@ -29,6 +29,7 @@
 #include "app/session/reading_actions.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
+#include "io/curve_file.h"
 
 namespace refero {
 MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
@@ -228,6 +229,8 @@ void MainWindow::openFrames(const QStringList& given) {
     for (const QString& path : given) {
         if (path.endsWith(QLatin1String(".refero"))) {
             studios_->open(path);
+        } else if (path.endsWith(QLatin1String(".log.json"))) {
+            takeLogCurve(path);
         } else if (isChartData(path)) {
             takeChartData(path);
         } else {
@@ -266,6 +269,26 @@ void MainWindow::takeChartData(const QString& path) {
                 .arg(QFileInfo(path).fileName()));
     showStation(StationId::reading);
     reading_->takeChartData(path);
+}
+
+// Into the kit, for the body of the setup at hand; it is offered wherever an encoding is chosen.
+void MainWindow::takeLogCurve(const QString& path) {
+    const auto curve = io::readCurve(path.toStdString());
+    if (!curve) return tell(text(curve.error().message));
+    if (!curve->logCurve())
+        return tell(tr("%1 holds no log curve by constants.").arg(QFileInfo(path).fileName()));
+    plan::RecordingCurve record;
+    record.label = std::string(curve->name());
+    record.curve = *curve->logCurve();
+    const auto* setup = session_.contents().find<plan::Setup>(session_.currentId());
+    if (setup) record.body = setup->conditions.body;
+    const Status kept =
+        session_.perform(tr("Enter the curve %1").arg(text(record.label)), [&](studio::Edit& edit) -> Status {
+            edit.add(record);
+            return {};
+        });
+    tell(kept ? tr("%1 is in the kit, and offered as an encoding.").arg(text(record.label))
+              : text(kept.error().message));
 }
 
 void MainWindow::tell(const QString& message) {

@@ -57,6 +57,7 @@ class MainWindow : public QMainWindow {
     void showRightPage();
     void chooseFrames();
     void takeChartData(const QString& path);
+    void takeLogCurve(const QString& path);
     void nameSetup(int id);
     void toggleSurround();
 

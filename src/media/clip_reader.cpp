@@ -2,20 +2,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/clip.h"
 
-#include <zimg.h>
-
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdlib>
 #include <optional>
 
 #include "io/frame_file.h"
+#include "media/libav.h"
 #include "media/media.h"
 
 extern "C" {
-#include <libavcodec/avcodec.h>
-#include <libavformat/avformat.h>
 #include <libavutil/display.h>
 #include <libavutil/imgutils.h>
 #include <libavutil/pixdesc.h>
@@ -30,35 +26,12 @@ namespace {
 
 namespace fs = std::filesystem;
 
-template <auto Free>
-struct FreedBy {
-    template <class T>
-    void operator()(T* p) const {
-        Free(&p);
-    }
-};
-using Container = std::unique_ptr<AVFormatContext, FreedBy<avformat_close_input>>;
-using Decoder = std::unique_ptr<AVCodecContext, FreedBy<avcodec_free_context>>;
-using Picture = std::unique_ptr<AVFrame, FreedBy<av_frame_free>>;
-using Packet = std::unique_ptr<AVPacket, FreedBy<av_packet_free>>;
+using libav::Container, libav::Packet, libav::Picture, libav::kAlignment, libav::reasonOf;
+using Decoder = libav::Codec;
+
 struct FreesScaler {
     void operator()(SwsContext* c) const { sws_freeContext(c); }
 };
-struct FreesGraph {
-    void operator()(zimg_filter_graph* g) const { zimg_filter_graph_free(g); }
-};
-struct FreesMemory {
-    void operator()(void* p) const { std::free(p); }
-};
-
-constexpr std::size_t kAlignment = 64;  // zimg's, for every instruction set
-
-std::string reasonOf(int code) {
-    char text[AV_ERROR_MAX_STRING_SIZE] = {};
-    av_strerror(code, text, sizeof text);
-    return text;
-}
-
 // Pictures' times in seconds from the first, without decoding.
 struct Times {
     std::size_t count = 0;
@@ -308,19 +281,14 @@ Result<EncodedImage> asRgb(const AVFrame& in, const Signal& signal) {
     zimg_graph_builder_params params;
     zimg_graph_builder_params_default(&params, ZIMG_API_VERSION);
     params.resample_filter_uv = ZIMG_RESIZE_BILINEAR;
-    const std::unique_ptr<zimg_filter_graph, FreesGraph> graph(zimg_filter_graph_build(&from, &to, &params));
+    const libav::Graph graph(zimg_filter_graph_build(&from, &to, &params));
     if (!graph) return failure("its colours cannot be undone (" + zimgReason() + ")");
     std::size_t scratchBytes = 0;
     zimg_filter_graph_get_tmp_size(graph.get(), &scratchBytes);
 
-    const auto aligned = [](std::size_t bytes) {
-        return std::unique_ptr<void, FreesMemory>(
-            std::aligned_alloc(kAlignment, (bytes + kAlignment - 1) / kAlignment * kAlignment + kAlignment));
-    };
-    const std::size_t pitch =
-        (static_cast<std::size_t>(f.width) * sizeof(float) + kAlignment - 1) / kAlignment * kAlignment;
-    const auto scratch = aligned(scratchBytes);
-    const auto rgb = aligned(3 * pitch * static_cast<std::size_t>(f.height));
+    const std::size_t pitch = libav::alignedSize(static_cast<std::size_t>(f.width) * sizeof(float));
+    const libav::Memory scratch = libav::alignedMemory(scratchBytes);
+    const libav::Memory rgb = libav::alignedMemory(3 * pitch * static_cast<std::size_t>(f.height));
     if (!scratch || !rgb) return failure("there is not enough memory for one of its pictures");
 
     zimg_image_buffer_const source{ZIMG_API_VERSION, {}};

@@ -2,8 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/clip_writer.h"
 
-#include <zimg.h>
-
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
@@ -11,9 +9,9 @@
 #include <string>
 #include <vector>
 
+#include "media/libav.h"
+
 extern "C" {
-#include <libavcodec/avcodec.h>
-#include <libavformat/avformat.h>
 #include <libavutil/imgutils.h>
 #include <libavutil/opt.h>
 #include <libavutil/pixdesc.h>
@@ -24,23 +22,8 @@ namespace {
 
 namespace fs = std::filesystem;
 
-template <auto Free>
-struct FreedBy {
-    template <class T>
-    void operator()(T* p) const {
-        Free(&p);
-    }
-};
-using Encoder = std::unique_ptr<AVCodecContext, FreedBy<avcodec_free_context>>;
-using Picture = std::unique_ptr<AVFrame, FreedBy<av_frame_free>>;
-using Packet = std::unique_ptr<AVPacket, FreedBy<av_packet_free>>;
-using Source = std::unique_ptr<AVFormatContext, FreedBy<avformat_close_input>>;
-struct FreesGraph {
-    void operator()(zimg_filter_graph* g) const { zimg_filter_graph_free(g); }
-};
-struct FreesMemory {
-    void operator()(void* p) const { std::free(p); }
-};
+using libav::Packet, libav::Picture, libav::kAlignment, libav::reasonOf;
+
 struct ClosesFile {
     void operator()(AVFormatContext* f) const {
         if (f->pb) avio_closep(&f->pb);
@@ -50,13 +33,6 @@ struct ClosesFile {
 using Target = std::unique_ptr<AVFormatContext, ClosesFile>;
 
 constexpr AVRational kUnit{1, 90000};  // finer than any rate asks for; common in transport streams
-constexpr std::size_t kAlignment = 64;
-
-std::string reasonOf(int code) {
-    char text[AV_ERROR_MAX_STRING_SIZE] = {};
-    av_strerror(code, text, sizeof text);
-    return text;
-}
 
 // ISO/IEC 23091-2 (H.273) code points.
 struct Tags {
@@ -107,13 +83,13 @@ class Writer final : public ClipWriter {
 
     fs::path side_;
     int width_ = 0, height_ = 0;
-    Encoder encoder_;
+    libav::Codec encoder_;
     AVStream* video_ = nullptr;
     AVPixelFormat layout_ = AV_PIX_FMT_YUV422P10LE;
-    std::unique_ptr<zimg_filter_graph, FreesGraph> graph_;
-    std::unique_ptr<void, FreesMemory> scratch_, planes_;
+    libav::Graph graph_;
+    libav::Memory scratch_, planes_;
     std::size_t pitch_ = 0;
-    Source source_;
+    libav::Container source_;
     std::vector<int> streams_;  ///< of the source to ours; -1: left
     double soundFrom_ = 0;      ///< seconds of the source at which its first picture is shown
     bool soundEnded_ = true;
@@ -246,13 +222,9 @@ Status Writer::beginGraph(const Tags& tags) {
     if (!graph_) return failure("The clip's colours could not be set up.");
     std::size_t bytes = 0;
     zimg_filter_graph_get_tmp_size(graph_.get(), &bytes);
-    const auto aligned = [](std::size_t n) {
-        return std::unique_ptr<void, FreesMemory>(
-            std::aligned_alloc(kAlignment, (n + kAlignment - 1) / kAlignment * kAlignment + kAlignment));
-    };
-    pitch_ = (static_cast<std::size_t>(width_) * sizeof(float) + kAlignment - 1) / kAlignment * kAlignment;
-    scratch_ = aligned(bytes);
-    planes_ = aligned(3 * pitch_ * static_cast<std::size_t>(height_));
+    pitch_ = libav::alignedSize(static_cast<std::size_t>(width_) * sizeof(float));
+    scratch_ = libav::alignedMemory(bytes);
+    planes_ = libav::alignedMemory(3 * pitch_ * static_cast<std::size_t>(height_));
     if (!scratch_ || !planes_) return failure("There is not enough memory for the clip's pictures.");
     return {};
 }

@@ -32,6 +32,11 @@ bool ownIsToCome(const Setup& s) {
     return !s.chartFrame.empty();
 }
 
+// The plan's rules name another setup, whose chart serves it.
+bool servedByPlan(const Setup& s) {
+    return !s.reading && s.plan.state == plan::DueState::done && s.plan.shotOf != s.id;
+}
+
 }  // namespace
 
 Result<Correction> LoanTask::run(ParsedCorrections& parser, const std::stop_token& stop) const {
@@ -48,6 +53,9 @@ Result<Correction> LoanTask::run(ParsedCorrections& parser, const std::stop_toke
         const auto frame = io::readFrame(frame_);
         if (!frame) return tl::unexpected(frame.error());
         b.encoding = frame->encoding;
+    } else if (!b.cameraWhite) {
+        // It came in without being looked at.
+        b.cameraWhite = io::readCameraWhite(frame_);
     }
     if (stop.stop_requested()) return stoppedEarly();
     const auto items = parsed(items_, parser);
@@ -56,13 +64,24 @@ Result<Correction> LoanTask::run(ParsedCorrections& parser, const std::stop_toke
     return finished(*std::move(c));
 }
 
+bool wantsLoan(const studio::Contents& contents, const Setup* server, const Setup& s) {
+    if ((s.correction && !s.correction->loan) || ownIsToCome(s)) return false;
+    if (std::none_of(s.pictures.begin(), s.pictures.end(), [](const Picture& p) { return !p.chartFrame; }))
+        return false;
+    if (servedByPlan(s)) return server && server->correction && !server->correction->loan;
+    // There must be something to lend.
+    if (!contents.all<studio::ShelfRecord>().empty()) return true;
+    const auto& all = contents.all<studio::CorrectionRecord>();
+    return std::any_of(all.begin(), all.end(), [](const auto& each) { return each.second.reading != 0; });
+}
+
 bool sameLoan(const Setup& setup, const Correction& fresh) {
     return setup.correction && setup.correction->loan && setup.correction->loan == fresh.loan &&
            io::fingerprint(*setup.correction) == io::fingerprint(fresh);
 }
 
 std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* server, const Setup& s) {
-    if ((s.correction && !s.correction->loan) || ownIsToCome(s)) return {};
+    if (!wantsLoan(contents, server, s)) return {};
     LoanTask task;
     std::string taken;
     std::vector<double> red, blue;
@@ -81,13 +100,11 @@ std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* 
             task.borrower_.lens = f.lens;
         }
     }
-    if (task.frame_.empty()) return {};
     // The median over the frames: automatic balance wanders.
     if (!red.empty())
         task.borrower_.cameraWhite = Vector3(numeric::medianOf(red), 1, numeric::medianOf(blue));
     task.name_ = correctionName(s, taken);
-    if (!s.reading && s.plan.state == plan::DueState::done && s.plan.shotOf != s.id) {
-        if (!server || !server->correction || server->correction->loan) return {};
+    if (servedByPlan(s)) {
         task.byPlan_ = server->correction;
         return task;
     }

@@ -34,6 +34,9 @@ class LoanTask {
 /// the setup whose chart serves it by those rules (plan.shotOf), or null.
 std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* server, const Setup& setup);
 
+/// Whether there is a loanTask, without making one: quick.
+bool wantsLoan(const studio::Contents& contents, const Setup* server, const Setup& setup);
+
 /// The setup has this loan already, so that there is nothing to keep.
 bool sameLoan(const Setup& setup, const Correction& fresh);
 

@@ -139,7 +139,7 @@ TEST_F(Frames, WithoutAPlanASetupIsBegunWithThem) {
     session().undo().undo();
     ASSERT_TRUE(session().setups().empty());
     ASSERT_TRUE(bringIn({frame("good.tif"), frame("subject.tif")}));
-    EXPECT_EQ(in("In no setup"), 2u);
+    EXPECT_EQ(in("Proposed: Heron, 60 mm"), 2u);
     QTest::keyClick(&sheet(), Qt::Key_A, Qt::ControlModifier);
     QTest::mouseClick(visible<look::Button>("beginSetup"), Qt::LeftButton);
     ASSERT_EQ(session().setups().size(), 1u);

@@ -130,5 +130,27 @@ TEST_F(LibraryInTheWindow, TheCameraIsToldWhatToSetAndItsOwnScaleIsLearned) {
     EXPECT_TRUE(eventually([&] { return notes->text().contains(QLatin1String("own matrix")); }));
 }
 
+// A curve file goes where it belongs by being dropped, and is offered wherever an encoding is chosen.
+TEST_F(LibraryInTheWindow, ALogCurveThatIsDroppedIsInTheKitAndOffered) {
+    session().addFrame(frame("lib-1.dng"));
+    ASSERT_TRUE(eventually([&] { return !session().setups().empty() && session().setups()[0].reading; }));
+    const std::string file = own_ / "mine.log.json";
+    test::put(file, R"({"name": "Marsh log", "base": 10, "logarithm_slope": 0.25, "logarithm_offset": 0.4,
+                        "linear_slope": 5, "linear_offset": 0.05})");
+    window->openFrames({QString::fromStdString(file)});
+    ASSERT_EQ(session().day().kit.curves.size(), 1U);
+    EXPECT_EQ(session().day().kit.curves[0].label, "Marsh log");
+    EXPECT_NE(session().day().kit.curves[0].body, 0) << "of the body at hand";
+    window->showStation(MainWindow::StationId::reading);
+    auto* encoding = find<QComboBox>("encodingChoice");
+    EXPECT_TRUE(eventually([&] { return encoding->findText(QStringLiteral("Marsh log")) >= 0; }));
+    session().undo().undo();
+    EXPECT_TRUE(session().day().kit.curves.empty()) << "one step";
+    const std::string broken = own_ / "broken.log.json";
+    test::put(broken, "{\"name\": 3}");
+    window->openFrames({QString::fromStdString(broken)});
+    EXPECT_TRUE(session().day().kit.curves.empty());
+}
+
 }  // namespace
 }  // namespace refero

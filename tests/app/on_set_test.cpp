@@ -129,7 +129,10 @@ TEST_F(OnSet, FramesThatFollowAreHandedOverAsTheyCome) {
             n += entry.path().extension() == ".jpg";
         return n;
     };
-    EXPECT_TRUE(eventually([&] { return pictures() == 1; }, 60000)) << pictures();
+    EXPECT_TRUE(eventually([&] { return pictures() == 1; }, 60000))
+        << pictures() << " pictures, " << session().setups().size() << " setups, "
+        << session().contents().all<studio::Frame>().size() << " frames, "
+        << session().dayWork().lines().back().why.toStdString();
     find<QCheckBox>("handOnOnSet")->setChecked(false);
     ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }, 60000));
 }

@@ -82,7 +82,7 @@ TEST_F(BalanceVerb, BalancesOnAGreyAndBorrowsTheColoursOfItsBody) {
         call({"day", path("card"), "--chart", "fen-24", "--studio", studio, "--out", path("day")}).status, 0);
     o = with({"--studio", studio, "--out", path("lent.json")});
     ASSERT_EQ(o.status, 0) << o.err;
-    EXPECT_NE(o.out.find("Colours are those of Heron"), std::string::npos) << o.out;
+    EXPECT_NE(o.out.find("Its colours are from the library: \"Heron"), std::string::npos) << o.out;
     const auto lent = io::readCorrection(path("lent.json"));
     ASSERT_TRUE(lent);
     EXPECT_LT(meanError(*lent, *r), 1.0) << "the chart that it never saw";

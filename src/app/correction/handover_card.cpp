@@ -134,6 +134,7 @@ void HandoverCard::foresee() {
 }
 
 void HandoverCard::show(const Setup& setup) {
+    feed_->setKit(session_.day().kit.curves);
     if (running_)
         return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
     follow();

@@ -31,9 +31,19 @@ void EncodingChoice::setValue(const Transfer& value) {
     fill();
 }
 
+void EncodingChoice::setKit(const std::vector<plan::RecordingCurve>& curves) {
+    std::vector<Transfer> kit;
+    for (const plan::RecordingCurve& c : curves)
+        if (auto t = Transfer::fromLog(c.curve)) kit.push_back(*std::move(t));
+    if (kit == kit_) return;
+    kit_ = std::move(kit);
+    fill();
+}
+
 void EncodingChoice::fill() {
     offered_.assign(kEncodings.begin(), kEncodings.end());
-    if (value_.curve()) offered_.push_back(value_);
+    offered_.insert(offered_.end(), kit_.begin(), kit_.end());
+    if (std::find(offered_.begin(), offered_.end(), value_) == offered_.end()) offered_.push_back(value_);
     clear();
     for (const Transfer& t : offered_)
         addItem(QString::fromUtf8(t.name().data(), static_cast<int>(t.name().size())));

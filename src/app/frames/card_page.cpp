@@ -220,9 +220,12 @@ void CardPage::told(bool stopped) {
     else if (open == 0)
         state_->setText(
             tr("Done: %1 setups are corrected, %2 more by colours that are lent.").arg(built).arg(lent));
+    else if (lent == 0)
+        state_->setText(
+            tr("Done: %1 setups are corrected, %2 are not; the list says why.").arg(built).arg(open));
     else
         state_->setText(
-            tr("Done: %1 setups are corrected, %2 by colours that are lent, %3 are not; the list says why.")
+            tr("Done. Corrected: %1; by colours that are lent: %2; not: %3, and the list says why.")
                 .arg(built)
                 .arg(lent)
                 .arg(open));

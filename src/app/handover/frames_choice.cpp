@@ -250,6 +250,8 @@ void FramesChoice::tell() {
     ready_ = true;
     if (!session_.current() || !w) return note_->setText({});
     const studio::FramesToRender& f = served_;
+    io::FrameOutput said = w->output;
+    if (clipsRow_->isHidden()) said.clips = io::ClipKind::pictures;  // there are none
     const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
         return r.coverage != plan::Coverage::valid;
     });
@@ -258,7 +260,7 @@ void FramesChoice::tell() {
                         : QStringLiteral("%1 %2 as %3.")
                               .arg(f.frames.size())
                               .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
-                                   inWords(w->output));
+                                   inWords(said));
     const bool unsaid = needsReason() && reason_->text().trimmed().isEmpty();
     if (unsaid)
         words += QStringLiteral(" The rules give %1 of them another correction: say why this one serves.")

@@ -46,8 +46,7 @@ QString ageOf(const std::string& taken) {
 // The plan names kinds of light; what else it is called stays as people wrote it.
 QString lightText(const std::string& light) {
     const auto kind = plan::lightKindByName(light);
-    if (!kind) return text(light);
-    return *kind == plan::LightKind::led ? QStringLiteral("LED") : inWords(plan::name(*kind));
+    return kind ? inWords(plan::name(*kind)) : text(light);
 }
 
 QString figure(const std::optional<double>& v) {

@@ -72,13 +72,25 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
          {static_cast<QWidget*>(choose_), static_cast<QWidget*>(shoot_), static_cast<QWidget*>(stop_)})
         row->addWidget(w);
     row->addWidget(where_, 1);
+    column->addLayout(row);
+    board_ = new VerdictBoard(this);
+    column->addWidget(board_, 1);
+    history_ = new look::Label({}, look::Size::body, look::Label::Tone::text);
+    history_->setObjectName(QStringLiteral("watchedHistory"));
+    history_->setContentsMargins(48, 8, 48, 16);
+    column->addWidget(history_);
+    // Under the board, where the row above would be too wide for a small screen.
+    auto* wishes = new QHBoxLayout;
+    wishes->setContentsMargins(48, 0, 48, 16);
+    wishes->setSpacing(24);
     const auto tick = [&](const char* name, const QString& words, const QString& hint, const QString& key) {
         auto* box = new QCheckBox(words, this);
         box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(words);
         box->setToolTip(hint);
         box->setChecked(ownSettings().value(key, false).toBool());
         connect(box, &QCheckBox::toggled, this, [key](bool on) { ownSettings().setValue(key, on); });
-        row->addWidget(box);
+        wishes->addWidget(box);
         return box;
     };
     handOn_ =
@@ -89,13 +101,8 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
     sounds_ = tick("soundsOnSet", tr("Sounds"),
                    tr("One for a good shot, two for one that wants a look, three for one to be shot again."),
                    QStringLiteral("onset/sounds"));
-    column->addLayout(row);
-    board_ = new VerdictBoard(this);
-    column->addWidget(board_, 1);
-    history_ = new look::Label({}, look::Size::body, look::Label::Tone::text);
-    history_->setObjectName(QStringLiteral("watchedHistory"));
-    history_->setContentsMargins(48, 8, 48, 16);
-    column->addWidget(history_);
+    wishes->addStretch(1);
+    column->addLayout(wishes);
     connect(choose_, &QAbstractButton::clicked, this, &OnSetPage::chooseFolder);
     connect(shoot_, &QAbstractButton::clicked, this, &OnSetPage::shoot);
     connect(stop_, &QAbstractButton::clicked, this, [this] { watch({}); });
@@ -111,6 +118,9 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
         bringInNext();
     });
     connect(&session_, &Session::changed, this, [this] { buildWaiting(); });
+    connect(&session_.dayWork(), &DayActions::finished, this, [this](bool stopped) {
+        if (handOnAgain_ && !stopped) handOn();
+    });
     watch({});
 }
 
@@ -223,11 +233,19 @@ void OnSetPage::cameIn() {
         session_.reading().readNewest(s->id);
     }
     buildWaiting();
-    if (handOn_->isChecked() && !watched_.folder().isEmpty()) {
-        const DayWishes last = dayWishes();
-        if (!last.folder.isEmpty() && !session_.dayWork().running())
-            session_.dayWork().run(last.receivers, last.folder);
-    }
+    handOn();
+}
+
+// What comes while the day's work is at it goes out when that has ended.
+void OnSetPage::handOn() {
+    handOnAgain_ = false;
+    if (!handOn_->isChecked() || watched_.folder().isEmpty()) return;
+    const DayWishes last = dayWishes();
+    if (last.folder.isEmpty()) return;
+    if (session_.dayWork().running() || session_.intake().running())
+        handOnAgain_ = true;
+    else
+        session_.dayWork().run(last.receivers, last.folder);
 }
 
 // A correction follows as soon as the shot that it is built from is the setup's reading.

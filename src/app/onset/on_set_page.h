@@ -54,6 +54,7 @@ class OnSetPage : public QWidget {
     void showFrame(const workflow::ChartShot& shot);
     void sound(std::optional<Verdict> verdict);
     void buildWaiting();
+    void handOn();
     void judged(const QString& path, const workflow::ChartShot& shot);
     void bringInNext();
     void cameIn();
@@ -69,7 +70,7 @@ class OnSetPage : public QWidget {
     std::map<QString, Verdict> judged_;          ///< chart frames that are on their way in
     std::map<studio::Id, std::string> toBuild_;  ///< by setup: the new chart shot that it is corrected with
     QCheckBox *sounds_, *handOn_;
-    bool judging_ = false, shooting_ = false;
+    bool judging_ = false, shooting_ = false, handOnAgain_ = false;
     QElapsedTimer since_;
     qint64 lastMs_ = -1;
     int count_ = 0;

@@ -165,6 +165,8 @@ PlanStation::Page PlanStation::page() const {
 }
 
 void PlanStation::setCompact(bool compact) {
+    compact_ = compact;
+    date_->setVisible(session_.day().shoot.id != 0 && !compact);
     caption_->setVisible(!compact);
     shoot_->setMinimumWidth(compact ? 130 : 180);
     day_->setCompact(compact);
@@ -211,7 +213,7 @@ void PlanStation::showShoots() {
     shoot_->addItem(QStringLiteral("Begin another shoot"));
     const plan::Shoot& now = session_.day().shoot;
     date_->setText(now.date.empty() ? QStringLiteral("No date") : QString::fromStdString(now.date));
-    date_->setVisible(now.id != 0);
+    date_->setVisible(now.id != 0 && !compact_);  // a small window has it in the kit
     date_->updateGeometry();
     policy_->setEnabled(now.id != 0);
     policy_->setCurrentIndex(static_cast<int>(now.policy));

@@ -65,6 +65,7 @@ class PlanStation : public QWidget {
     QWidget* caption_;
     QList<QAbstractButton*> tabs_;
     std::vector<studio::Id> shoots_;
+    bool compact_ = false;
 };
 
 }  // namespace refero

@@ -183,6 +183,7 @@ void ReadingStation::show(const Setup* setup) {
     const bool ready = setup && setup->reading;
     chart_->setEnabled(setup && setup->frame);
     encoding_->setEnabled(setup && !setup->busy);
+    encoding_->setKit(session_.day().kit.curves);
     const QSignalBlocker blockChart(chart_);
     chart_->clear();
     for (const Chart& c : session_.reading().charts()) chart_->addItem(QString::fromStdString(c.name));

@@ -26,21 +26,25 @@ void CorrectionActions::build(int id, const FitOptions& options) {
             const std::stop_token& stop) { return task.run(stop); },
         [this, id](const Result<Correction>& c) {
             const Setup* now = session_.setup(id);
-            if (!now || !now->reading) return;
-            if (!c) return session_.refuse(id, text(c.error().message));
-            Edit edit = session_.studio()->edit("Build correction for " + now->light);
-            const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
-            if (!kept) return session_.refuse(id, text(kept.error().message));
-            session_.state().know(*kept, *c);
-            session_.hand(id).error.clear();
-            session_.commit(edit);
+            if (now && now->reading) keep(id, "Build correction for " + now->light, c);
         },
         Urgency::now);
 }
 
+void CorrectionActions::keep(int id, const std::string& step, const Result<Correction>& c) {
+    if (!c) return session_.refuse(id, text(c.error().message));
+    Edit edit = session_.studio()->edit(step);
+    const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
+    if (!kept) return session_.refuse(id, text(kept.error().message));
+    session_.state().know(*kept, *c);
+    session_.hand(id).error.clear();
+    session_.commit(edit);
+}
+
 bool CorrectionActions::canBorrow(int id) const {
     const Setup* s = session_.setup(id);
-    return s && workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
+    return s &&
+           workflow::wantsLoan(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
 }
 
 void CorrectionActions::borrow(int id) {

@@ -52,6 +52,7 @@ class CorrectionActions : public QObject {
     void addPicture(int id, const QString& path);
 
   private:
+    void keep(int id, const std::string& step, const Result<Correction>& correction);
     void keepProof(int id, const Verification& proof);
     void change(int id, const QString& step, const std::function<void(Correction&)>& change);
 

@@ -75,12 +75,14 @@ DayActions::Found DayActions::found() const {
     Found out;
     for (const auto& [id, f] : session_.contents().all<studio::Frame>())
         out.frames += f.shoot == session_.shootId();
+    const auto& kept = session_.contents().all<studio::CorrectionRecord>();
+    const bool lends = !kept.empty() || !session_.contents().all<studio::ShelfRecord>().empty();
     for (const plan::SetupProposal& p : session_.intake().proposals()) {
         if (p.setup != 0) continue;
         ++out.lights;
         out.chartShots += p.chartFrame != 0;
         out.unread += p.chartFrame != 0;
-        out.toBuild += p.chartFrame != 0;
+        out.toBuild += p.chartFrame != 0 || lends;
     }
     for (const Setup& s : session_.setups()) {
         ++out.lights;
@@ -90,7 +92,11 @@ DayActions::Found DayActions::found() const {
             ++(s.reading->verdict == Verdict::pass     ? out.good
                : s.reading->verdict == Verdict::review ? out.look
                                                        : out.again);
-        const bool waits = !s.leaderChanged.empty() || (!s.correction && !s.chartFrame.empty());
+        const bool waits =
+            !s.leaderChanged.empty() ||
+            (!s.correction &&
+             (!s.chartFrame.empty() ||
+              workflow::wantsLoan(session_.contents(), session_.setup(static_cast<int>(s.plan.shotOf)), s)));
         out.toBuild += waits && !triedInVain(s);
     }
     return out;
