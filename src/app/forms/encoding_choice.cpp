@@ -33,8 +33,8 @@ void EncodingChoice::setValue(const Transfer& value) {
 
 void EncodingChoice::setKit(const std::vector<plan::RecordingCurve>& curves) {
     std::vector<Transfer> kit;
-    for (const plan::RecordingCurve& c : curves)
-        if (auto t = Transfer::fromLog(c.curve)) kit.push_back(*std::move(t));
+    for (const plan::RecordingCurve& recording : curves)
+        if (auto t = Transfer::fromLog(recording.curve)) kit.push_back(*std::move(t));
     if (kit == kit_) return;
     kit_ = std::move(kit);
     fill();
