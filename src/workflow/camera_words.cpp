@@ -10,6 +10,8 @@
 namespace refero::workflow {
 namespace {
 
+constexpr double kRightWithin = 4;  // mired; less is not seen
+
 std::string kelvin(double k) {
     return std::to_string(10 * std::lround(k / 10)) + " K";
 }
@@ -22,17 +24,22 @@ std::string tint(const DialledBalance& b) {
            (thousandths > 0 ? "+" : "\xE2\x88\x92") + "0.00" + std::to_string(std::abs(thousandths)) + ")";
 }
 
+std::string scale(const CameraAdvice& a) {
+    if (a.scale.samples == 0) return ", by the raw file's own matrix.";
+    if (a.scale.samples == 1) return ", on this body's scale (1 frame).";
+    return ", on this body's scale (" + std::to_string(a.scale.samples) + " frames).";
+}
+
 std::string balance(const CameraAdvice& a) {
-    std::string out = "Dial " + kelvin(a.light->kelvin) + " and " + tint(*a.light);
+    const std::string wanted = kelvin(a.light->kelvin) + " and " + tint(*a.light);
+    if (a.set && a.miredOff && std::abs(*a.miredOff) < kRightWithin)
+        return "The balance is right: " + wanted + scale(a);
+    std::string out = "Dial " + wanted;
     if (a.set && a.miredOff)
-        out += "; it had " + kelvin(a.set->kelvin) + ", " +
-               std::to_string(std::lround(std::abs(*a.miredOff))) + " mired too " +
-               (*a.miredOff > 0 ? "cold" : "warm") + " a light";
-    out += a.scale.samples == 0 ? ", by the raw file's own matrix."
-           : a.scale.samples == 1
-               ? ", on this body's scale (1 frame)."
-               : ", on this body's scale (" + std::to_string(a.scale.samples) + " frames).";
-    return out;
+        out += "; it had " + kelvin(a.set->kelvin) + ", meant for a light " +
+               std::to_string(std::lround(std::abs(*a.miredOff))) + " mired " +
+               (*a.miredOff > 0 ? "cooler" : "warmer");
+    return out + scale(a);
 }
 
 std::string precision(const io::RawPrecision& p) {

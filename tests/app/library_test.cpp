@@ -112,7 +112,7 @@ TEST_F(LibraryInTheWindow, TheCameraIsToldWhatToSetAndItsOwnScaleIsLearned) {
     window->showStation(MainWindow::StationId::reading);
     find<MeterPanel>("meterPanel")->showMeter(MeterPanel::Meter::camera);
     auto* notes = find<QLabel>("cameraNotes");
-    ASSERT_TRUE(eventually([&] { return notes->text().contains(QLatin1String("Dial ")); }))
+    ASSERT_TRUE(eventually([&] { return notes->text().contains(QLatin1String(" K and ")); }))
         << qPrintable(notes->text());
     EXPECT_TRUE(notes->text().startsWith(QLatin1String("Open up by 1 2/3 stops")))
         << qPrintable(notes->text());
@@ -121,8 +121,8 @@ TEST_F(LibraryInTheWindow, TheCameraIsToldWhatToSetAndItsOwnScaleIsLearned) {
     kelvin->setValue(5200);
     emit kelvin->editingFinished();
     const auto dials = [&] {
-        const int at = static_cast<int>(notes->text().indexOf(QLatin1String("Dial ")));
-        return at < 0 ? 0 : notes->text().mid(at + 5, 4).toInt();
+        const int at = static_cast<int>(notes->text().indexOf(QLatin1String(" K and ")));
+        return at < 4 ? 0 : notes->text().mid(at - 4, 4).toInt();
     };
     ASSERT_TRUE(eventually([&] { return std::abs(dials() - 5200) <= 20; }))
         << qPrintable(notes->text()) << ": the frame that was dialled right tells the scale";

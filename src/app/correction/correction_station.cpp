@@ -27,7 +27,6 @@
 #include "app/session/reading_actions.h"
 #include "app/tables/row_table.h"
 #include "core/fit/fit_checks.h"
-#include "words/loan_words.h"
 #include "words/treatment_words.h"
 
 namespace refero {
@@ -353,7 +352,10 @@ void CorrectionStation::show(const Setup* setup) {
 void CorrectionStation::showCorrection(const Setup& setup) {
     const Correction& c = *setup.correction;
     if (c.loan) {
-        findings_->setMessage(tr("Lent, not proved"), QString::fromStdString(words::sentence(*c.loan)));
+        findings_->setMessage(
+            tr("Lent, not proved"),
+            tr("Nothing tells how well these colours fit this light. Shoot a chart in it where "
+               "you still can: the correction is built anew from that."));
     } else {
         const auto checks = judged(c);
         findings_->setChecks(checks, worst(checks));

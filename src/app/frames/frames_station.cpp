@@ -42,6 +42,12 @@ std::size_t proposalOf(studio::Id key) {
     return static_cast<std::size_t>(-2 - key);
 }
 
+// A sentence that goes on.
+QString withoutStop(QString sentence) {
+    if (sentence.endsWith(QLatin1Char('.'))) sentence.chop(1);
+    return sentence;
+}
+
 QString secondsText(double s) {
     return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
 }
@@ -405,7 +411,7 @@ std::vector<SheetGroup> FramesStation::groups() {
             {proposalKey(i),
              joins ? tr("Proposed for %1").arg(text(joins->light))
                    : tr("Proposed: %1").arg(p.lens.empty() ? who : who + QStringLiteral(", ") + text(p.lens)),
-             text(workflow::reasonOf(p)),
+             withoutStop(text(workflow::reasonOf(p))),
              {}});
     }
     if (!proposals.empty())
