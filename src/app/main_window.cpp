@@ -223,7 +223,7 @@ void MainWindow::chooseFrames() {
 }
 
 // A studio is gone over to. On the Correction station a frame joins the setup as a picture to judge on. A
-// single one is the chart frame of a setup that waits for it; others begin a setup each.
+// single one is the chart frame of a setup that waits for it, or begins one; several go the way of a folder.
 void MainWindow::openFrames(const QStringList& given) {
     QStringList paths;
     for (const QString& path : given) {
@@ -240,12 +240,13 @@ void MainWindow::openFrames(const QStringList& given) {
     // Frames takes whatever comes; elsewhere so do folders.
     const bool folders =
         std::any_of(paths.begin(), paths.end(), [](const QString& p) { return QFileInfo(p).isDir(); });
-    if (!paths.isEmpty() && (station_ == StationId::frames || folders)) {
+    const Setup* current = session_.current();
+    const bool judging = station_ == StationId::correction && current && current->correction;
+    const bool several = paths.size() > 1 && !judging;
+    if (!paths.isEmpty() && (station_ == StationId::frames || folders || several)) {
         frames_->bringIn(paths);
         return showStation(StationId::frames);
     }
-    const Setup* current = session_.current();
-    const bool judging = station_ == StationId::correction && current && current->correction;
     const bool awaited = current && current->chartFrame.empty() && paths.size() == 1;
     const int id = session_.currentId();
     for (const QString& path : paths) {

@@ -6,6 +6,7 @@
 
 #include "app/ledger/ledger.h"
 #include "app/look/tokens.h"
+#include "app/session/intake_actions.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -119,8 +120,12 @@ TEST_F(Window, FramesAreDroppedAnywhere) {
     EXPECT_TRUE(enter.isAccepted());
     QDropEvent drop(QPointF(200, 200), Qt::CopyAction, &mime, Qt::LeftButton, {});
     QApplication::sendEvent(window.get(), &drop);
-    EXPECT_EQ(session().setups().size(), 2u);
-    EXPECT_TRUE(eventually([&] { return session().setups()[0].reading && session().setups()[1].reading; }));
+    // Several go the way of a folder: they come in, and speak for setups.
+    ASSERT_TRUE(eventually([&] { return session().contents().all<studio::Frame>().size() == 2; }));
+    ASSERT_TRUE(eventually([&] { return !session().intake().running(); }));
+    EXPECT_TRUE(find<QWidget>("contactSheet")->isVisible());
+    EXPECT_TRUE(session().setups().empty());
+    EXPECT_FALSE(session().intake().proposals().empty());
 }
 
 TEST_F(Window, StationsAreReachedByKeyAndViewingHidesTheRest) {
@@ -137,7 +142,7 @@ TEST_F(Window, StationsAreReachedByKeyAndViewingHidesTheRest) {
 }
 
 TEST_F(Window, SurvivesBeingClosedInTheMiddleOfWork) {
-    window->openFrames({frame("good.tif"), frame("hot.tif")});
+    for (const char* name : {"good.tif", "hot.tif"}) window->openFrames({frame(name)});
     window.reset();
     EXPECT_TRUE(QThreadPool::globalInstance()->waitForDone(20000)) << "the jobs end by themselves";
     QTest::qWait(50);  // their results arrive where nobody is any more

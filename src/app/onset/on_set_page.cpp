@@ -118,6 +118,8 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
         bringInNext();
     });
     connect(&session_, &Session::changed, this, [this] { buildWaiting(); });
+    connect(&session_, &Session::listChanged, this, [this] { buildWaiting(); });
+    connect(&session_, &Session::planChanged, this, [this] { buildWaiting(); });
     connect(&session_.dayWork(), &DayActions::finished, this, [this](bool stopped) {
         if (handOnAgain_ && !stopped) handOn();
     });
