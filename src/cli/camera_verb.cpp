@@ -1,14 +1,15 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <charconv>
 #include <ostream>
 
 #include "cli/deliver_document.h"
 #include "cli/verbs.h"
 #include "io/chart_file.h"
 #include "io/json.h"
+#include "io/raw_file.h"
 #include "io/read_frame.h"
-#include "workflow/camera_advice.h"
-#include "workflow/camera_words.h"
+#include "words/camera_words.h"
 
 namespace refero::cli {
 namespace {
@@ -37,33 +38,38 @@ class CameraVerb : public Verb {
         if (!frame) return tl::unexpected(frame.error());
         const auto reading = io::readAnyChart(*frame, {*chart}, {}, {});
         if (!reading) return tl::unexpected(reading.error());
-        workflow::CameraFacts facts;
+        CameraFacts facts;
         facts.raw = io::readRawFacts(frame_);
         if (facts.raw && facts.raw->cameraWhite) facts.balances.push_back(*facts.raw->cameraWhite);
         for (const std::string& other : others_)
             if (const auto white = io::readCameraWhite(other)) facts.balances.push_back(*white);
         for (const std::string& pair : dialled_) {
             const auto at = pair.rfind('=');
-            const double kelvin = at == std::string::npos ? 0 : std::atof(pair.c_str() + at + 1);
+            double kelvin = 0;
+            if (at != std::string::npos) {
+                const char* end = pair.data() + pair.size();
+                const auto [stopped, error] = std::from_chars(pair.data() + at + 1, end, kelvin);
+                if (error != std::errc() || stopped != end) kelvin = 0;
+            }
             if (!(kelvin >= 1500 && kelvin <= 20000))
                 return failure("--dialled wants FRAME=KELVIN with 1500 to 20000 K, not \"" + pair + "\".");
             const auto white = io::readCameraWhite(pair.substr(0, at));
             if (!white) return failure(pair.substr(0, at) + " is no raw file that says its balance.");
             facts.dialled.emplace_back(*white, kelvin);
         }
-        const auto advice = workflow::cameraAdvice(*reading, facts);
+        const auto advice = cameraAdvice(*reading, facts);
         if (!json_.empty())
             if (auto ok = deliver(json_, io::prettyJson(document(advice)), s); !ok)
                 return tl::unexpected(ok.error());
         if (json_ == "-") return Outcome::done;
-        const auto said = workflow::sentences(advice);
+        const auto said = words::sentences(advice);
         if (said.empty()) s.out << "Nothing is to be changed in the camera for this light.\n";
         for (const std::string& line : said) s.out << line << "\n";
         return Outcome::done;
     }
 
   private:
-    static io::Json document(const workflow::CameraAdvice& a) {
+    static io::Json document(const CameraAdvice& a) {
         const auto number = [](const std::optional<double>& v) {
             return v ? io::Json(*v) : io::Json(nullptr);
         };
@@ -83,7 +89,7 @@ class CameraVerb : public Verb {
                    {"wander_mired", number(a.wanderMired)}};
         if (a.precision)
             j["raw"] = {{"bits", a.precision->bits}, {"coarse_highlights", a.precision->coarseHighlights}};
-        j["said"] = workflow::sentences(a);
+        j["said"] = words::sentences(a);
         return j;
     }
 

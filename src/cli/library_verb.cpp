@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <filesystem>
 #include <ostream>
 
 #include "cli/deliver_document.h"
@@ -27,7 +28,11 @@ class LibraryVerb : public Verb {
         const auto studio = studio::Studio::open(studio_);
         if (!studio) return tl::unexpected(studio.error());
         if (!in_.empty()) {
-            const auto fresh = workflow::copyIn(**studio, in_);
+            const auto fresh = workflow::recordsIn(in_).and_then([&](const auto& records) {
+                return workflow::putOnShelf(
+                    **studio, records,
+                    "Bring in the library " + std::filesystem::path(in_).filename().string());
+            });
             if (!fresh) return tl::unexpected(fresh.error());
             s.err << *fresh << (*fresh == 1 ? " correction is" : " corrections are") << " new.\n";
         }
@@ -57,7 +62,7 @@ class LibraryVerb : public Verb {
                          {"shots", g.items.size()},
                          {"spread", g.spread ? io::Json(*g.spread) : io::Json(nullptr)},
                          {"proof", g.proof ? io::Json(*g.proof) : io::Json(nullptr)},
-                         {"disagrees", g.disagrees},
+                         {"disagrees", g.disagreement.has_value()},
                          {"corrections", io::Json::array()}};
             for (const workflow::ShelfItem& item : g.items)
                 one["corrections"].push_back({{"name", item.correction->name},
@@ -81,7 +86,7 @@ class LibraryVerb : public Verb {
             for (const workflow::ShelfItem& item : g.items)
                 out << "  " << item.correction->name
                     << (item.shoot.empty() ? std::string() : " (" + item.shoot + ")") << "\n";
-            if (g.disagrees) out << "  " << workflow::disagreement(g) << "\n";
+            if (g.disagreement) out << "  " << words::sentence(*g.disagreement) << "\n";
         }
     }
 

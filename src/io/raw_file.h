@@ -8,6 +8,7 @@
 #include "core/colour/xyz.h"
 #include "core/frame/image.h"
 #include "core/frame/mosaic.h"
+#include "core/read/camera_advice.h"
 #include "core/result.h"
 
 namespace refero::io {
@@ -31,18 +32,6 @@ Result<RawPicture> readRawPicture(const std::filesystem::path& path);
 /// say or is no raw file. Quick: the picture is not unpacked.
 std::optional<Vector3> readCameraWhite(const std::filesystem::path& path);
 
-/// How finely a raw file tells levels apart, from the codes that it uses.
-struct RawPrecision {
-    int bits = 0;                   ///< 0: not known
-    bool coarseHighlights = false;  ///< steps are more than twice as wide near clipping: a lossy curve
-};
-
-/// What a raw file says of its camera.
-struct RawFacts {
-    std::optional<Vector3> cameraWhite;  ///< see readCameraWhite
-    std::optional<Matrix3> xyzToCamera;  ///< under D65
-    std::optional<RawPrecision> precision;
-};
 /// Nothing where it is no raw file. Unpacks the picture: some tenths of a second.
 std::optional<RawFacts> readRawFacts(const std::filesystem::path& path);
 

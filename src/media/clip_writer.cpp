@@ -131,11 +131,7 @@ Status Writer::beginVideo(const ClipFormat& format, const Tags& tags) {
     c.height = height_;
     c.pix_fmt = layout_;
     c.time_base = kUnit;
-    if (format.picturesPerSecond > 0) {
-        c.framerate = av_d2q(format.picturesPerSecond, 100000);
-        // An encoder that reckons with a rate wants it as its unit; times are brought to it.
-        if (format.kind == io::ClipKind::delivery) c.pkt_timebase = kUnit;
-    }
+    if (format.picturesPerSecond > 0) c.framerate = av_d2q(format.picturesPerSecond, 100000);
     c.color_primaries = tags.primaries;
     c.color_trc = tags.curve;
     c.colorspace = tags.matrix;

@@ -3,6 +3,7 @@
 #include "words/loan_words.h"
 
 #include <cmath>
+#include <cstdio>
 
 namespace refero::words {
 namespace {
@@ -70,6 +71,14 @@ std::string label(const Loan& loan) {
             return "on a grey alone";
     }
     return {};
+}
+
+std::string sentence(const Disagreement& d) {
+    char figures[120];
+    std::snprintf(figures, sizeof figures, "%.2f CIEDE2000 apart, where %.2f was to be expected", d.apart,
+                  d.expected);
+    return "The library's \"" + d.before + "\" no longer agrees with this chart shot: they are " + figures +
+           ". A filter, another lens coating, a lamp of another make or a chart that has aged can be why.";
 }
 
 }  // namespace refero::words

@@ -13,4 +13,13 @@ std::string sentence(const Loan& loan);
 /// The same in a few words: "lent by the library".
 std::string label(const Loan& loan);
 
+/// A correction of the library that a new chart shot's no longer agrees with.
+struct Disagreement {
+    std::string before;   ///< its name
+    double apart = 0;     ///< mean CIEDE2000 between the two
+    double expected = 0;  ///< that both promise together
+};
+/// By how much, and what can be why.
+std::string sentence(const Disagreement& disagreement);
+
 }  // namespace refero::words

@@ -227,8 +227,8 @@ class DayRun {
     // A correction of today that no longer says what the library's says.
     void agree(const Setup& s, DaySetup& d) {
         for (const ShelfGroup& g : shelf_)
-            if (g.items.front().setup == s.id && g.disagrees)
-                d.why += (d.why.empty() ? "" : " ") + disagreement(g);
+            if (g.items.front().setup == s.id && g.disagreement)
+                d.why += (d.why.empty() ? "" : " ") + words::sentence(*g.disagreement);
     }
 
     DayOutcome outcome() {

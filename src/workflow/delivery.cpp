@@ -7,7 +7,6 @@
 #include "io/batch/targets.h"
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
-#include "io/reading_file.h"
 #include "workflow/shoot_state.h"
 
 namespace refero::workflow {
@@ -53,10 +52,7 @@ std::optional<QuickSource> quickSource(const Contents& contents, Id correction) 
     const auto* reading = c ? contents.find<studio::ReadingRecord>(c->reading) : nullptr;
     const auto* frame = reading ? contents.find<studio::Frame>(reading->frame) : nullptr;
     if (!frame || frame->twin.empty()) return {};
-    const auto parsed = io::parseReading(reading->document, "The reading");
-    if (!parsed) return {};
-    const auto whole = io::parseCorrection(c->document, "The correction");
-    return QuickSource{frame->twin, {parsed->chart}, whole ? whole->finish : Finish{}};
+    return QuickSource{frame->twin, reading->document, c->document};
 }
 
 // Where the camera's own chart shot is of no use, the frames go out once, thoroughly.

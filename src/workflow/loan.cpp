@@ -45,6 +45,10 @@ Result<Correction> LoanTask::run(ParsedCorrections& parser, const std::stop_toke
         c.built = plan::isoText(plan::now());
         c.builtBy = thisProgram();
         c.summary.message = words::sentence(*c.loan);
+        if (kept_) {
+            c.finish = kept_->finish;
+            c.limits = kept_->limits;
+        }
         return c;
     };
     if (byPlan_) return finished(lentByPlan(*byPlan_));
@@ -83,6 +87,7 @@ bool sameLoan(const Setup& setup, const Correction& fresh) {
 std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* server, const Setup& s) {
     if (!wantsLoan(contents, server, s)) return {};
     LoanTask task;
+    if (s.correction) task.kept_ = CorrectionChoices::of(*s.correction);
     std::string taken;
     std::vector<double> red, blue;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
@@ -118,11 +123,8 @@ std::optional<LoanTask> loanTask(const studio::Contents& contents, const Setup* 
     const auto* lamp = setup ? contents.find<plan::Lamp>(setup->conditions.lamp) : nullptr;
     if (lamp && lamp->kind != plan::LightKind::mixed)
         task.borrower_.lightKind = std::string(plan::name(lamp->kind));
-    task.items_ = shelfItems(contents);
     // Two bodies of the kit are two, also where neither says its number.
-    if (body)
-        std::erase_if(task.items_,
-                      [&](const ShelfItem& item) { return item.planned != 0 && item.planned != body->id; });
+    task.items_ = shelfItems(contents, body ? body->id : 0);
     return task;
 }
 

@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "workflow/correction.h"
 #include "workflow/setup.h"
 #include "workflow/shelf.h"
 
@@ -26,7 +27,8 @@ class LoanTask {
     Borrower borrower_;
     std::string frame_;  ///< path of one, which tells the encoding
     std::vector<ShelfItem> items_;
-    std::optional<Correction> byPlan_{};  ///< of the setup that the plan's rules name
+    std::optional<CorrectionChoices> kept_{};  ///< of the loan that this one replaces
+    std::optional<Correction> byPlan_{};       ///< of the setup that the plan's rules name
 };
 
 /// Nothing where the setup has a correction of its own, can have one from a chart frame that is to be read or

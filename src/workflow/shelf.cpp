@@ -3,8 +3,8 @@
 #include "workflow/shelf.h"
 
 #include <algorithm>
-#include <cstdio>
-#include <set>
+#include <string_view>
+#include <unordered_set>
 
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
@@ -15,6 +15,7 @@ namespace refero::workflow {
 namespace {
 
 using studio::Contents;
+using studio::Id;
 
 // What people call a light: the setup's own name, else the lamp's.
 std::string lightOf(const Contents& contents, const plan::Setup& s) {
@@ -27,12 +28,6 @@ std::string lightOf(const Contents& contents, const plan::Setup& s) {
 std::string kindOf(const Contents& contents, const plan::Setup& s) {
     const auto* lamp = contents.find<plan::Lamp>(s.conditions.lamp);
     return lamp && lamp->kind != plan::LightKind::mixed ? std::string(name(lamp->kind)) : std::string();
-}
-
-std::string twoDecimals(double v) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.2f", v);
-    return text;
 }
 
 bool belongs(const ShelfItem& item, const ShelfGroup& group) {
@@ -61,7 +56,8 @@ void finish(ShelfGroup& group) {
     if (group.items.size() < 2) return;
     const Correction& before = *group.items[1].correction;
     const auto apart = differenceBetween(newest, before);
-    group.disagrees = apart && *apart > newest.summary.expectedError + before.summary.expectedError + 1;
+    const double expected = newest.summary.expectedError + before.summary.expectedError;
+    if (apart && *apart > expected + 1) group.disagreement = {before.name, *apart, expected};
 }
 
 }  // namespace
@@ -78,14 +74,16 @@ std::shared_ptr<const Correction> ParsedCorrections::of(const std::string& docum
     return parsed_.try_emplace(key, std::move(kept)).first->second;
 }
 
-std::vector<ShelfItem> shelfItems(const Contents& contents) {
+std::vector<ShelfItem> shelfItems(const Contents& contents, Id planned) {
     std::vector<ShelfItem> out;
     for (const auto& [id, r] : contents.all<studio::ShelfRecord>())
-        out.push_back({id, 0, r.lightKind, r.light, r.shoot, 0, {}, {}, {}, r.document, {}});
+        out.push_back({id, 0, r.lightKind, r.light, r.shoot, {}, {}, {}, r.document, {}});
     for (const auto& [id, r] : contents.all<studio::CorrectionRecord>()) {
         if (r.reading == 0) continue;  // it is lent itself
         const auto* setup = contents.find<plan::Setup>(r.setup);
         if (!setup) continue;
+        const Id taker = setup->conditions.body;
+        if (planned != 0 && taker != 0 && taker != planned) continue;
         const auto* shoot = contents.find<plan::Shoot>(setup->shoot);
         const auto* body = contents.find<plan::Body>(setup->conditions.body);
         const auto* lens = contents.find<plan::Lens>(setup->conditions.lens);
@@ -95,7 +93,6 @@ std::vector<ShelfItem> shelfItems(const Contents& contents) {
         item.lightKind = kindOf(contents, *setup);
         item.light = lightOf(contents, *setup);
         if (shoot) item.shoot = shoot->label;
-        item.planned = setup->conditions.body;
         if (body) item.body = body->model;
         if (body) item.serial = body->serial;
         if (lens) item.lens = lens->model;
@@ -153,17 +150,6 @@ std::vector<ShelfGroup> grouped(const std::vector<ShelfItem>& items) {
     return out;
 }
 
-std::string disagreement(const ShelfGroup& group) {
-    if (!group.disagrees) return {};
-    const Correction &newest = *group.items.front().correction, &before = *group.items[1].correction;
-    return "The library's \"" + before.name + "\" no longer agrees with this chart shot: they are " +
-           twoDecimals(*differenceBetween(newest, before)) + " CIEDE2000 apart, where " +
-           twoDecimals(newest.summary.expectedError + before.summary.expectedError) +
-           " was to be expected. A filter, another lens coating, a lamp of another make or a chart that has "
-           "aged "
-           "can be why.";
-}
-
 Result<std::size_t> copyOut(const std::vector<ShelfItem>& items, const std::filesystem::path& path) {
     if (items.empty()) return failure("The library is empty: build a correction from a chart shot first.");
     std::vector<io::LibraryEntry> entries;
@@ -173,24 +159,28 @@ Result<std::size_t> copyOut(const std::vector<ShelfItem>& items, const std::file
     return entries.size();
 }
 
-Result<std::size_t> copyIn(studio::Studio& studio, const std::filesystem::path& path) {
+Result<std::vector<studio::ShelfRecord>> recordsIn(const std::filesystem::path& path) {
     const auto entries = io::readLibrary(path);
     if (!entries) return tl::unexpected(entries.error());
-    std::set<std::string> known;
-    for (const ShelfItem& item : shelfItems(studio.contents())) known.insert(io::textHash(item.document));
-    studio::Edit edit = studio.edit("Bring in the library " + path.filename().string());
-    std::size_t fresh = 0;
-    for (const io::LibraryEntry& e : *entries) {
-        if (e.correction.loan || e.correction.aim.kind != AimKind::reference) continue;
-        std::string document = io::toJson(e.correction).dump();
-        if (!known.insert(io::textHash(document)).second) continue;
-        edit.add(studio::ShelfRecord{0, plan::isoText(plan::now()), e.correction.name, e.correction.body,
-                                     e.lightKind, e.light, e.shoot, e.correction.taken, std::move(document)});
-        ++fresh;
-    }
-    if (fresh == 0) return fresh;
+    std::vector<studio::ShelfRecord> out;
+    for (const io::LibraryEntry& e : *entries)
+        if (!e.correction.loan && e.correction.aim.kind == AimKind::reference)
+            out.push_back({0, plan::isoText(plan::now()), e.correction.name, e.correction.body, e.lightKind,
+                           e.light, e.shoot, e.correction.taken, io::toJson(e.correction).dump()});
+    return out;
+}
+
+Result<std::size_t> putOnShelf(studio::Studio& studio, std::vector<studio::ShelfRecord> records,
+                               const std::string& step) {
+    std::unordered_set<std::string_view> known;
+    for (const auto& [id, r] : studio.contents().all<studio::ShelfRecord>()) known.insert(r.document);
+    for (const auto& [id, r] : studio.contents().all<studio::CorrectionRecord>()) known.insert(r.document);
+    std::erase_if(records, [&](const studio::ShelfRecord& r) { return !known.insert(r.document).second; });
+    if (records.empty()) return std::size_t{0};
+    studio::Edit edit = studio.edit(step);
+    for (const studio::ShelfRecord& r : records) edit.add(r);
     if (auto kept = studio.commit(edit); !kept) return tl::unexpected(kept.error());
-    return fresh;
+    return records.size();
 }
 
 }  // namespace refero::workflow

@@ -12,6 +12,7 @@
 
 #include "core/fit/lending.h"
 #include "studio/studio.h"
+#include "words/loan_words.h"
 
 namespace refero::workflow {
 
@@ -31,15 +32,15 @@ struct ShelfItem {
     studio::Id record = 0;  ///< of the correction, or of the shelf where it came from another studio
     studio::Id setup = 0;   ///< 0: it came from another studio
     std::string lightKind, light, shoot;
-    studio::Id planned = 0;          ///< the kit's body; 0: it came from another studio
     std::string body, serial, lens;  ///< by the plan, for corrections of frames that did not say theirs
     std::string document;
     std::shared_ptr<const Correction> correction{};  ///< null until it is parsed
 };
 
 /// What the studio can lend: its setups' own corrections towards reference values, of all its shoots, and
-/// those from other studios; the oldest first. Nothing is parsed.
-std::vector<ShelfItem> shelfItems(const studio::Contents& contents);
+/// those from other studios; the oldest first. With a body of the kit, nothing that another of its bodies
+/// has taken. Nothing is parsed.
+std::vector<ShelfItem> shelfItems(const studio::Contents& contents, studio::Id body = 0);
 
 /// Parses them; what cannot be read, is lent itself or goes towards another camera falls out.
 std::vector<ShelfItem> parsed(std::vector<ShelfItem> items, ParsedCorrections& parser);
@@ -53,18 +54,17 @@ struct ShelfGroup {
     std::optional<double> proof{};   ///< mean CIEDE2000 of the latest proof on another shot
     /// The newest no longer agrees with the one before: they are further apart than both promise together and
     /// one CIEDE2000 on top.
-    bool disagrees = false;
+    std::optional<words::Disagreement> disagreement{};
 };
 /// By body, then lens, then light from warm to cool.
 std::vector<ShelfGroup> grouped(const std::vector<ShelfItem>& parsed);
 
-/// What a new chart shot's correction says of the group that it joins, for a person; empty while they agree.
-std::string disagreement(const ShelfGroup& group);
-
 /// All of it as one file, for another studio; how many. An error where there is nothing.
 Result<std::size_t> copyOut(const std::vector<ShelfItem>& parsed, const std::filesystem::path& path);
-/// Puts the corrections of such a file on the shelf, as one step; those that are there already are left. How
-/// many are new.
-Result<std::size_t> copyIn(studio::Studio& studio, const std::filesystem::path& path);
+/// What such a file holds, for the shelf. Any thread.
+Result<std::vector<studio::ShelfRecord>> recordsIn(const std::filesystem::path& path);
+/// Puts them on the shelf, as one step of that name; those that are there already are left. How many are new.
+Result<std::size_t> putOnShelf(studio::Studio& studio, std::vector<studio::ShelfRecord> records,
+                               const std::string& step);
 
 }  // namespace refero::workflow

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QSpinBox>
 #include <QTableView>
+#include <algorithm>
 
 #include "app/meters/camera_notes.h"
 #include "app/meters/meter_panel.h"
@@ -103,6 +104,12 @@ TEST_F(LibraryInTheWindow, TheLibraryShowsWhatThereIsAndGoesOutAndIn) {
     // Brought in where it is already, nothing is new.
     answers.file = answers.target;
     QTest::mouseClick(find<look::Button>("libraryIn"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] {
+        const auto labels = window->findChildren<QLabel*>();
+        return std::any_of(labels.begin(), labels.end(), [](const QLabel* l) {
+            return l->text() == QLatin1String("New in the library: 0");
+        });
+    }));
     EXPECT_TRUE(session().contents().all<studio::ShelfRecord>().empty());
 }
 

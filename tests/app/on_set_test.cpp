@@ -3,6 +3,7 @@
 #include "app/onset/on_set_page.h"
 
 #include <QCheckBox>
+#include <QLabel>
 #include <QSignalSpy>
 
 #include "app/onset/verdict_board.h"
@@ -106,6 +107,21 @@ TEST_F(OnSet, SaysWhoseShotItIsTheTwoWorstFindingsAndTheStopsInThirds) {
     ASSERT_EQ(sounds.size(), 1);
     EXPECT_EQ(sounds.front().front().toInt(), 1) << "one for a good shot";
     find<QCheckBox>("soundsOnSet")->setChecked(false);
+}
+
+TEST_F(OnSet, WhoWantsFramesHandedOverSaysToWhomAndWhere) {
+    auto* box = find<QCheckBox>("handOnOnSet");
+    QTest::mouseClick(box, Qt::LeftButton, {}, {6, box->height() / 2});
+    EXPECT_FALSE(box->isChecked()) << "nobody is to get anything";
+    EXPECT_TRUE(find<QLabel>("watchedWhere")->text().contains(QLatin1String("Ctrl+Shift+D")));
+    rememberReceivers({workflow::Receiver::client});
+    answers.folder.clear();
+    QTest::mouseClick(box, Qt::LeftButton, {}, {6, box->height() / 2});
+    EXPECT_FALSE(box->isChecked()) << "the person backed out";
+    answers.folder = QString::fromStdString(own_.path().string());
+    QTest::mouseClick(box, Qt::LeftButton, {}, {6, box->height() / 2});
+    EXPECT_TRUE(box->isChecked());
+    EXPECT_EQ(dayWishes().folder, answers.folder);
 }
 
 // What follows a good chart shot goes out as it comes, to those who got something last.

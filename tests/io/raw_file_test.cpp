@@ -63,6 +63,35 @@ Mosaic from(const Mosaic& m, int left, int top) {
     return out;
 }
 
+// What a recording tells apart: bits that it has not, and highlights that were written in wider steps.
+TEST_F(RawFile, SaysHowFinelyItTellsLevelsApart) {
+    const auto shades = [](int codes, int coarse) {
+        Mosaic m(640, 480, Mosaic::rggb);
+        for (int y = 0; y < m.height(); ++y)
+            for (int x = 0; x < m.width(); ++x) {
+                int code = (x * 7919 + y * 104729) % codes;
+                if (code > codes / 2) code -= code % coarse;
+                m.at(x, y) = float(code) / float(codes - 1);
+            }
+        return m;
+    };
+    DngOptions o;
+    o.black = {0, 0, 0, 0};
+    const auto told = [&](int bits, int coarse) {
+        o.bits = bits;
+        EXPECT_TRUE(writeDng(file, shades(1 << bits, coarse), o));
+        const auto facts = readRawFacts(file);
+        EXPECT_TRUE(facts && facts->precision);
+        return facts && facts->precision ? *facts->precision : RawPrecision{};
+    };
+    EXPECT_EQ(told(12, 1).bits, 12);
+    EXPECT_FALSE(told(12, 1).coarseHighlights);
+    EXPECT_EQ(told(12, 4).bits, 12);
+    EXPECT_TRUE(told(12, 4).coarseHighlights) << "a curve that saves room";
+    EXPECT_EQ(told(13, 1).bits, 13);
+    EXPECT_FALSE(readRawFacts(folder / "none.dng"));
+}
+
 TEST_F(RawFile, OddSizesAndMaskedBordersMixNoChannels) {
     const Mosaic m = ramp(63, 47, Mosaic::rggb);
     DngOptions o;

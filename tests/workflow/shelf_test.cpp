@@ -3,6 +3,8 @@
 // What a studio lends to lights without a chart shot, and how that goes to another studio.
 #include "workflow/shelf.h"
 
+#include "core/finish/finish.h"
+#include "io/correction_file.h"
 #include "studio/frames_to_render.h"
 #include "workflow/intake.h"
 #include "workflow/loan.h"
@@ -65,6 +67,17 @@ TEST_F(Shelf, ALightWithoutAChartShotBorrowsFromItsBodyAndSaysSo) {
     EXPECT_EQ(own, 1);
     EXPECT_EQ(borrowed, 1);
     EXPECT_EQ(refused, 1) << "another body's is never lent";
+    // A finish that a person gave it stays.
+    act([&](studio::Edit& e) {
+        for (const auto& [id, r] : studio->contents().all<studio::CorrectionRecord>()) {
+            if (r.reading != 0) continue;
+            Correction c = *io::parseCorrection(r.document, "it");
+            c.finish = *finishByName("rounded");
+            studio::CorrectionRecord finished = r;
+            finished.document = io::toJson(c).dump();
+            e.put(finished);
+        }
+    });
     // Done again, there is nothing new; and frames of the light go out by the loan.
     const auto steps = studio->done().size();
     ASSERT_TRUE(lendAll(*studio));
@@ -88,15 +101,17 @@ TEST_F(Shelf, GroupsByLightSaysTheSpreadAndGoesToAnotherStudioAsOneFile) {
     EXPECT_EQ(groups[1].items.front().correction->taken, "2026:05:14 12:00:00") << "the newest first";
     ASSERT_TRUE(groups[1].spread);
     EXPECT_LT(*groups[1].spread, 1);
-    EXPECT_FALSE(groups[1].disagrees);
-    EXPECT_TRUE(disagreement(groups[1]).empty());
+    EXPECT_FALSE(groups[1].disagreement);
 
     const std::string file = folder / "all.refero-library.json";
     ASSERT_EQ(copyOut(items(), file).value(), 3U);
     auto other = studio::Studio::create(folder / "other.refero");
     ASSERT_TRUE(other);
-    ASSERT_EQ(copyIn(**other, file).value(), 3U);
-    EXPECT_EQ(copyIn(**other, file).value(), 0U) << "they are there";
+    const auto in = [&](const std::string& from) {
+        return recordsIn(from).and_then([&](const auto& all) { return putOnShelf(**other, all, "In"); });
+    };
+    ASSERT_EQ(in(file).value(), 3U);
+    EXPECT_EQ(in(file).value(), 0U) << "they are there";
     const auto there = parsed(shelfItems((*other)->contents()), parser);
     ASSERT_EQ(there.size(), 3U);
     for (const ShelfItem& item : there) EXPECT_EQ(item.setup, 0);
@@ -106,10 +121,10 @@ TEST_F(Shelf, GroupsByLightSaysTheSpreadAndGoesToAnotherStudioAsOneFile) {
     // A file that is none of ours, or cut short.
     test::put(folder.path() / "bad.json",
               "{\"format\": \"refero-library\", \"version\": 1, \"corrections\": [{}]}");
-    const auto bad = copyIn(**other, folder / "bad.json");
+    const auto bad = in(folder / "bad.json");
     ASSERT_FALSE(bad);
     EXPECT_NE(bad.error().message.find("correction"), std::string::npos) << bad.error().message;
-    EXPECT_FALSE(copyIn(**other, folder / "nothing.json"));
+    EXPECT_FALSE(in(folder / "nothing.json"));
 }
 
 // Neither file says a number; the plan says that they are two.
@@ -154,8 +169,8 @@ TEST_F(Shelf, ACorrectionThatNoLongerAgreesWithANewChartShotSaysSo) {
     all.back().correction = std::make_shared<const Correction>(changed);
     const auto groups = grouped(all);
     ASSERT_EQ(groups.size(), 1U);
-    EXPECT_TRUE(groups.front().disagrees);
-    EXPECT_NE(disagreement(groups.front()).find("no longer agrees"), std::string::npos);
+    ASSERT_TRUE(groups.front().disagreement);
+    EXPECT_NE(words::sentence(*groups.front().disagreement).find("no longer agrees"), std::string::npos);
 }
 
 }  // namespace

@@ -176,7 +176,7 @@ TEST_F(VillageFair, IsDoneInOneStep) {
     EXPECT_GE(static_cast<double>(corrected), 0.98 * static_cast<double>(frames)) << corrected;
 
     double worst = 0;
-    // Beside each setup done by hand: the chart shot read and fitted alone, as careful people would.
+    // Beside each setup done one by one: the chart shot read and fitted alone, as careful people would.
     for (const DaySetup& s : day->setups) {
         ASSERT_TRUE(standOf.contains(s.id));
         const Stand& stand = kStands[standOf[s.id]];

@@ -43,7 +43,6 @@ QString verdictIn(const DayActions::Line& l) {
 CardPage::CardPage(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session), dialogs_(dialogs) {
     setObjectName(QStringLiteral("cardPage"));
-    path_ = dayWishes().folder;
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 16, 24, 16);
     column->setSpacing(3 * look::kStep);
@@ -180,6 +179,7 @@ void CardPage::refresh() {
                                         : tr("Read, correct and hand over"));
     run_->setAccessibleName(run_->text());
     run_->updateGeometry();
+    path_ = dayWishes().folder;  // it may have been chosen on the set
     folder_->setText(QDir::toNativeSeparators(path_));
     takeBack_->setVisible(session_.dayWork().canTakeBack());
     for (const auto& [r, tick] : ticks_) tick->setEnabled(!running);

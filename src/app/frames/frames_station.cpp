@@ -17,8 +17,10 @@
 #include "app/forms/duration_text.h"
 #include "app/forms/form.h"
 #include "app/frames/card_page.h"
+#include "app/frames/frame_facts.h"
 #include "app/frames/frame_viewer.h"
 #include "app/frames/offers.h"
+#include "app/frames/sheet_groups.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
@@ -31,63 +33,6 @@
 #include "workflow/proposals.h"
 
 namespace refero {
-namespace {
-
-// Groups of the sheet that are no setups yet.
-constexpr studio::Id kNewProposal = -1;
-studio::Id proposalKey(std::size_t proposal) {
-    return -2 - static_cast<studio::Id>(proposal);
-}
-std::size_t proposalOf(studio::Id key) {
-    return static_cast<std::size_t>(-2 - key);
-}
-
-// A sentence that goes on.
-QString withoutStop(QString sentence) {
-    if (sentence.endsWith(QLatin1Char('.'))) sentence.chop(1);
-    return sentence;
-}
-
-QString secondsText(double s) {
-    return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
-}
-
-// What its file says and what is seen in it, a line each.
-QString factsOf(const studio::Frame& f, const QString& chartName) {
-    QStringList lines;
-    if (!f.taken.empty())
-        lines << QStringLiteral("Taken ") +
-                     text(f.taken).replace(QLatin1Char('T'), QLatin1Char(' ')).chopped(1) +
-                     QStringLiteral(" UTC");
-    QStringList camera;
-    if (!f.body.empty())
-        camera << text(f.body) + (f.serial.empty() ? QString() : QLatin1Char(' ') + text(f.serial));
-    if (!f.lens.empty()) camera << text(f.lens);
-    if (!camera.isEmpty()) lines << camera.join(QStringLiteral(", "));
-    QStringList exposure;
-    if (f.exposureSeconds > 0) exposure << secondsText(f.exposureSeconds);
-    if (f.fNumber > 0) exposure << QStringLiteral("f/%1").arg(f.fNumber);
-    if (f.iso > 0) exposure << QStringLiteral("ISO %1").arg(f.iso);
-    if (!f.balance.empty()) exposure << QStringLiteral("balance %1").arg(text(f.balance).toLower());
-    if (!f.pictureProfile.empty()) exposure << text(f.pictureProfile);
-    if (!exposure.isEmpty()) lines << exposure.join(QStringLiteral(", "));
-    if (!f.chart.empty())
-        lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
-    if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
-    if (!f.slate.empty()) lines << FramesStation::tr("Shows the slate %1").arg(text(f.slate));
-    const io::MediaPath media = io::mediaPath(f.path);
-    const bool clip = io::isClip(media.file);
-    if (f.pictures > 1)
-        lines << (clip ? QStringLiteral("Clip of %1 pictures") : QStringLiteral("Sequence of %1 pictures"))
-                     .arg(f.pictures);
-    if (media.seconds) lines << QStringLiteral("At %1 s").arg(*media.seconds, 0, 'f', 2);
-    lines << QStringLiteral("%1 MB, %2")
-                 .arg(double(f.bytes) / 1e6, 0, 'f', 1)
-                 .arg(QFileInfo(text(media.file.string())).dir().dirName());
-    return lines.join(QLatin1Char('\n'));
-}
-
-}  // namespace
 
 FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session), dialogs_(dialogs) {
@@ -290,7 +235,7 @@ QWidget* FramesStation::buildPanel() {
     acceptOne_->setObjectName(QStringLiteral("acceptOneSetup"));
     acceptOne_->setToolTip(tr("With all of its frames; its chart shot is read."));
     connect(acceptOne_, &QAbstractButton::clicked, this,
-            [this] { session_.intake().acceptProposals(chosenProposal()); });
+            [this] { session_.intake().acceptProposals(chosenAmong(session_.intake().proposals())); });
     hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand over"), panel);
     hand_->setObjectName(QStringLiteral("handOverChosen"));
     hand_->setToolTip(QStringLiteral("To the handover, with these frames as what goes out."));
@@ -364,91 +309,6 @@ void FramesStation::setClock(const QString& text) {
     if (seconds && !chosen.empty()) session_.intake().setCameraClock(chosen.front(), *seconds);
 }
 
-bool FramesStation::isShown(const studio::Frame& f, const QString& doubt) const {
-    switch (static_cast<Show>(show_->currentIndex())) {
-        case Show::charts:
-            return f.role == studio::FrameRole::chart;
-        case Show::loose:
-            return f.setup == 0;
-        case Show::doubted:
-            return !doubt.isEmpty();
-        case Show::cards:
-            return f.greyCard;
-        case Show::all:
-            break;
-    }
-    return true;
-}
-
-void FramesStation::order(std::vector<const studio::Frame*>& frames) const {
-    const auto by = static_cast<Order>(order_->currentIndex());
-    const auto name = [](const studio::Frame& f) { return f.path.substr(f.path.rfind('/') + 1); };
-    std::stable_sort(frames.begin(), frames.end(), [&](const studio::Frame* a, const studio::Frame* b) {
-        if (by == Order::name) return name(*a) < name(*b);
-        if (by == Order::certainty && a->certainty != b->certainty) return a->certainty > b->certainty;
-        return a->taken < b->taken;
-    });
-}
-
-std::vector<SheetGroup> FramesStation::groups() {
-    std::vector<SheetGroup> out;
-    std::map<studio::Id, std::size_t> at;
-    for (const Setup& s : session_.setups()) {
-        at[s.id] = out.size();
-        out.push_back({s.id, text(s.light), text(s.place), {}});
-    }
-    // What is proposed stands under its reason; frames are dragged from one to the other, or to a new one.
-    std::map<studio::Id, std::size_t> proposed;  // by frame
-    const auto proposals =
-        session_.intake().running() ? std::vector<plan::SetupProposal>() : session_.intake().proposals();
-    for (std::size_t i = 0; i < proposals.size(); ++i) {
-        const plan::SetupProposal& p = proposals[i];
-        for (const studio::Id id : p.frames) proposed[id] = out.size();
-        const Setup* joins = session_.setup(static_cast<int>(p.setup));
-        const QString who =
-            p.body.empty() ? tr("a camera without a name") : text(p.body + " " + p.serial).trimmed();
-        out.push_back(
-            {proposalKey(i),
-             joins ? tr("Proposed for %1").arg(text(joins->light))
-                   : tr("Proposed: %1").arg(p.lens.empty() ? who : who + QStringLiteral(", ") + text(p.lens)),
-             withoutStop(text(workflow::reasonOf(p))),
-             {}});
-    }
-    if (!proposals.empty())
-        out.push_back({kNewProposal, tr("A light of its own"), tr("drop frames here"), {}});
-    out.push_back({0, QStringLiteral("In no setup"), {}, {}});
-    std::vector<const studio::Frame*> shown;
-    for (const auto& [id, f] : session_.studio()->contents().all<studio::Frame>())
-        if (f.shoot == session_.shootId() && isShown(f, doubts_[id])) shown.push_back(&f);
-    order(shown);
-    for (const studio::Frame* f : shown) {
-        const auto found = at.find(f->setup);
-        const auto offered = proposed.find(f->id);
-        SheetGroup& g = out[found != at.end()           ? found->second
-                            : offered != proposed.end() ? offered->second
-                                                        : out.size() - 1];
-        const QString& doubt = doubts_[f->id];
-        const QString file = QFileInfo(text(io::mediaPath(f->path).file.string())).fileName();
-        g.frames.push_back(
-            {f->id, text(f->path), thumbnailKey(f->sha256, f->path),
-             f->pictures > 1 ? QStringLiteral("%1, %2").arg(file).arg(f->pictures) : file,
-             text(f->because) + (doubt.isEmpty() ? QString() : QStringLiteral("\nBut: ") + doubt),
-             f->role == studio::FrameRole::chart, !doubt.isEmpty()});
-    }
-    for (SheetGroup& g : out) {
-        if (g.setup == kNewProposal) continue;
-        g.detail = (g.detail.isEmpty() ? QString() : g.detail + QStringLiteral(", ")) +
-                   QStringLiteral("%1 %2")
-                       .arg(g.frames.size())
-                       .arg(g.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"));
-    }
-    std::erase_if(out, [&](const SheetGroup& g) {
-        return g.frames.empty() &&
-               (g.setup == 0 || (g.setup < 0 && g.setup != kNewProposal) || show_->currentIndex() != 0);
-    });
-    return out;
-}
-
 void FramesStation::refresh() {
     if (!isVisible() || !session_.studio()) return;
     int all = 0, charts = 0, loose = 0, doubted = 0;
@@ -473,7 +333,8 @@ void FramesStation::refresh() {
     order_->setVisible(all > 0);
     sheet_->setVisible(all > 0);
     empty_->setVisible(all == 0);
-    sheet_->setGroups(groups());
+    sheet_->setGroups(sheetGroups(session_, doubts_, static_cast<FramesShown>(show_->currentIndex()),
+                                  static_cast<FramesOrder>(order_->currentIndex())));
     offers_->refresh();
     showChosen();
 }
@@ -519,10 +380,11 @@ void FramesStation::showChosen() {
         setup_->addItem(text(s.light));
         if (f && f->setup == s.id) setup_->setCurrentIndex(setup_->count() - 1);
     }
-    const auto proposed = chosenProposal();
+    const auto all =
+        session_.intake().running() ? std::vector<plan::SetupProposal>() : session_.intake().proposals();
+    const auto proposed = chosenAmong(all);
     acceptOne_->setVisible(proposed.has_value());
     if (!proposed) return;
-    const auto all = session_.intake().proposals();
     for (std::size_t i = 0; i < all.size(); ++i) {
         if (all[i].body != all[*proposed].body || all[i].serial != all[*proposed].serial) continue;
         setups_.push_back(proposalKey(i));
@@ -559,10 +421,9 @@ void FramesStation::moveTo(const std::vector<studio::Id>& frames, studio::Id whe
 }
 
 // The proposal that all chosen frames are in.
-std::optional<std::size_t> FramesStation::chosenProposal() const {
+std::optional<std::size_t> FramesStation::chosenAmong(const std::vector<plan::SetupProposal>& all) const {
     const auto chosen = sheet_->chosen();
-    if (chosen.empty() || session_.intake().running()) return {};
-    const auto all = session_.intake().proposals();
+    if (chosen.empty()) return {};
     for (std::size_t i = 0; i < all.size(); ++i)
         if (std::all_of(chosen.begin(), chosen.end(), [&](qint64 id) {
                 return std::find(all[i].frames.begin(), all[i].frames.end(), id) != all[i].frames.end();

@@ -7,6 +7,7 @@
 
 #include "app/frames/contact_sheet.h"
 #include "app/session/session.h"
+#include "core/plan/proposal.h"
 
 class QComboBox;
 class QHBoxLayout;
@@ -48,8 +49,6 @@ class FramesStation : public QWidget {
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    enum class Show { all, charts, loose, doubted, cards };
-    enum class Order { time, name, certainty };
     QWidget* buildBar();
     QHBoxLayout* buildIntakeRow(QWidget* bar);
     QHBoxLayout* buildShownRow(QWidget* bar);
@@ -63,12 +62,9 @@ class FramesStation : public QWidget {
     void showChosen();
     void showProgress(int done, int all, qint64 left);
     void finished(int broughtIn, const QStringList& problems);
-    bool isShown(const studio::Frame& frame, const QString& doubt) const;
-    std::vector<SheetGroup> groups();
-    void order(std::vector<const studio::Frame*>& frames) const;
     void moveChosen(int index);
     void moveTo(const std::vector<studio::Id>& frames, studio::Id where);
-    std::optional<std::size_t> chosenProposal() const;
+    std::optional<std::size_t> chosenAmong(const std::vector<plan::SetupProposal>& proposals) const;
     std::vector<studio::Id> chosenSubjects() const;
     QString chartName(const std::string& id) const;
 

@@ -3,6 +3,7 @@
 #include "app/library/library_page.h"
 
 #include <QDate>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
 #include <QLocale>
@@ -47,6 +48,10 @@ QString ageOf(const std::string& taken) {
 QString lightText(const std::string& light) {
     const auto kind = plan::lightKindByName(light);
     return kind ? inWords(plan::name(*kind)) : text(light);
+}
+
+QString saidOf(const workflow::ShelfGroup& g) {
+    return g.disagreement ? text(words::sentence(*g.disagreement)) : QString();
 }
 
 QString figure(const std::optional<double>& v) {
@@ -157,14 +162,14 @@ void LibraryPage::show(std::vector<workflow::ShelfGroup> groups) {
                         {text(g.serial.empty() ? g.body : g.body + " " + g.serial), text(g.lens),
                          lightText(g.light), QString::number(g.items.size()), dateText(taken), ageOf(taken),
                          figure(g.spread), figure(g.proof)},
-                        g.disagrees,
+                        g.disagreement.has_value(),
                         false,
                         {},
-                        text(workflow::disagreement(g))});
+                        saidOf(g)});
     }
     groupRows_->setRows(std::move(rows));
     title_->setText(groups_.empty() ? tr("The library is empty")
-                                    : tr("%n corrections in the library", nullptr, static_cast<int>(shots)));
+                                    : tr("Corrections in the library: %1").arg(shots));
     out_->setEnabled(!groups_.empty());
     if (!groups_.empty()) groupTable_->selectRow(std::clamp(before, 0, static_cast<int>(groups_.size()) - 1));
     showGroup(groupTable_->currentIndex().row());
@@ -196,8 +201,7 @@ void LibraryPage::showGroup(int row) {
             tr("It fills by itself: every correction that is built from a chart shot stands here, "
                "also when its shoot is long over."));
     else
-        said_->setText(there ? text(workflow::disagreement(groups_[static_cast<std::size_t>(row)]))
-                             : QString());
+        said_->setText(there ? saidOf(groups_[static_cast<std::size_t>(row)]) : QString());
     said_->setVisible(!said_->text().isEmpty());
 }
 
@@ -212,8 +216,7 @@ void LibraryPage::copyOut() {
             return workflow::copyOut(all, path);
         },
         [this](const Result<std::size_t>& written) {
-            emit told(written ? tr("%n corrections written.", nullptr, static_cast<int>(*written))
-                              : text(written.error().message));
+            emit told(written ? tr("Corrections written: %1").arg(*written) : text(written.error().message));
         },
         Urgency::soon);
 }
@@ -221,12 +224,20 @@ void LibraryPage::copyOut() {
 void LibraryPage::copyIn() {
     const QString path = dialogs_.openFile(this, tr("Bring in a library"), kFilter);
     if (path.isEmpty() || !session_.studio()) return;
-    const auto fresh = workflow::copyIn(*session_.studio(), path.toStdString());
-    session_.rebuild();
-    session_.undo().refresh();
-    emit told(fresh ? tr("%n corrections are new in the library.", nullptr, static_cast<int>(*fresh))
-                    : text(fresh.error().message));
-    refresh();
+    session_.background(
+        [path = path.toStdString()](const std::stop_token&) { return workflow::recordsIn(path); },
+        [this, name = QFileInfo(path).fileName()](const Result<std::vector<studio::ShelfRecord>>& records) {
+            if (!session_.studio()) return;
+            const auto fresh = records.and_then([&](const auto& all) {
+                return workflow::putOnShelf(*session_.studio(), all,
+                                            tr("Bring in the library %1").arg(name).toStdString());
+            });
+            session_.rebuild();
+            session_.undo().refresh();
+            emit told(fresh ? tr("New in the library: %1").arg(*fresh) : text(fresh.error().message));
+            refresh();
+        },
+        Urgency::soon);
 }
 
 void LibraryPage::takeOut() {

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/meters/camera_notes.h"
 
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QScrollArea>
 #include <QSignalBlocker>
@@ -41,11 +42,20 @@ CameraNotes::CameraNotes(QWidget* parent) : QWidget(parent) {
     kelvin_->setSpecialValueText(tr("not said"));
     kelvin_->setKeyboardTracking(false);
     kelvin_->setFocusPolicy(Qt::StrongFocus);
+    kelvin_->installEventFilter(this);
     row->addWidget(kelvin_);
     row->addStretch(1);
     column->addLayout(row);
     connect(kelvin_, &QSpinBox::editingFinished, this, [this] { emit kelvinTyped(kelvin_->value()); });
     say({});
+}
+
+bool CameraNotes::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == kelvin_ && event->type() == QEvent::Wheel && !kelvin_->hasFocus()) {
+        event->ignore();
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
 }
 
 void CameraNotes::show(const QStringList& sentences, double kelvin) {

@@ -21,6 +21,10 @@ class CameraNotes : public QWidget {
     void show(const QStringList& sentences, double kelvin);
     void say(const QString& message);
 
+  protected:
+    /// The wheel turns no field that has not the focus.
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
   signals:
     /// 0 takes it back.
     void kelvinTyped(double kelvin);

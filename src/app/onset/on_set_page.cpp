@@ -98,6 +98,7 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
              tr("Frames that follow a good chart shot go out to the receivers, and into the folder, that the "
                 "day in one go had last."),
              QStringLiteral("onset/handOn"));
+    connect(handOn_, &QCheckBox::clicked, this, &OnSetPage::askWhere);
     sounds_ = tick("soundsOnSet", tr("Sounds"),
                    tr("One for a good shot, two for one that wants a look, three for one to be shot again."),
                    QStringLiteral("onset/sounds"));
@@ -238,6 +239,20 @@ void OnSetPage::cameIn() {
     handOn();
 }
 
+// Whoever wants frames handed over says to whom and where, once.
+void OnSetPage::askWhere(bool on) {
+    if (!on) return;
+    const DayWishes last = dayWishes();
+    QString folder = last.folder;
+    if (last.receivers.empty())
+        where_->setText(tr("Tick who gets something in the day in one go (Ctrl+Shift+D) first."));
+    else if (folder.isEmpty() || !QDir(folder).exists())
+        folder = dialogs_.openFolder(this, tr("Where the receivers' folders are made"));
+    if (last.receivers.empty() || folder.isEmpty()) return handOn_->setChecked(false);
+    rememberDayFolder(folder);
+    handOn();
+}
+
 // What comes while the day's work is at it goes out when that has ended.
 void OnSetPage::handOn() {
     handOnAgain_ = false;
@@ -268,12 +283,12 @@ void OnSetPage::buildWaiting() {
 // As the chart's greys balance it, else roughly.
 void OnSetPage::showFrame(const workflow::ChartShot& shot) {
     if (!shot.frame) return board_->setPicture({});
-    const Vector3 gains = shot.reading ? viewingGains(*shot.reading) : roughGains(shot.frame->image);
+    const auto gains = shot.reading ? std::optional(viewingGains(*shot.reading)) : std::nullopt;
     runJob(
         this,
         [frame = shot.frame, gains] {
             Rendering r = compileUntouched(OutputSpace::srgb);
-            r.gains = gains;
+            r.gains = gains ? *gains : roughGains(frame->image);
             return displayImage(frame->image, r, kShownEdge);
         },
         [this](const QImage& picture) { board_->setPicture(picture); }, Urgency::now);

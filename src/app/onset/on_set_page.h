@@ -55,6 +55,7 @@ class OnSetPage : public QWidget {
     void sound(std::optional<Verdict> verdict);
     void buildWaiting();
     void handOn();
+    void askWhere(bool on);
     void judged(const QString& path, const workflow::ChartShot& shot);
     void bringInNext();
     void cameIn();

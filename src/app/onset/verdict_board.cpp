@@ -62,8 +62,9 @@ void VerdictBoard::setPicture(const QImage& picture) {
 }
 
 void VerdictBoard::told() {
-    setAccessibleName(headline_ + QStringLiteral(". ") +
-                      (setup_.isEmpty() ? QString() : setup_ + QStringLiteral(". ")) + text());
+    setAccessibleName(setup_.isEmpty()
+                          ? tr("%1. %2", "headline, what to do").arg(headline_, text())
+                          : tr("%1, %2. %3", "headline, setup, what to do").arg(headline_, setup_, text()));
     update();
 }
 

@@ -38,6 +38,7 @@ struct IntakeActions::Run {
 
 IntakeActions::IntakeActions(Session& session) : QObject(&session), session_(session) {
     connect(&session, &Session::studioChanged, this, [this] {
+        changes_.clear();  // ids are another studio's now
         if (std::exchange(run_, nullptr)) emit finished(0, {});
     });
 }

@@ -11,8 +11,8 @@
 #include "io/curve_file.h"
 #include "io/raw_file.h"
 #include "studio/charts.h"
-#include "workflow/camera_advice.h"
-#include "workflow/camera_words.h"
+#include "words/camera_words.h"
+#include "workflow/camera_facts.h"
 #include "workflow/shoot_state.h"
 
 namespace refero {
@@ -219,7 +219,7 @@ void ReadingActions::adviseCamera(int id, const std::function<void(const QString
         [reading = *s->reading,
          facts = workflow::cameraFacts(session_.contents(), id, *s->reading)]() mutable {
             facts.raw = io::readRawFacts(reading.framePath);
-            return workflow::sentences(workflow::cameraAdvice(reading, facts));
+            return words::sentences(cameraAdvice(reading, facts));
         },
         [done, kelvin = shot ? shot->dialledKelvin : 0.0](const std::vector<std::string>& sentences) {
             QStringList all;
@@ -237,7 +237,8 @@ const studio::Frame* ReadingActions::chartFrameOf(int id) const {
 void ReadingActions::setDialled(int id, double kelvin) {
     const studio::Frame* shot = chartFrameOf(id);
     if (!shot || shot->dialledKelvin == kelvin) return;
-    if (kelvin != 0 && !(kelvin >= 1500 && kelvin <= 20000)) return;
+    if (kelvin != 0 && !(kelvin >= 1500 && kelvin <= 20000))
+        return session_.refuse(id, tr("A camera is set to 1500 to 20000 K, not to %1.").arg(kelvin));
     studio::Frame changed = *shot;
     changed.dialledKelvin = kelvin;
     Edit edit = session_.studio()->edit(tr("Say what the camera was set to").toStdString());

@@ -15,7 +15,6 @@ namespace {
 constexpr std::array<std::string_view, 6> kNames{"incandescent", "fluorescent", "daylight",
                                                  "flash",        "cloudy",      "shade"};
 constexpr std::array<double, 6> kKelvin{3000, 4000, 5300, 5800, 6300, 7300};
-constexpr double kGoodLevel = 0.75;  // of clipping, of the lightest neutral; the exposure check aims there
 constexpr double kNearMired = 12, kNearDuv = 0.006;
 constexpr std::size_t kTurns = 3;  // samples that may turn a scale
 constexpr double kTurningMired = 60, kMostTurn = 0.2;
@@ -100,7 +99,7 @@ std::optional<double> exposureChange(const Reading& reading) {
         if (c.id != "exposure" || c.verdict == Verdict::pass) continue;
         // Of curves with a nominal level the value is in stops from it, of others a share of clipping.
         if (c.unit == kNominalUnit) return -c.value;
-        if (c.value > 0) return std::log2(kGoodLevel / c.value);
+        if (c.value > 0) return std::log2(kGoodExposure / c.value);
     }
     return {};
 }
@@ -110,11 +109,14 @@ int thirdsOf(double stops) {
 }
 
 double balanceWander(std::span<const Vector3> whites) {
-    double most = 0;
-    for (std::size_t i = 0; i < whites.size(); ++i)
-        for (std::size_t j = i + 1; j < whites.size(); ++j)
-            most = std::max(most, std::abs(miredBetween(whites[i], whites[j])));
-    return most;
+    if (whites.empty()) return 0;
+    double low = 0, high = 0;  // from the first; shifts in mired add up
+    for (const Vector3& w : whites) {
+        const double m = miredBetween(whites.front(), w);
+        low = std::min(low, m);
+        high = std::max(high, m);
+    }
+    return high - low;
 }
 
 }  // namespace refero

@@ -9,6 +9,8 @@
 
 namespace refero {
 
+/// Of clipping, where the lightest neutral is best: what the exposure's remedy aims at.
+inline constexpr double kGoodExposure = 0.75;
 inline constexpr const char* kNominalUnit = "stops from nominal";
 
 Verdict judge(double value, const Band& band);

@@ -59,7 +59,9 @@ class Run {
             for (int k = 1; k < jobs; ++k) workers.emplace_back(work);
             work();
         };
-        if (std::any_of(frames.begin(), frames.end(), [&](std::size_t i) { return job_.frames[i].quick; }))
+        // One process of many has few frames, and each is done at once.
+        if (options_.only.empty() &&
+            std::any_of(frames.begin(), frames.end(), [&](std::size_t i) { return job_.frames[i].quick; }))
             throughAll([&](std::size_t i) { quick(i); });
         throughAll([&](std::size_t i) { one(i); });
         summary_.left = frames.size() - told_;

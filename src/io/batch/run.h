@@ -60,8 +60,8 @@ struct BatchSummary {
 /// the journal where no run has done so yet: then processes may share the job. Errors as `runBatch`.
 Result<std::vector<std::size_t>> framesLeft(const std::filesystem::path& job);
 
-/// Works through a job's document; quick pictures first. What a run before finished is kept; a frame that
-/// fails does not hold up the others. Errors: the document, its journal or its folder.
+/// Works through a job's document; quick pictures first, where all of it is done. What a run before finished
+/// is kept; a frame that fails does not hold up the others. Errors: the document, its journal or its folder.
 Result<BatchSummary> runBatch(const std::filesystem::path& job, const BatchOptions& options);
 
 }  // namespace refero::io

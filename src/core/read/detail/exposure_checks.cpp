@@ -39,11 +39,11 @@ Check exposure(const Reading& r, const Limits& limits) {
     if (level > limits.exposure.high) {
         c.reason +=
             "This close to the ceiling, highlights of the subject and a channel of the chart are lost.";
-        c.remedy = "Close down by " + figure("%.1f", std::max(0.3, std::log2(level / 0.75))) +
+        c.remedy = "Close down by " + figure("%.1f", std::max(0.3, std::log2(level / kGoodExposure))) +
                    " stops and shoot it again.";
     } else if (level < limits.exposure.low) {
         c.reason += "Dark patches sink into noise, and the correction would lift that noise with them.";
-        c.remedy = "Open up by " + figure("%.1f", std::log2(0.75 / std::max(level, 1e-3))) +
+        c.remedy = "Open up by " + figure("%.1f", std::log2(kGoodExposure / std::max(level, 1e-3))) +
                    " stops and shoot it again.";
     } else {
         c.reason += "That uses the range well and clips nothing.";

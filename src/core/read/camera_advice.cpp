@@ -1,21 +1,17 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "workflow/camera_advice.h"
+#include "core/read/camera_advice.h"
 
 #include <cmath>
 
 #include "core/read/balance.h"
 #include "core/spectra/temperature.h"
 
-namespace refero::workflow {
+namespace refero {
 namespace {
 
 constexpr double kMisledFrom = 1 / 6.0;  // of a stop: less than half a step of a dial
 constexpr double kWandersFrom = 8;       // mired; less is not seen between two frames
-
-Vector3 balanceIn(const studio::Frame& f) {
-    return {f.cameraRed, 1, f.cameraBlue};
-}
 
 BalanceScale scaleOf(const CameraFacts& facts, const Matrix3& xyzToCamera) {
     std::vector<BalanceSample> samples;
@@ -29,19 +25,6 @@ BalanceScale scaleOf(const CameraFacts& facts, const Matrix3& xyzToCamera) {
 }
 
 }  // namespace
-
-CameraFacts cameraFacts(const studio::Contents& contents, studio::Id setup, const Reading& reading) {
-    CameraFacts out;
-    for (const auto& [id, f] : contents.all<studio::Frame>()) {
-        if (f.path == reading.framePath && f.dialledKelvin > 0) out.dialledHere = f.dialledKelvin;
-        if (!(f.cameraRed > 0 && f.cameraBlue > 0)) continue;
-        if (f.setup == setup) out.balances.push_back(balanceIn(f));
-        if (f.dialledKelvin > 0 && f.path != reading.framePath && f.body == reading.body &&
-            f.serial == reading.serial)
-            out.dialled.emplace_back(balanceIn(f), f.dialledKelvin);
-    }
-    return out;
-}
 
 CameraAdvice cameraAdvice(const Reading& reading, const CameraFacts& facts) {
     CameraAdvice out;
@@ -74,4 +57,4 @@ CameraAdvice cameraAdvice(const Reading& reading, const CameraFacts& facts) {
     return out;
 }
 
-}  // namespace refero::workflow
+}  // namespace refero

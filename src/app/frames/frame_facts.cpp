@@ -1,0 +1,62 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/frames/frame_facts.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFileInfo>
+#include <QStringList>
+#include <cmath>
+
+#include "app/look/text.h"
+#include "io/clip.h"
+#include "io/media_path.h"
+
+namespace refero {
+namespace {
+
+QString secondsText(double s) {
+    return s < 0.3 ? QStringLiteral("1/%1 s").arg(std::lround(1 / s)) : QStringLiteral("%1 s").arg(s);
+}
+
+}  // namespace
+
+QString factsOf(const studio::Frame& f, const QString& chartName) {
+    QStringList lines;
+    if (!f.taken.empty())
+        lines << QStringLiteral("Taken ") +
+                     text(f.taken).replace(QLatin1Char('T'), QLatin1Char(' ')).chopped(1) +
+                     QStringLiteral(" UTC");
+    QStringList camera;
+    if (!f.body.empty())
+        camera << text(f.body) + (f.serial.empty() ? QString() : QLatin1Char(' ') + text(f.serial));
+    if (!f.lens.empty()) camera << text(f.lens);
+    if (!camera.isEmpty()) lines << camera.join(QStringLiteral(", "));
+    QStringList exposure;
+    if (f.exposureSeconds > 0) exposure << secondsText(f.exposureSeconds);
+    if (f.fNumber > 0) exposure << QStringLiteral("f/%1").arg(f.fNumber);
+    if (f.iso > 0) exposure << QStringLiteral("ISO %1").arg(f.iso);
+    if (!f.balance.empty()) exposure << QStringLiteral("balance %1").arg(text(f.balance).toLower());
+    if (!f.pictureProfile.empty()) exposure << text(f.pictureProfile);
+    if (!exposure.isEmpty()) lines << exposure.join(QStringLiteral(", "));
+    if (!f.chart.empty())
+        lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
+    if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
+    if (!f.slate.empty())
+        lines << QCoreApplication::translate("FrameFacts", "Shows the slate %1").arg(text(f.slate));
+    const io::MediaPath media = io::mediaPath(f.path);
+    const bool clip = io::isClip(media.file);
+    if (f.pictures > 1)
+        lines << (clip ? QStringLiteral("Clip of %1 pictures") : QStringLiteral("Sequence of %1 pictures"))
+                     .arg(f.pictures);
+    if (!f.twin.empty())
+        lines << QCoreApplication::translate("FrameFacts", "With the camera's own picture, %1")
+                     .arg(QFileInfo(text(f.twin)).fileName());
+    if (media.seconds) lines << QStringLiteral("At %1 s").arg(*media.seconds, 0, 'f', 2);
+    lines << QStringLiteral("%1 MB, %2")
+                 .arg(double(f.bytes) / 1e6, 0, 'f', 1)
+                 .arg(QFileInfo(text(media.file.string())).dir().dirName());
+    return lines.join(QLatin1Char('\n'));
+}
+
+}  // namespace refero
