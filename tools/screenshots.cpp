@@ -20,7 +20,6 @@
 
 #include "app/correction/correction_station.h"
 #include "app/frames/contact_sheet.h"
-#include "app/frames/frame_viewer.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/receivers.h"
 #include "app/judging/compare_view.h"
@@ -32,6 +31,7 @@
 #include "app/onset/verdict_board.h"
 #include "app/pictures/frame_view.h"
 #include "app/plan/plan_station.h"
+#include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
 #include "app/session/handover_actions.h"
@@ -144,6 +144,29 @@ class Shooter {
         window_.openFrames({folder.filePath(QStringLiteral("own-chart.tif"))});
         auto* unknown = window_.findChild<QWidget*>(QStringLiteral("unknownChart"));
         return waitFor([&] { return unknown->isVisible(); }, 30) && pictureReady();
+    }
+    // The demo's camera test, and three made-up transforms on the tiles' chart shot.
+    bool bench() {
+        window_.session().select(window_.session().setups()[kTiles].id);
+        window_.showStation(MainWindow::StationId::test);
+        BenchActions& bench = window_.session().bench();
+        const auto press = [&](const char* name) {
+            QTest::mouseClick(window_.findChild<QAbstractButton*>(QLatin1String(name)), Qt::LeftButton);
+        };
+        press("demoSeries");
+        if (!waitFor([&] { return bench.series() && bench.shots().size() == 10; }, 120)) return false;
+        QTest::qWait(2500);
+        take("test-series");
+        press("toTransforms");
+        if (!waitFor([&] { return !bench.trials().empty() && bench.trials()[0].result; }, 60)) return false;
+        press("demoTransforms");
+        if (!waitFor([&] { return bench.trials().size() == 4 && bench.trials().back().result; }, 120))
+            return false;
+        auto* table = window_.findChild<QTableView*>(QStringLiteral("transformTable"));
+        table->selectRow(1);
+        QTest::qWait(2500);
+        take("test-transforms");
+        return true;
     }
     void take(const char* name) {
         QTest::qWait(150);
@@ -258,8 +281,6 @@ int shoot(MainWindow& window, const QString& folder) {
 
     if (!s.corrected(kTiles) || !s.corrected(kKiln) || !s.corrected(kMarks)) return 1;
     window.showStation(MainWindow::StationId::plan);
-    plan->showPage(PlanStation::Page::coverage);
-    s.take("plan-coverage");
     plan->showPage(PlanStation::Page::library);
     auto* library = window.findChild<QTableView*>(QStringLiteral("libraryGroups"));
     if (!waitFor([&] { return library->model()->rowCount() > 2; }, 60)) return 1;
@@ -297,14 +318,7 @@ int shoot(MainWindow& window, const QString& folder) {
     session.undo().undo();
     correction->showPage(Page::patches);
 
-    window.showStation(MainWindow::StationId::frames);
-    sheet->choose({sheet->groups()[0].frames[0].id});
-    QTest::keyClick(sheet, Qt::Key_Return);
-    auto* large = window.findChild<PointedView*>();
-    if (!waitFor([&] { return large->hasPicture(); }, 30)) return 1;
-    QTest::mouseMove(large, large->rect().center());
-    s.take("frame");
-    QTest::keyClick(large, Qt::Key_Escape);
+    if (!s.bench()) return 1;
 
     const QTemporaryDir cable;
     QDir(cable.path()).mkdir(QStringLiteral("tether"));

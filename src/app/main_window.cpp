@@ -12,6 +12,7 @@
 #include <QVBoxLayout>
 #include <utility>
 
+#include "app/bench/bench_station.h"
 #include "app/charts/chart_data_files.h"
 #include "app/commands/window_commands.h"
 #include "app/correction/correction_station.h"
@@ -24,6 +25,7 @@
 #include "app/pairing/pairing_station.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
+#include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
@@ -62,10 +64,11 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     correction_ = new CorrectionStation(session_, dialogs_, pages_);
     pairing_ = new PairingStation(session_, pages_);
     handover_ = new HandoverStation(session_, dialogs_, pages_);
+    bench_ = new BenchStation(session_, dialogs_, pages_);
     for (QWidget* page :
          {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_), static_cast<QWidget*>(frames_),
           static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_),
-          static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_)})
+          static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_), static_cast<QWidget*>(bench_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
     row->addLayout(column, 1);
@@ -93,6 +96,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(handover_, &HandoverStation::correctionWanted, this,
             [this] { showStation(StationId::correction); });
     connect(pairing_, &PairingStation::readingWanted, this, [this] { showStation(StationId::reading); });
+    connect(&session_.bench(), &BenchActions::kept, this, &MainWindow::tell);
     connect(pairing_, &PairingStation::handoverWanted, this, [this] { showStation(StationId::handover); });
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
@@ -159,6 +163,8 @@ void MainWindow::buildActions() {
         [this] { showStation(StationId::pairing); });
     add("handoverAction", QStringLiteral("Handover"), {QKeySequence(QStringLiteral("Ctrl+6"))},
         [this] { showStation(StationId::handover); });
+    add("testAction", tr("Test a camera or a transform"), {QKeySequence(QStringLiteral("Ctrl+7"))},
+        [this] { showStation(StationId::test); });
     add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
         [this] { toggleSurround(); });
     add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)},
@@ -168,9 +174,9 @@ void MainWindow::buildActions() {
 }
 
 void MainWindow::showRightPage() {
-    QWidget* const stations[] = {plan_, frames_, reading_, correction_, pairing_, handover_};
-    const bool planned =
-        !session_.setups().empty() || station_ == StationId::plan || station_ == StationId::frames;
+    QWidget* const stations[] = {plan_, frames_, reading_, correction_, pairing_, handover_, bench_};
+    const bool planned = !session_.setups().empty() || station_ == StationId::plan ||
+                         station_ == StationId::frames || station_ == StationId::test;
     pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);
     bar_->setStation(static_cast<int>(station_));
 }
@@ -204,6 +210,7 @@ void MainWindow::fitRoom() {
     reading_->setCompact(compact);
     correction_->setCompact(compact);
     pairing_->setCompact(compact);
+    bench_->setCompact(compact);
     // Pages that are not shown do not tell that they need less room now.
     const auto within = pages_->findChildren<QWidget*>();
     for (auto w = within.crbegin(); w != within.crend(); ++w) {
@@ -222,9 +229,13 @@ void MainWindow::chooseFrames() {
     openFrames(dialogs_.openFrames(this));
 }
 
-// A studio is gone over to. On the Correction station a frame joins the setup as a picture to judge on. A
-// single one is the chart frame of a setup that waits for it, or begins one; several go the way of a folder.
+// A studio is gone over to. The test bench takes what is dropped on it. On the Correction station a frame
+// joins the setup as a picture to judge on. A single one is the chart frame of a setup that waits for it, or
+// begins one; several go the way of a folder.
 void MainWindow::openFrames(const QStringList& given) {
+    const auto toStudios = [](const QString& path) { return path.endsWith(QLatin1String(".refero")); };
+    if (station_ == StationId::test && std::none_of(given.begin(), given.end(), toStudios))
+        return bench_->take(given);
     QStringList paths;
     for (const QString& path : given) {
         if (path.endsWith(QLatin1String(".refero"))) {

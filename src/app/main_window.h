@@ -21,6 +21,7 @@ class CommandFinder;
 class EmptyState;
 class FramesStation;
 class HandoverStation;
+class BenchStation;
 class PairingStation;
 class Ledger;
 class PlanStation;
@@ -32,7 +33,7 @@ class TopBar;
 class MainWindow : public QMainWindow {
     Q_OBJECT
   public:
-    enum class StationId { plan, frames, reading, correction, pairing, handover };
+    enum class StationId { plan, frames, reading, correction, pairing, handover, test };
 
     MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent = nullptr);
     ~MainWindow() override;
@@ -76,6 +77,7 @@ class MainWindow : public QMainWindow {
     ReadingStation* reading_;
     CorrectionStation* correction_;
     PairingStation* pairing_;
+    BenchStation* bench_;
     HandoverStation* handover_;
     StationId station_ = StationId::reading;
     bool viewingOnly_ = false;

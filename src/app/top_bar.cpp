@@ -49,7 +49,7 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     // The stations keep their numbers in the order of the work.
     for (const auto& [name, number] :
          {std::pair("Plan", 1), std::pair("Frames", 2), std::pair("Reading", 3), std::pair("Correction", 4),
-          std::pair("Pairing", 5), std::pair("Handover", 6)}) {
+          std::pair("Pairing", 5), std::pair("Handover", 6), std::pair("Test", 7)}) {
         auto* tab = new StationTab(QLatin1String(name), this);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
         tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(number));

@@ -7,9 +7,11 @@
 #include "cli/known_colour_options.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
+#include "core/assess/assessment.h"
 #include "core/pair/match.h"
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
+#include "io/foreign/transform_file.h"
 #include "io/match_file.h"
 #include "io/reading_file.h"
 #include "words/pair_words.h"
@@ -25,9 +27,13 @@ class MatchVerb : public Verb {
         verb->add_option("leader", leader_, "Reading of the camera that leads")->required();
         verb->add_option("follower", follower_, "Readings of the camera that follows, of one setup")
             ->required();
-        verb->add_option("--through", through_,
-                         "The leader's correction, through which a linear frame is seen; without it, the one "
-                         "that \"correct\" would build");
+        verb->add_option(
+            "--through", through_,
+            "The leader's correction, through which a linear frame is seen; without it, the one "
+            "that \"correct\" would build. Or somebody's transform (.cube, .clf, .cdl, ...), whose "
+            "look is then what the follower gets");
+        verb->add_option("--through-space", throughSpace_,
+                         "What such a transform gives: srgb, bt1886 or rec709");
         std::vector<std::string> models{"auto"};
         for (const Model m : kModels) models.emplace_back(name(m));
         verb->add_option("--model", model_, "As for \"correct\"")
@@ -62,15 +68,11 @@ class MatchVerb : public Verb {
             if (!r) return tl::unexpected(r.error());
             follower.push_back(*std::move(r));
         }
-        std::optional<Correction> through;
-        if (!through_.empty()) {
-            auto c = io::readCorrection(through_);
-            if (!c) return tl::unexpected(c.error());
-            through = *std::move(c);
-        }
+        auto leads = leaderThrough(*std::move(leader));
+        if (!leads) return tl::unexpected(leads.error());
         auto options = matchOptions(follower.front());
         if (!options) return tl::unexpected(options.error());
-        auto match = matched({*std::move(leader), std::move(through)}, follower, *options);
+        auto match = matched(*leads, follower, *options);
         if (!match) return tl::unexpected(match.error());
         match->correction.built = plan::isoText(plan::now());
         if (auto ok = deliver(out_, io::prettyJson(io::toJson(match->correction)), s); !ok)
@@ -83,6 +85,32 @@ class MatchVerb : public Verb {
     }
 
   private:
+    // A correction is what a linear frame is seen through; a transform of somebody's makes a picture of it.
+    Result<Leader> leaderThrough(Reading reading) const {
+        Leader out{std::move(reading)};
+        if (through_.empty()) return out;
+        if (through_.ends_with(".json")) {
+            auto c = io::readCorrection(through_);
+            if (!c) return tl::unexpected(c.error());
+            out.through = *std::move(c);
+            return out;
+        }
+        const auto transform = io::readTransform(through_, out.reading);
+        if (!transform) return tl::unexpected(transform.error());
+        std::optional<OutputSpace> space;
+        if (!throughSpace_.empty()) {
+            const auto named = outputSpaceByName(throughSpace_);
+            if (!named) return tl::unexpected(named.error());
+            space = *named;
+        }
+        // A transform of others makes a picture, whose look no reference tells: it is taken to be sRGB's.
+        const TransformTerms terms = termsFor(*transform, out.reading, {}, space ? space : OutputSpace::srgb);
+        auto picture = pictureThrough(*transform, terms, out.reading);
+        if (!picture) return tl::unexpected(picture.error());
+        out.reading = *std::move(picture);
+        out.shownBy = transform->name;
+        return out;
+    }
     Result<MatchOptions> matchOptions(const Reading& follower) const {
         MatchOptions out;
         if (model_ != "auto") out.fit.model = *modelByName(model_);
@@ -160,7 +188,8 @@ class MatchVerb : public Verb {
     WeightOptions weights_;
     bool asShot_ = false;
     int resamples_ = 0;
-    std::string leader_, through_, model_ = "auto", intent_ = "colorimetric", stopAfter_, json_, out_;
+    std::string leader_, through_, throughSpace_, model_ = "auto", intent_ = "colorimetric", stopAfter_,
+                                                  json_, out_;
 };
 
 }  // namespace

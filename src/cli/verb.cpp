@@ -16,6 +16,8 @@ std::vector<std::unique_ptr<Verb>> allVerbs() {
     verbs.push_back(makeRead());
     verbs.push_back(makeCorrect());
     verbs.push_back(makeMatch());
+    verbs.push_back(makeSeries());
+    verbs.push_back(makeAssess());
     verbs.push_back(makeBalance());
     verbs.push_back(makeCamera());
     verbs.push_back(makeDay());

@@ -11,6 +11,8 @@ namespace refero::cli {
 std::unique_ptr<Verb> makeRead();
 std::unique_ptr<Verb> makeCorrect();
 std::unique_ptr<Verb> makeMatch();
+std::unique_ptr<Verb> makeSeries();
+std::unique_ptr<Verb> makeAssess();
 std::unique_ptr<Verb> makeBalance();
 std::unique_ptr<Verb> makeCamera();
 std::unique_ptr<Verb> makeDay();

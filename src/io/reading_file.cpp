@@ -223,7 +223,14 @@ Json frameJson(const Reading& r) {
     put("lens", r.lens);
     put("taken", r.taken);
     put("description", r.description);
-    if (r.focalLength35mm > 0) frame["focal_length_35mm"] = r.focalLength35mm;
+    const auto putAbove0 = [&](const char* key, double value) {
+        if (value > 0) frame[key] = value;
+    };
+    putAbove0("focal_length_35mm", r.focalLength35mm);
+    putAbove0("exposure_seconds", r.settings.exposureSeconds);
+    putAbove0("f_number", r.settings.fNumber);
+    putAbove0("iso", r.settings.iso);
+    put("profile", r.settings.profile);
     return frame;
 }
 
@@ -242,6 +249,8 @@ void frameFrom(const Node& n, Reading& r) {
     r.taken = n.text("taken", "");
     r.description = n.text("description", "");
     r.focalLength35mm = n.number("focal_length_35mm", 0);
+    r.settings = {n.number("exposure_seconds", 0), n.number("f_number", 0), n.number("iso", 0),
+                  n.text("profile", "")};
 }
 
 Json patchJson(const PatchReading& p) {
@@ -373,6 +382,8 @@ Reading aboutFrame(const Frame& frame) {
     r.taken = frame.metadata.taken;
     r.description = frame.metadata.description;
     r.focalLength35mm = frame.metadata.focalLength35mm;
+    r.settings = {frame.metadata.exposureSeconds, frame.metadata.fNumber, frame.metadata.iso,
+                  frame.metadata.pictureProfile};
     return r;
 }
 

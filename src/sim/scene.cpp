@@ -22,6 +22,11 @@ Status validate(const Shot& s) {
             [&] { return need(s.exposure > 0 && s.exposure <= 64, "exposure must be above 0, up to 64."); })
         .and_then([&] { return need(s.iso >= 25 && s.iso <= 204800, "iso must be 25 to 204800."); })
         .and_then([&] {
+            return need(
+                s.exposureSeconds >= 0 && s.exposureSeconds <= 3600 && s.fNumber >= 0 && s.fNumber <= 128,
+                "exposure_seconds must be 0 to 3600 and f_number 0 to 128.");
+        })
+        .and_then([&] {
             return need(s.focalLength35mm >= 8 && s.focalLength35mm <= 1200,
                         "focal_length_35mm must be 8 to 1200.");
         })

@@ -84,6 +84,8 @@ struct Shot {
     /// Level of the perfect diffuser at the chart's centre in the strongest channel, as a share of clipping.
     double exposure = 0.75;
     double iso = 100;
+    /// What the file says of the exposure; 0: nothing. The level in it is `exposure` all the same.
+    double exposureSeconds = 0, fNumber = 0;
     std::optional<std::string> chart;  ///< id of a shipped chart or a path; none: no chart in the frame
     ChartPose pose;
     Set set = Set::plain;

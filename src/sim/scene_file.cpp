@@ -93,6 +93,8 @@ void describe(const Node& n, Shot& s) {
     s.focalLength35mm = n.number("focal_length_35mm", s.focalLength35mm);
     s.exposure = n.number("exposure", s.exposure);
     s.iso = n.number("iso", s.iso);
+    s.exposureSeconds = n.number("exposure_seconds", 0);
+    s.fNumber = n.number("f_number", 0);
     if (n.has("chart")) s.chart = n.at("chart").text();
     if (n.has("pose")) s.pose = poseFrom(n.at("pose"));
     if (n.has("set")) s.set = setFrom(n.at("set"));
@@ -180,6 +182,8 @@ Json shotJson(const Shot& s) {
            {"focal_length_35mm", s.focalLength35mm},
            {"exposure", s.exposure},
            {"iso", s.iso},
+           {"exposure_seconds", s.exposureSeconds},
+           {"f_number", s.fNumber},
            {"set", kSets[static_cast<std::size_t>(s.set)]},
            {"encoding", name(s.encoding)},
            {"falloff_stops", s.falloffStops},

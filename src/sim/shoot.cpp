@@ -235,6 +235,8 @@ io::WriteOptions fileOptions(const Shot& shot, const Body& body) {
     o.metadata.lens = shot.lens;
     o.metadata.taken = shot.taken;
     o.metadata.iso = shot.iso;
+    o.metadata.exposureSeconds = shot.exposureSeconds;
+    o.metadata.fNumber = shot.fNumber;
     o.metadata.focalLength35mm = o.metadata.focalLengthMm = shot.focalLength35mm;
     o.metadata.description = shot.place + (shot.lightName.empty() ? "" : ", " + shot.lightName);
     return o;

@@ -48,9 +48,10 @@ std::vector<plan::Place> Contents::placesOf(Id shoot) const {
 }
 
 plan::Kit Contents::kit() const {
-    plan::Kit kit{values<plan::Body>(*this),    values<plan::Lens>(*this),
-                  values<plan::Lamp>(*this),    values<plan::ChartCopy>(*this),
-                  values<plan::Checked>(*this), values<plan::RecordingCurve>(*this)};
+    plan::Kit kit{values<plan::Body>(*this),       values<plan::Lens>(*this),
+                  values<plan::Lamp>(*this),       values<plan::ChartCopy>(*this),
+                  values<plan::Checked>(*this),    values<plan::RecordingCurve>(*this),
+                  values<plan::ProfileTest>(*this)};
     for (plan::RecordingCurve& c : kit.curves) c.curve.name = c.label;
     return kit;
 }

@@ -78,6 +78,18 @@ void fields(V& v, plan::RecordingCurve& r) {
 }
 
 template <class V>
+void fields(V& v, plan::ProfileTest& r) {
+    v("id", r.id);
+    v("body", r.body);
+    v("profile", r.profile);
+    v("low_stops", r.lowStops);
+    v("high_stops", r.highStops);
+    v("best_stops", r.bestStops);
+    v("tested_on", r.testedOn);
+    v("document", r.document);
+}
+
+template <class V>
 void fields(V& v, plan::Checked& r) {
     v("id", r.id);
     v("label", r.label);
@@ -136,6 +148,8 @@ void fields(V& v, plan::Setup& r) {
     v("focal_length_mm", r.focalLengthMm);
     v("distance_m", r.distanceM);
     v("note", r.note);
+    v("profile", r.profile);
+    v("exposure_stops", r.exposureStops);
 }
 
 template <class V>

@@ -138,10 +138,10 @@ struct Tick {
 };
 
 /// Every kind of record, in the order in which they refer to each other.
-using Records =
-    std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
-               plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
-               CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord, KnownRecord, ShelfRecord>;
+using Records = std::tuple<plan::Body, plan::Lens, plan::Lamp, ChartDesign, plan::ChartCopy, plan::Checked,
+                           plan::RecordingCurve, plan::Shoot, plan::Place, plan::Setup, Frame, ReadingRecord,
+                           CorrectionRecord, HandoverRecord, Note, Tick, SnapshotRecord, KnownRecord,
+                           ShelfRecord, plan::ProfileTest>;
 
 /// Any one of them.
 template <class Tuple>
@@ -236,6 +236,10 @@ constexpr std::string_view kindName<KnownRecord>() {
 template <>
 constexpr std::string_view kindName<ShelfRecord>() {
     return "shelf";
+}
+template <>
+constexpr std::string_view kindName<plan::ProfileTest>() {
+    return "profile_test";
 }
 template <>
 constexpr std::string_view kindName<SnapshotRecord>() {

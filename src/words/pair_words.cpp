@@ -5,6 +5,8 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/colour/shown_picture.h"
+
 namespace refero::words {
 namespace {
 
@@ -53,6 +55,9 @@ std::string sentence(const LightDifference& d) {
 std::string aim(const AimOrigin& origin) {
     if (origin.kind == AimKind::reference) return "the chart's reference values";
     const std::string who = origin.body.empty() ? fileOf(origin.framePath) : origin.body;
+    const auto encoding = encodingByName(origin.encoding);
+    if (!origin.through.empty() && encoding && shownPicture(*encoding))
+        return who + " through " + origin.through + ", as in " + fileOf(origin.framePath);
     if (!origin.through.empty()) return who + " through its correction, as in " + fileOf(origin.framePath);
     return who + " as " + fileOf(origin.framePath) + " shows it";
 }

@@ -28,6 +28,7 @@ class Answers : public Dialogs {
     QStringList frames;
     QString target, file, folder;
     std::optional<std::pair<QString, QString>> names;
+    std::optional<QString> name;
 
     QStringList openFrames(QWidget*) override { return frames; }
     QString openFile(QWidget*, const QString&, const QString&) override { return file; }
@@ -35,6 +36,9 @@ class Answers : public Dialogs {
     QString saveFile(QWidget*, const QString&, const QString& suggestion, const QString&) override {
         suggested = suggestion;
         return target;
+    }
+    std::optional<QString> nameOf(QWidget*, const QString&, const QString&, const QString&) override {
+        return name;
     }
     std::optional<std::pair<QString, QString>> nameSetup(QWidget*, const QString&, const QString&) override {
         return names;

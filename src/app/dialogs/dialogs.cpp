@@ -6,6 +6,7 @@
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QHBoxLayout>
+#include <QInputDialog>
 #include <QLineEdit>
 
 #include "app/look/button.h"
@@ -32,6 +33,13 @@ QString Dialogs::openFile(QWidget* parent, const QString& title, const QString& 
 QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& suggestion,
                           const QString& filter) {
     return QFileDialog::getSaveFileName(parent, title, suggestion, filter);
+}
+
+std::optional<QString> Dialogs::nameOf(QWidget* parent, const QString& title, const QString& question,
+                                       const QString& before) {
+    bool kept = false;
+    const QString text = QInputDialog::getText(parent, title, question, QLineEdit::Normal, before, &kept);
+    return kept ? std::optional(text.trimmed()) : std::nullopt;
 }
 
 std::optional<std::pair<QString, QString>> Dialogs::nameSetup(QWidget* parent, const QString& place,

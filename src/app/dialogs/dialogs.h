@@ -20,6 +20,9 @@ class Dialogs {
     virtual QString openFolder(QWidget* parent, const QString& title);
     virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggestion,
                              const QString& filter);
+    /// One line of text; nothing where the person backs out.
+    virtual std::optional<QString> nameOf(QWidget* parent, const QString& title, const QString& question,
+                                          const QString& before);
     /// Place and light of a setup; nothing where the person backs out.
     virtual std::optional<std::pair<QString, QString>> nameSetup(QWidget* parent, const QString& place,
                                                                  const QString& light);

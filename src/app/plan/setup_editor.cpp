@@ -6,6 +6,7 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/look/button.h"
 #include "app/look/label.h"
@@ -116,7 +117,14 @@ void SetupEditor::showState(const plan::Setup& s) {
     const plan::Due due = plan::dueOf(session_.day(), s);
     const bool plain =
         due.state == plan::DueState::due || (due.state == plan::DueState::done && due.shotOf == s.id);
-    state_->setText(plain ? QString() : QString::fromStdString(due.reason));
+    QStringList said;
+    if (!plain) said << QString::fromStdString(due.reason);
+    if (const auto beyond = plan::beyondTest(s, session_.day().kit); beyond && *beyond != 0)
+        said << (*beyond < 0 ? tr("Planned %1 stops darker than the test of %2 says can be used.")
+                             : tr("Planned %1 stops lighter than the test of %2 says can be used."))
+                    .arg(std::abs(*beyond), 0, 'f', 1)
+                    .arg(QString::fromStdString(s.profile));
+    state_->setText(said.join(QLatin1Char(' ')));
     state_->setVisible(!state_->text().isEmpty());
     const auto* own = workflow::readingOf(session_.studio()->contents(), s.id);
     restate_->setVisible(due.state == plan::DueState::stale && own && own->conditions != s.conditions);

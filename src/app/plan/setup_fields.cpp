@@ -99,6 +99,29 @@ Binding<Setup> recordingField() {
     return b;
 }
 
+Binding<Setup> profileField() {
+    Binding<Setup> b{
+        row("setupProfile", "Profile, exposure", "", "The recording profile, as the camera calls it.")};
+    b.row.whenEmpty = QStringLiteral("not stated");
+    b.text = [](const Setup& s) { return QString::fromStdString(s.profile); };
+    b.take = [](Setup& s, const QString& text) -> Status {
+        s.profile = text.toStdString();
+        return {};
+    };
+    return b;
+}
+
+Binding<Setup> exposureField() {
+    Binding<Setup> b{row(
+        "setupExposure", "Exposure", "stops",
+        "More than normal, as planned; below 0 less. A test of the profile says how far it may go.", true)};
+    b.text = [](const Setup& s) { return numberText(s.exposureStops); };
+    b.take = [](Setup& s, const QString& text) -> Status {
+        return numberFrom(QStringLiteral("Exposure"), text).map([&](double v) { s.exposureStops = v; });
+    };
+    return b;
+}
+
 Binding<Setup> powerField() {
     Binding<Setup> b{row("setupPower", "Power, with", "%", "Of the lamp's full power.")};
     b.text = [](const Setup& s) { return numberText(s.conditions.powerPercent); };
@@ -181,6 +204,8 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
         numberField(row("setupFocal", "Focal length", "mm", "Of a zoom; empty: its shortest."),
                     &Setup::focalLengthMm, true),
         recordingField(),
+        profileField(),
+        exposureField(),
         reference(
             row("setupLamp", "Light", "", "The lamp, flash or daylight that colours the subject."),
             kitList(c, &plan::Kit::lamps, label), [](Setup& s) -> plan::Id& { return s.conditions.lamp; },

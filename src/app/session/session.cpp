@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <utility>
 
+#include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
 #include "app/session/handover_actions.h"
@@ -42,6 +43,7 @@ Session::Session(QObject* parent)
       reading_(new ReadingActions(*this)),
       correction_(new CorrectionActions(*this)),
       pairing_(new PairingActions(*this)),
+      bench_(new BenchActions(*this)),
       handover_(new HandoverActions(*this)),
       dayWork_(new DayActions(*this)),
       unknownCharts_(new UnknownCharts(*this)) {

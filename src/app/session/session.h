@@ -25,6 +25,7 @@ class CorrectionActions;
 class DayActions;
 class HandoverActions;
 class IntakeActions;
+class BenchActions;
 class PairingActions;
 class ReadingActions;
 class UnknownCharts;
@@ -42,6 +43,7 @@ class Session : public QObject {
     ReadingActions& reading() { return *reading_; }
     CorrectionActions& correction() { return *correction_; }
     PairingActions& pairing() { return *pairing_; }
+    BenchActions& bench() { return *bench_; }
     HandoverActions& handover() { return *handover_; }
     DayActions& dayWork() { return *dayWork_; }
     UnknownCharts& unknownCharts() { return *unknownCharts_; }
@@ -157,6 +159,7 @@ class Session : public QObject {
     ReadingActions* reading_;
     CorrectionActions* correction_;
     PairingActions* pairing_;
+    BenchActions* bench_;
     HandoverActions* handover_;
     DayActions* dayWork_;
     UnknownCharts* unknownCharts_;

@@ -23,7 +23,9 @@ struct AimOrigin {
     AimKind kind = AimKind::reference;
     std::string framePath, body, chartName, taken;
     std::string encoding;  ///< name of the aim's own
-    std::string through;   ///< name of the correction through which a scene-linear aim was seen; else empty
+    /// Name of the correction through which a scene-linear aim was seen, or of the transform that made a
+    /// picture of it; else empty.
+    std::string through;
     /// Mean CIEDE2000 expected of patches that the aim's chart does not have; 0 where the charts are one.
     double translationError = 0;
     std::string fingerprint;  ///< of what the aim was made from; another one makes the correction out of date

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/colour/encoding.h"
 #include "core/colour/rgb_space.h"
 
 namespace refero {
@@ -76,22 +77,46 @@ HueSatMap HueSatMap::of(const std::function<Vector3(const Vector3&)>& moved) {
     return HueSatMap(kHues, kSaturations, std::move(entries));
 }
 
+HueSatMap HueSatMap::towards(const HueSatMap& other, double share) const {
+    HueSatMap out = *this;
+    const auto part = static_cast<float>(share);
+    for (std::size_t i = 0; i < std::min(out.entries_.size(), other.entries_.size()); ++i) {
+        Entry& e = out.entries_[i];
+        const Entry& o = other.entries_[i];
+        e.hueShiftDegrees += part * (o.hueShiftDegrees - e.hueShiftDegrees);
+        e.saturationScale += part * (o.saturationScale - e.saturationScale);
+        e.valueScale += part * (o.valueScale - e.valueScale);
+    }
+    return out;
+}
+
 Vector3 HueSatMap::operator()(const Vector3& romm) const {
     const Hsv in = toHsv(romm);
     const double h = in.hue * hues_ / 6, s = std::clamp(in.saturation, 0.0, 1.0) * (saturations_ - 1);
     const int h0 = static_cast<int>(h) % hues_, h1 = (h0 + 1) % hues_;
-    const int s0 = std::min(static_cast<int>(s), saturations_ - 2);
+    const int s0 = std::clamp(static_cast<int>(s), 0, std::max(0, saturations_ - 2)),
+              s1 = std::min(s0 + 1, saturations_ - 1);
     const double hw = h - std::floor(h), sw = s - s0;
+    const double value = srgbValues_ ? encode(Encoding::srgb, in.value) : in.value;
+    const double v = std::clamp(value, 0.0, 1.0) * (values_ - 1);
+    const int v0 = std::clamp(static_cast<int>(v), 0, std::max(0, values_ - 2)),
+              v1 = std::min(v0 + 1, values_ - 1);
+    const double vw = v - v0;
     const auto mixed = [&](float Entry::*field) {
-        const auto at = [&](int hue, int sat) {
-            return double(entries_[static_cast<std::size_t>(hue * saturations_ + sat)].*field);
+        const auto at = [&](int val, int hue, int sat) {
+            return double(entries_[static_cast<std::size_t>((val * hues_ + hue) * saturations_ + sat)].*
+                          field);
         };
-        return (1 - hw) * ((1 - sw) * at(h0, s0) + sw * at(h0, s0 + 1)) +
-               hw * ((1 - sw) * at(h1, s0) + sw * at(h1, s0 + 1));
+        const auto plane = [&](int val) {
+            return (1 - hw) * ((1 - sw) * at(val, h0, s0) + sw * at(val, h0, s1)) +
+                   hw * ((1 - sw) * at(val, h1, s0) + sw * at(val, h1, s1));
+        };
+        return vw > 0 ? (1 - vw) * plane(v0) + vw * plane(v1) : plane(v0);
     };
+    const double scaled = value * mixed(&Entry::valueScale);
     return fromHsv({in.hue + mixed(&Entry::hueShiftDegrees) / 60,
                     std::min(1.0, in.saturation * mixed(&Entry::saturationScale)),
-                    in.value * mixed(&Entry::valueScale)});
+                    srgbValues_ ? decode(Encoding::srgb, scaled) : scaled});
 }
 
 }  // namespace refero

@@ -24,7 +24,7 @@ Vector3 fromHsv(const Hsv& hsv);
 
 /// A hue, saturation and value map of the DNG specification 1.4 (ProfileHueSatMapDims and -Data): by its node
 /// each colour is turned by so many degrees, its saturation and value scaled. Hue goes around, saturation
-/// runs from 0 to 1, value is not told apart.
+/// and, where it is told apart, value run from 0 to 1.
 class HueSatMap {
   public:
     struct Entry {
@@ -35,18 +35,27 @@ class HueSatMap {
     /// The one that does to linear ROMM RGB what `moved` does, as near as its nodes allow. What is grey
     /// stays.
     static HueSatMap of(const std::function<Vector3(const Vector3&)>& moved);
-    /// As a file has it: hue by hue, saturation fastest.
-    HueSatMap(int hues, int saturations, std::vector<Entry> entries)
-        : hues_(hues), saturations_(saturations), entries_(std::move(entries)) {}
+    /// As a file has it: value by value, hue by hue, saturation fastest. Values stand evenly in light, or,
+    /// with `srgbValues`, in sRGB's encoding of it.
+    HueSatMap(int hues, int saturations, std::vector<Entry> entries, int values = 1, bool srgbValues = false)
+        : hues_(hues),
+          saturations_(saturations),
+          values_(values),
+          srgbValues_(srgbValues),
+          entries_(std::move(entries)) {}
 
     Vector3 operator()(const Vector3& romm) const;
 
     int hues() const { return hues_; }
     int saturations() const { return saturations_; }
+    int values() const { return values_; }
+    /// Between two maps of one form: this one's entries, and so much of the other's.
+    HueSatMap towards(const HueSatMap& other, double share) const;
     const std::vector<Entry>& entries() const { return entries_; }
 
   private:
-    int hues_ = 0, saturations_ = 0;
+    int hues_ = 0, saturations_ = 0, values_ = 1;
+    bool srgbValues_ = false;
     std::vector<Entry> entries_;
 };
 

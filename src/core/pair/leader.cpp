@@ -141,6 +141,7 @@ Result<Aim> aimOf(const Leader& leader, const Chart& follower, const LeaderOptio
         auto look = lookOf(reading);
         if (!look) return tl::unexpected(look.error());
         aim.look = *std::move(look);
+        aim.origin.through = leader.shownBy;
         aim.view = std::make_shared<const Correction>(asShownCorrection(*picture, reading.encoding));
     } else {
         if (!through) {

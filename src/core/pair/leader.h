@@ -19,6 +19,7 @@ struct Leader {
     /// Through which a scene-linear or log reading is seen. None: the one that fit() builds. Not for
     /// pictures, which show themselves.
     std::optional<Correction> through = {};
+    std::string shownBy = {};  ///< name of the transform that made a picture of it; empty: it is one itself
 };
 
 struct LeaderOptions {

@@ -123,6 +123,22 @@ Status validate(const Checked& c) {
                 dated("The date of its check", c.checkedOn)});
 }
 
+const ProfileTest* Kit::test(Id body, std::string_view profile) const {
+    const ProfileTest* latest = nullptr;
+    for (const ProfileTest& t : tests)
+        if (t.body == body && t.profile == profile && (!latest || t.testedOn >= latest->testedOn))
+            latest = &t;
+    return latest;
+}
+
+Status validate(const ProfileTest& t) {
+    if (t.profile.empty()) return failure("A tested recording profile needs a name.");
+    if (!(t.lowStops <= t.highStops && t.lowStops >= -20 && t.highStops <= 20))
+        return failure("Usable exposures must rise, from -20 to 20 stops.");
+    if (!(std::abs(t.bestStops) <= 20)) return failure("The best exposure must be -20 to 20 stops.");
+    return {};
+}
+
 Status validate(const RecordingCurve& c) {
     return all({named("The curve", c.label), refero::validate(c.curve)});
 }

@@ -95,6 +95,17 @@ struct RecordingCurve {
     LogCurve curve{};  ///< its name is the label
 };
 
+/// What a test on the bench said of a body in one recording profile. Stops are from the exposure that the
+/// test called normal.
+struct ProfileTest {
+    Id id = 0, body = 0;
+    std::string profile{};               ///< as the camera calls it
+    double lowStops = 0, highStops = 0;  ///< exposures that can be used
+    double bestStops = 0;
+    std::string testedOn{};  ///< date
+    std::string document{};  ///< refero-series JSON
+};
+
 struct Kit {
     std::vector<Body> bodies;
     std::vector<Lens> lenses;
@@ -102,6 +113,7 @@ struct Kit {
     std::vector<ChartCopy> charts;
     std::vector<Checked> checked;
     std::vector<RecordingCurve> curves;
+    std::vector<ProfileTest> tests;
 
     const Body* body(Id id) const;
     const Lens* lens(Id id) const;
@@ -109,6 +121,8 @@ struct Kit {
     const ChartCopy* chart(Id id) const;
     /// The body's own, else one for any body; null where the kit has none.
     const RecordingCurve* curve(Id body, Recording recording) const;
+    /// The latest of a body's profile; null where it was never tested.
+    const ProfileTest* test(Id body, std::string_view profile) const;
 };
 
 /// Each names the field, the value and the range.
@@ -118,5 +132,6 @@ Status validate(const Lamp& lamp);
 Status validate(const ChartCopy& copy);
 Status validate(const Checked& checked);
 Status validate(const RecordingCurve& curve);
+Status validate(const ProfileTest& test);
 
 }  // namespace refero::plan

@@ -4,6 +4,7 @@
 
 #include "core/read/limits.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 
@@ -81,12 +82,20 @@ Status validate(const Setup& s, const Kit& kit) {
         return failure(text("The distance is %g m; it must be 0 to 10000.", s.distanceM));
     if (!(s.focalLengthMm >= 0 && s.focalLengthMm <= 3000))
         return failure(text("The focal length is %g mm; it must be above 0, to 3000.", s.focalLengthMm));
+    if (!(std::abs(s.exposureStops) <= 20))
+        return failure(text("The exposure is %g stops from normal; it must be -20 to 20.", s.exposureStops));
     const Lens* lens = kit.lens(c.lens);
     if (lens && s.focalLengthMm > 0 &&
         (s.focalLengthMm < lens->shortestMm - 1e-6 || s.focalLengthMm > lens->longestMm + 1e-6))
         return failure(text("The focal length is %g mm, but %s goes from %g to %g mm.", s.focalLengthMm,
                             lens->model.c_str(), lens->shortestMm, lens->longestMm));
     return {};
+}
+
+std::optional<double> beyondTest(const Setup& s, const Kit& kit) {
+    const ProfileTest* test = kit.test(s.conditions.body, s.profile);
+    if (!test || s.profile.empty()) return {};
+    return std::min(0.0, s.exposureStops - test->lowStops) + std::max(0.0, s.exposureStops - test->highStops);
 }
 
 }  // namespace refero::plan

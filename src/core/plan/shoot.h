@@ -63,6 +63,8 @@ struct Setup {
     double focalLengthMm = 0;                         ///< 0: the lens's shortest
     double distanceM = 0;                             ///< from sensor to subject; 0: not known
     std::string note{};
+    std::string profile{};     ///< what the camera records in, as it calls it; or empty
+    double exposureStops = 0;  ///< planned, more than normal
 };
 
 /// The chart was shot, under these conditions.
@@ -76,5 +78,9 @@ struct ChartShot {
 Status validate(const Shoot& shoot);
 Status validate(const Place& place);
 Status validate(const Setup& setup, const Kit& kit);
+
+/// By how many stops the planned exposure is beyond what the body's test says can be used of its profile:
+/// below 0 too dark, above 0 too light, 0 within it. Nothing where it was not tested.
+std::optional<double> beyondTest(const Setup& setup, const Kit& kit);
 
 }  // namespace refero::plan

@@ -148,6 +148,14 @@ struct SubjectLight {
     std::string from;      ///< what was neutral: "a chart", "what was marked as grey"
 };
 
+/// What the camera was set to; 0 or empty where the file does not say.
+struct CameraSettings {
+    double exposureSeconds = 0, fNumber = 0, iso = 0;
+    std::string profile;  ///< the camera's own name of how it records
+
+    friend bool operator==(const CameraSettings&, const CameraSettings&) = default;
+};
+
 /// A frame's chart as measured and judged. It stands alone: everything a correction needs is in it.
 struct Reading {
     std::string framePath;
@@ -158,6 +166,7 @@ struct Reading {
     std::string uniqueModel;  ///< a DNG's own name of the body; empty where it has none
     std::string serial;       ///< of the body; empty where it is not known
     double focalLength35mm = 0;
+    CameraSettings settings;
     Chart chart;
     bool found = false;
     Quad corners{};

@@ -10,6 +10,7 @@
 #include <span>
 
 #include "core/colour/tetrahedra.h"
+#include "core/grade/exposure_marks.h"
 #include "core/render/render.h"
 #include "io/handover/grid_polish.h"
 #include "words/pair_words.h"
@@ -45,6 +46,22 @@ std::string feedLine(const CubeOptions& o) {
     return out + stops;
 }
 
+// What the person at the camera exposes by.
+std::string marksLine(const Correction& c, const CubeOptions& o) {
+    std::string out;
+    for (const ExposureMark& m : exposureMarks(c, o.encoding, o.exposureOffsetStops, o.videoRange)) {
+        char text[80];
+        std::snprintf(text, sizeof text, " at code %.0f of 1023 (%.0f %% of the signal, green)", m.code,
+                      m.percent);
+        out += out.empty() ? "# It fits where " : ", ";
+        out += m.what == ExposureMark::What::midGrey ? "mid-grey (18 %) lies"
+               : m.what == ExposureMark::What::white ? "white"
+                                                     : "skin " + oneLine(m.patch);
+        out += text;
+    }
+    return out.empty() ? out : out + ".\n";
+}
+
 // Of a match: between which bodies, and where it holds.
 std::string towards(const Correction& c) {
     if (c.aim.kind == AimKind::reference) return {};
@@ -56,7 +73,7 @@ std::string heading(const Correction& c, const CubeOptions& o) {
     return "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n" +
            feedLine(o) + "# It gives " + std::string(info(o.space).label) + " (" +
            std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") +
-           " range): " + std::string(info(o.space).viewing) + ".\n" + towards(c);
+           " range): " + std::string(info(o.space).viewing) + ".\n" + marksLine(c, o) + towards(c);
 }
 
 }  // namespace

@@ -4,10 +4,12 @@
 // specification 1.4, chapter 6).
 #include <tiffio.h>
 
+#include <algorithm>
 #include <cmath>
 #include <cstring>
 #include <exiv2/exiv2.hpp>
 #include <memory>
+#include <stdexcept>
 
 #include "io/handover/dcp_profile.h"
 
@@ -28,6 +30,10 @@ enum Tag : std::uint32_t {
     kProfileToneCurve = 50940,
     kProfileEmbedPolicy = 50941,
     kProfileCopyright = 50942,
+    kHueSatMapEncoding = 51107,
+    kLookTableEncoding = 51108,
+    kLookTableDims = 50981,
+    kLookTableData = 50982,
     kForwardMatrix1 = 50964,
     kForwardMatrix2 = 50965,
     kBaselineExposureOffset = 51109,
@@ -185,31 +191,44 @@ Result<DcpProfile> readDcp(const std::string& bytes) {
         DcpProfile p;
         p.camera = text(kUniqueCameraModel);
         p.name = text(kProfileName);
-        const auto dims = numbers(kProfileHueSatMapDims);
         if (const auto e = numbers(kBaselineExposureOffset); e.size() == 1) p.baselineExposureOffset = e[0];
         if (const auto tone = numbers(kProfileToneCurve); tone.size() >= 4) {
             p.toneCurve.clear();
             for (std::size_t i = 0; i + 1 < tone.size(); i += 2)
                 p.toneCurve.emplace_back(tone[i], tone[i + 1]);
         }
+        const auto mapOf = [&](std::uint16_t dimsTag, std::uint16_t dataTag,
+                               std::uint16_t encodingTag) -> std::optional<HueSatMap> {
+            const auto dims = numbers(dimsTag), table = numbers(dataTag), encoding = numbers(encodingTag);
+            if (table.empty()) return {};
+            const bool fits = dims.size() >= 2 && dims[0] >= 1 && dims[1] >= 2 &&
+                              (dims.size() < 3 || dims[2] >= 1) &&
+                              double(table.size()) == 3 * dims[0] * dims[1] * (dims.size() > 2 ? dims[2] : 1);
+            if (!fits || !std::all_of(table.begin(), table.end(), [](double v) { return std::isfinite(v); }))
+                throw std::runtime_error("a table does not fit its dimensions");
+            std::vector<HueSatMap::Entry> entries;
+            for (std::size_t k = 0; k < table.size(); k += 3)
+                entries.push_back({float(table[k]), float(table[k + 1]), float(table[k + 2])});
+            return HueSatMap(int(dims[0]), int(dims[1]), std::move(entries),
+                             dims.size() > 2 ? int(dims[2]) : 1, !encoding.empty() && encoding[0] == 1);
+        };
+        p.look = mapOf(kLookTableDims, kLookTableData, kLookTableEncoding);
         for (std::uint16_t i = 0; i < 2; ++i) {
             const auto colour = numbers(static_cast<std::uint16_t>(kColorMatrix1 + i)),
                        forward = numbers(static_cast<std::uint16_t>(kForwardMatrix1 + i)),
-                       map = numbers(static_cast<std::uint16_t>(kProfileHueSatMapData1 + i)),
                        light = numbers(static_cast<std::uint16_t>(kCalibrationIlluminant1 + i));
-            if (colour.size() != 9 || forward.size() != 9 || light.size() != 1) break;
+            if (colour.size() != 9) break;
             DcpProfile::Light l;
-            l.illuminant = static_cast<int>(light[0]);
+            l.illuminant = light.empty() ? 0 : static_cast<int>(light[0]);
+            l.forward = forward.size() == 9;
             for (int k = 0; k < 9; ++k) {
                 l.colourMatrix(k / 3, k % 3) = colour[static_cast<std::size_t>(k)];
-                l.forwardMatrix(k / 3, k % 3) = forward[static_cast<std::size_t>(k)];
+                if (l.forward) l.forwardMatrix(k / 3, k % 3) = forward[static_cast<std::size_t>(k)];
             }
-            if (dims.size() == 3 && map.size() == static_cast<std::size_t>(3 * dims[0] * dims[1])) {
-                std::vector<HueSatMap::Entry> entries;
-                for (std::size_t k = 0; k < map.size(); k += 3)
-                    entries.push_back({float(map[k]), float(map[k + 1]), float(map[k + 2])});
-                l.map = HueSatMap(int(dims[0]), int(dims[1]), std::move(entries));
-            }
+            if (!l.colourMatrix.allFinite() || !l.forwardMatrix.allFinite())
+                throw std::runtime_error("a matrix is no numbers");
+            l.map = mapOf(kProfileHueSatMapDims, static_cast<std::uint16_t>(kProfileHueSatMapData1 + i),
+                          kHueSatMapEncoding);
             p.lights.push_back(std::move(l));
         }
         if (p.lights.empty()) return failure("The camera profile has no matrices that could be read.");

@@ -21,10 +21,12 @@ struct DcpProfile {
         int illuminant = 23;
         Matrix3 colourMatrix = Matrix3::Identity();   ///< XYZ under that light to camera RGB
         Matrix3 forwardMatrix = Matrix3::Identity();  ///< balanced camera RGB to XYZ (D50)
+        bool forward = true;  ///< false: the file has none, and the colour matrix leads to D50
         std::optional<HueSatMap> map;
     };
     std::string name, camera;
     std::vector<Light> lights;          ///< one, or two of which the first is the warmer
+    std::optional<HueSatMap> look;      ///< of any light, after the exposure
     double baselineExposureOffset = 0;  ///< stops
     /// From light to light, from black to white, rising; what a raw developer begins with.
     std::vector<std::pair<double, double>> toneCurve{{0, 0}, {1, 1}};
@@ -53,7 +55,8 @@ Result<DcpProfile> dcpProfileOf(std::span<const Correction* const> corrections, 
 /// The profile's file. The same correction gives the same bytes.
 Result<std::string> dcpFile(const DcpProfile& profile);
 
-/// A camera profile as Exiv2 finds its tags.
+/// A camera profile as Exiv2 finds its tags; of others, too. Errors: no profile, no matrices, tables that do
+/// not fit their dimensions.
 Result<DcpProfile> readDcp(const std::string& bytes);
 
 }  // namespace refero::io

@@ -1,0 +1,64 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+
+#include "app/bench/series_grid.h"
+#include "app/bench/series_pictures.h"
+#include "app/session/bench_actions.h"
+#include "app/session/session.h"
+
+class QComboBox;
+class QDoubleSpinBox;
+class QSplitter;
+
+namespace refero {
+
+class CompareView;
+class CurveView;
+class Dialogs;
+class VerdictList;
+namespace look {
+class Button;
+class Label;
+}  // namespace look
+
+/// An exposure series: what a camera can take.
+class SeriesPage : public QWidget {
+    Q_OBJECT
+  public:
+    SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent);
+    void take(const QStringList& paths);
+    void setCompact(bool compact);
+
+  private:
+    QWidget* buildBar();
+    QWidget* buildPanel();
+    void refresh();
+    void showSeries();
+    void showVerdicts();
+    void draw();     ///< all cells
+    void compare();  ///< the two that are chosen, large
+    void report();
+    void nameProfile(const SeriesCell& cell);
+    void shootDemo();
+    SeriesSeen seen() const;
+
+    Session& session_;
+    Dialogs& dialogs_;
+    BenchActions& bench_;
+    QSplitter *splitter_, *across_;
+    QComboBox *seen_, *layout_;
+    QDoubleSpinBox* tolerance_;
+    look::Button *add_, *clear_, *demo_, *report_, *keep_;
+    look::Label *title_, *said_;
+    CompareView* view_;
+    SeriesGrid* grid_;
+    VerdictList* verdicts_;
+    CurveView* curve_;
+    int job_ = 0;
+    bool shooting_ = false;
+};
+
+}  // namespace refero

@@ -1,0 +1,19 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/bench/series_pictures.h"
+
+#include "core/pair/view.h"
+
+namespace refero {
+
+Rendering renderingOf(const SeriesProfile& profile, const SeriesStep& step, const Transfer& encoding,
+                      SeriesSeen seen) {
+    if (seen == SeriesSeen::asRecorded) return compile(asShownCorrection(encoding), OutputSpace::srgb);
+    if (seen == SeriesSeen::greys && step.greys) return compile(*step.greys, OutputSpace::srgb);
+    if (seen == SeriesSeen::corrected && step.own) return compile(*step.own, OutputSpace::srgb);
+    Correction c = profile.correction;
+    c.level = step.level;
+    return compile(c, OutputSpace::srgb);
+}
+
+}  // namespace refero

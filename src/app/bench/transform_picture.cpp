@@ -1,0 +1,27 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/bench/transform_picture.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "app/pictures/display_colour.h"
+
+namespace refero {
+
+QImage throughTransform(const LinearImage& image, const ForeignTransform& transform,
+                        const TransformTerms& terms, const Reading& reading) {
+    const EncodedImage shown = srgbThrough(image, FedTransform(transform, terms, reading));
+    QImage out(shown.width(), shown.height(), QImage::Format_RGB32);
+    const auto byte = [](float v) { return static_cast<int>(std::lround(255 * std::clamp(v, 0.0f, 1.0f))); };
+    for (int y = 0; y < shown.height(); ++y) {
+        auto* row = reinterpret_cast<QRgb*>(out.scanLine(y));
+        for (int x = 0; x < shown.width(); ++x) {
+            const float* p = shown.pixel(x, y);
+            row[x] = qRgb(byte(p[0]), byte(p[1]), byte(p[2]));
+        }
+    }
+    return forDisplay(std::move(out));
+}
+
+}  // namespace refero

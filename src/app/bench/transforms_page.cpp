@@ -1,0 +1,468 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/bench/transforms_page.h"
+
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QItemSelectionModel>
+#include <QSignalBlocker>
+#include <QSplitter>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/bench/transform_picture.h"
+#include "app/bench/verdict_list.h"
+#include "app/demo/demo.h"
+#include "app/demo/demo_bench.h"
+#include "app/dialogs/dialogs.h"
+#include "app/judging/judged.h"
+#include "app/look/button.h"
+#include "app/look/caption.h"
+#include "app/look/label.h"
+#include "app/look/text.h"
+#include "app/look/tokens.h"
+#include "app/tables/row_table.h"
+#include "words/assess_words.h"
+
+namespace refero {
+namespace {
+
+enum Column {
+    nameColumn,
+    kindColumn,
+    errorColumn,
+    levelColumn,
+    castColumn,
+    hueColumn,
+    noiseColumn,
+    flawsColumn
+};
+
+double worstCast(const Assessment& a) {
+    double out = 0;
+    for (const AssessedGrey& g : a.greys) out = std::max(out, g.difference);
+    return out;
+}
+
+double worstHue(const Assessment& a) {
+    double out = 0;
+    for (const AssessedHue& h : a.hues) out = std::max(out, h.difference);
+    return out;
+}
+
+QString flaws(const Assessment& a) {
+    QStringList out;
+    if (!a.reversals.empty()) out << TransformsPage::tr("reverses");
+    if (!a.bands.empty()) out << TransformsPage::tr("bands");
+    if (!a.merges.empty()) out << TransformsPage::tr("merges");
+    if (!a.cut.empty()) out << TransformsPage::tr("cuts");
+    return out.isEmpty() ? TransformsPage::tr("none") : out.join(QStringLiteral(", "));
+}
+
+// What a column is sorted by.
+double figureOf(const Assessment& a, int column) {
+    switch (column) {
+        case levelColumn:
+            return std::abs(a.expectsStops);
+        case castColumn:
+            return worstCast(a);
+        case hueColumn:
+            return worstHue(a);
+        case noiseColumn:
+            return a.chromaNoise;
+        case flawsColumn:
+            return double(!a.reversals.empty()) + double(!a.bands.empty()) + double(!a.merges.empty());
+        default:
+            return a.meanLevelled;
+    }
+}
+
+// What is drawn of one side.
+struct Side {
+    QString title;
+    std::shared_ptr<const workflow::Assessed> through;
+};
+
+}  // namespace
+
+TransformsPage::TransformsPage(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session), dialogs_(dialogs), bench_(session.bench()) {
+    setObjectName(QStringLiteral("transformsPage"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(buildBar());
+    across_ = new QSplitter(Qt::Horizontal, this);
+    across_->setChildrenCollapsible(false);
+    down_ = new QSplitter(Qt::Vertical, across_);
+    down_->setChildrenCollapsible(false);
+    view_ = new CompareView(down_);
+    view_->setObjectName(QStringLiteral("transformView"));
+    view_->setAccessibleName(tr("A picture of the setup through two transforms"));
+    view_->setToolTip(tr("Drag the edge to wipe; hold F or the space bar to flick."));
+    view_->setMinimumHeight(160);
+    down_->addWidget(buildTable(down_));
+    down_->setStretchFactor(0, 3);
+    down_->setStretchFactor(1, 1);
+    down_->setSizes({440, 190});
+    across_->addWidget(down_);
+    across_->addWidget(buildPanel(across_));
+    across_->setStretchFactor(0, 1);
+    across_->setSizes({700, 330});
+    column->addWidget(across_, 1);
+    connect(&bench_, &BenchActions::trialsChanged, this, &TransformsPage::refresh);
+    connect(&session_, &Session::currentChanged, this, [this] {
+        if (!isVisible()) return;
+        bench_.assessOn(session_.currentId());
+        fillPictures();
+    });
+    connect(&session_, &Session::displayChanged, this, &TransformsPage::draw);
+    refresh();
+}
+
+QWidget* TransformsPage::buildBar() {
+    auto* bar = new QWidget(this);
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    add_ = new look::Button(look::Button::Kind::plain, tr("Add a transform"), bar);
+    add_->setObjectName(QStringLiteral("addTransform"));
+    add_->setToolTip(
+        tr("A .cube, .clf, .icc, .dcp, .cdl, an OpenColorIO configuration or a correction. They can also "
+           "be dropped here."));
+    connect(add_, &QAbstractButton::clicked, this, [this] {
+        const QString path = dialogs_.openFile(this, tr("Somebody's transform"),
+                                               tr("Transforms (*.cube *.clf *.ctf *.icc *.icm *.dcp *.cdl "
+                                                  "*.cc *.ccc *.ocio *.3dl *.spi1d *.spi3d *.json)"));
+        if (!path.isEmpty()) take({path});
+    });
+    row->addWidget(add_);
+    remove_ = new look::Button(look::Button::Kind::plain, tr("Take out"), bar);
+    remove_->setObjectName(QStringLiteral("removeTransform"));
+    connect(remove_, &QAbstractButton::clicked, this, [this] {
+        if (const auto* t = chosen()) bench_.removeTransform(QString(t->path));
+    });
+    row->addWidget(remove_);
+    row->addSpacing(12);
+    const auto choice = [&](const QString& caption, const char* object, const QString& hint) {
+        row->addWidget(look::caption(caption, bar));
+        auto* box = new QComboBox(bar);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(caption);
+        box->setToolTip(hint);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(10);
+        row->addWidget(box, 1);
+        return box;
+    };
+    picture_ = choice(tr("Picture"), "transformPicture", tr("Any picture of the setup."));
+    against_ = choice(tr("Against"), "transformAgainst", tr("What the chosen one is held against."));
+    layout_ = choice(tr("View"), "transformLayout", tr("How the two share the view."));
+    layout_->addItems({tr("Wipe"), tr("Checker"), tr("Side by side"), tr("Chosen alone")});
+    for (QComboBox* box : {picture_, against_, layout_})
+        connect(box, &QComboBox::activated, this, &TransformsPage::draw);
+    return bar;
+}
+
+QWidget* TransformsPage::buildTable(QWidget* parent) {
+    rows_ = new FigureRows(
+        {{tr("Transform"), {}, false},
+         {tr("What it is"), {}, false},
+         {tr("Error"), tr("Mean CIEDE2000 to the reference values at the exposure that it expects.")},
+         {tr("Expects"), tr("Stops more than the chart shot has.")},
+         {tr("Cast"), tr("CIEDE2000 of the grey that is furthest from grey.")},
+         {tr("Hue"), tr("Mean CIEDE2000 of the hue that is furthest off.")},
+         {tr("Noise"), tr("Chroma noise of one pixel, a* and b*.")},
+         {tr("Flaws"),
+          tr("Whether it turns colours over, makes steps, merges near colours, or cuts "
+             "colours off."),
+          false}},
+        this);
+    table_ = new RowTable(parent);
+    table_->setObjectName(QStringLiteral("transformTable"));
+    table_->setAccessibleName(tr("Transforms"));
+    table_->setModel(rows_);
+    table_->setWidths({170, 0, 56, 62, 52, 52, 56, 130});
+    table_->horizontalHeader()->setSectionsClickable(true);
+    table_->horizontalHeader()->setToolTip(tr("A click on a heading sorts by it."));
+    connect(table_->horizontalHeader(), &QHeaderView::sectionClicked, this, [this](int section) {
+        sorted_ = section;
+        fillTable();
+    });
+    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this] {
+        showChosen();
+        draw();
+    });
+    return table_;
+}
+
+QWidget* TransformsPage::buildPanel(QWidget* parent) {
+    auto* panel = new QWidget(parent);
+    panel->setMinimumWidth(260);
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(12, 8, 12, 12);
+    column->setSpacing(8);
+    title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold, panel);
+    title_->setObjectName(QStringLiteral("transformTitle"));
+    said_ = new look::Label({}, look::Size::small, look::Label::Tone::text, QFont::Normal, panel);
+    said_->setObjectName(QStringLiteral("transformSaid"));
+    column->addWidget(title_);
+    column->addWidget(said_);
+    const auto choice = [&](const QString& caption, const char* object) {
+        auto* row = new QHBoxLayout;
+        row->addWidget(look::caption(caption, panel));
+        auto* box = new QComboBox(panel);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(caption);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        row->addWidget(box, 1);
+        column->addLayout(row);
+        connect(box, &QComboBox::activated, this, &TransformsPage::state);
+        return box;
+    };
+    feed_ = choice(tr("Fed"), "transformFeed");
+    feed_->addItem(tr("As its file says, or as the patches tell"));
+    for (const Encoding e : kEncodings) feed_->addItem(text(std::string(name(e))));
+    balance_ = choice(tr("Balance"), "transformBalance");
+    balance_->addItems({tr("As the patches tell"), tr("Numbers as recorded"), tr("Balanced numbers")});
+    space_ = choice(tr("Gives"), "transformSpace");
+    space_->addItem(tr("As its file says, or as the patches tell"));
+    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(std::string(info(s).label)));
+    demo_ = new look::Button(look::Button::Kind::plain, tr("Try three made-up ones"), panel);
+    demo_->setObjectName(QStringLiteral("demoTransforms"));
+    demo_->setToolTip(
+        tr("A look, a LUT that expects a stop more, and one of few numbers, made for this camera."));
+    connect(demo_, &QAbstractButton::clicked, this, &TransformsPage::makeDemo);
+    column->addWidget(demo_, 0, Qt::AlignLeft);
+    verdicts_ = new VerdictList(panel);
+    verdicts_->setObjectName(QStringLiteral("transformVerdicts"));
+    column->addWidget(verdicts_, 1);
+    return panel;
+}
+
+void TransformsPage::setCompact(bool compact) {
+    table_->setColumnHidden(kindColumn, compact);
+    layout_->setVisible(!compact);
+}
+
+void TransformsPage::take(const QStringList& paths) {
+    bench_.addTransforms(paths);
+    // The latest is what one wants to see.
+    for (int r = 0; r < rows_->rowCount(); ++r)
+        if (rows_->rows()[static_cast<std::size_t>(r)].id == paths.back()) table_->selectRow(r);
+}
+
+void TransformsPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    if (bench_.assessedSetup() != session_.currentId()) bench_.assessOn(session_.currentId());
+    fillPictures();
+    refresh();
+}
+
+const BenchActions::Trial* TransformsPage::trialAt(int row) const {
+    if (row < 0 || row >= rows_->rowCount()) return nullptr;
+    for (const BenchActions::Trial& t : bench_.trials())
+        if (t.path == rows_->rows()[static_cast<std::size_t>(row)].id) return &t;
+    return nullptr;
+}
+
+const BenchActions::Trial* TransformsPage::chosen() const {
+    return trialAt(table_->currentIndex().row());
+}
+
+void TransformsPage::refresh() {
+    fillTable();
+    const QString before = against_->currentData().toString();
+    {
+        const QSignalBlocker block(against_);
+        against_->clear();
+        for (const BenchActions::Trial& t : bench_.trials())
+            if (t.result) against_->addItem(text(t.result->assessment.name), t.path);
+        against_->setCurrentIndex(std::max(0, against_->findData(before)));
+    }
+    showChosen();
+    draw();
+}
+
+void TransformsPage::fillTable() {
+    std::vector<const BenchActions::Trial*> order;
+    for (const BenchActions::Trial& t : bench_.trials()) order.push_back(&t);
+    std::stable_sort(order.begin(), order.end(), [&](const auto* a, const auto* b) {
+        if (!a->result || !b->result) return a->result && !b->result;
+        if (sorted_ == nameColumn || sorted_ == kindColumn)
+            return sorted_ == nameColumn ? a->result->assessment.name < b->result->assessment.name
+                                         : a->result->assessment.kind < b->result->assessment.kind;
+        return figureOf(a->result->assessment, sorted_) < figureOf(b->result->assessment, sorted_);
+    });
+    const auto* now = chosen();
+    const QString kept = now ? now->path : QStringLiteral("\n");
+    std::vector<FigureRow> rows;
+    for (const BenchActions::Trial* t : order) {
+        FigureRow r;
+        r.id = t->path;
+        if (!t->result) {
+            r.cells = {t->path.isEmpty() ? tr("As recorded") : t->path.section(QLatin1Char('/'), -1),
+                       t->why.isEmpty() ? tr("Being tried") : t->why,
+                       {},
+                       {},
+                       {},
+                       {},
+                       {},
+                       {}};
+            r.quiet = true;
+        } else {
+            const Assessment& a = t->result->assessment;
+            r.cells = {text(a.name),
+                       text(a.kind),
+                       QString::number(a.meanLevelled, 'f', 2),
+                       QStringLiteral("%1%2")
+                           .arg(a.expectsStops > 0.05 ? QStringLiteral("+") : QString())
+                           .arg(a.expectsStops, 0, 'f', 1),
+                       QString::number(worstCast(a), 'f', 1),
+                       QString::number(worstHue(a), 'f', 1),
+                       QString::number(a.chromaNoise, 'f', 1),
+                       flaws(a)};
+        }
+        r.hint = t->path;
+        rows.push_back(std::move(r));
+    }
+    rows_->setRows(std::move(rows));
+    int row = 0;
+    for (int i = 0; i < rows_->rowCount(); ++i)
+        if (rows_->rows()[static_cast<std::size_t>(i)].id == kept) row = i;
+    const QSignalBlocker block(table_->selectionModel());
+    table_->setCurrentIndex(rows_->index(row, 0));
+}
+
+void TransformsPage::fillPictures() {
+    const QSignalBlocker block(picture_);
+    const QString before = picture_->currentData().toString();
+    picture_->clear();
+    if (const Setup* s = session_.current()) {
+        if (s->reading) picture_->addItem(tr("The chart shot"), text(s->reading->framePath));
+        for (const workflow::Picture& p : s->pictures)
+            if (!s->reading || p.path != s->reading->framePath) picture_->addItem(titleOf(p), text(p.path));
+    }
+    picture_->setCurrentIndex(std::max(0, picture_->findData(before)));
+}
+
+void TransformsPage::showChosen() {
+    const Setup* s = session_.current();
+    const auto* t = chosen();
+    remove_->setEnabled(t && !t->path.isEmpty());
+    const bool can = t && !t->path.isEmpty();
+    demo_->setVisible(s && s->reading && bench_.trials().size() < 2);
+    for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(can);
+    if (!s || !s->reading) {
+        title_->setText(tr("No chart shot to try them on"));
+        said_->setText(
+            tr("Choose a setup at the left whose chart is read. Then drop the transforms here that you use "
+               "or were given, and see what each does to its colours."));
+        return verdicts_->setItems({});
+    }
+    if (!t) return;
+    if (!t->result) {
+        title_->setText(t->why.isEmpty() ? tr("Being tried") : tr("It cannot be tried"));
+        said_->setText(t->why);
+        return verdicts_->setItems({});
+    }
+    const Assessment& a = t->result->assessment;
+    title_->setText(text(a.name));
+    said_->setText(text(words::terms(a.terms)));
+    std::vector<VerdictList::Item> items;
+    for (const words::AssessFinding& f : words::findings(a))
+        items.push_back({f.verdict, text(f.title), text(f.reason), {}});
+    QStringList remarks;
+    for (const std::string& r : a.remarks) remarks << text(r);
+    verdicts_->setItems(std::move(items), remarks);
+    const QSignalBlocker one(feed_), two(space_), three(balance_);
+    feed_->setCurrentIndex(
+        t->stated.feed && t->stated.feed->named() ? 1 + static_cast<int>(*t->stated.feed->named()) : 0);
+    space_->setCurrentIndex(t->stated.space ? 1 + static_cast<int>(*t->stated.space) : 0);
+    balance_->setCurrentIndex(t->stated.balance ? 1 + static_cast<int>(*t->stated.balance) : 0);
+}
+
+void TransformsPage::state() {
+    const auto* t = chosen();
+    if (!t) return;
+    workflow::StatedTerms terms = t->stated;
+    terms.feed =
+        feed_->currentIndex() == 0
+            ? std::nullopt
+            : std::optional<Transfer>(kEncodings[static_cast<std::size_t>(feed_->currentIndex() - 1)]);
+    terms.space = space_->currentIndex() == 0
+                      ? std::nullopt
+                      : std::optional(kOutputSpaces[static_cast<std::size_t>(space_->currentIndex() - 1)]);
+    terms.balance =
+        balance_->currentIndex() == 0
+            ? std::nullopt
+            : std::optional(balance_->currentIndex() == 1 ? FeedBalance::asRecorded : FeedBalance::balanced);
+    bench_.state(QString(t->path), terms);
+}
+
+void TransformsPage::makeDemo() {
+    const Setup* s = session_.current();
+    if (!s || !s->reading) return;
+    demo_->setEnabled(false);
+    session_.background(
+        [reading = *s->reading, folder = Demo::folder() + QStringLiteral("/test")] {
+            return demoTransforms(reading, folder);
+        },
+        [this](const Result<QStringList>& files) {
+            demo_->setEnabled(true);
+            if (files)
+                take(*files);
+            else
+                said_->setText(text(files.error().message));
+        });
+}
+
+void TransformsPage::draw() {
+    if (!isVisible()) return;
+    const Setup* s = session_.current();
+    const auto* one = chosen();
+    const QString path = picture_->currentData().toString();
+    const BenchActions::Trial* other = nullptr;
+    for (const BenchActions::Trial& t : bench_.trials())
+        if (t.result && t.path == against_->currentData().toString()) other = &t;
+    ++job_;
+    if (!s || !s->reading || path.isEmpty() || !one || !one->result || !other)
+        return view_->setPanes(CompareView::Layout::wipe, {}, {});
+    const std::vector<Side> sides{{text(one->result->assessment.name), one->result},
+                                  {text(other->result->assessment.name), other->result}};
+    struct Drawn {
+        QString error;
+        std::vector<CompareView::Pane> panes;
+        QSize full;
+    };
+    const int how = layout_->currentIndex();
+    session_.background(
+        [sides, path, reading = *s->reading, alone = how == 3] {
+            Drawn out;
+            const auto frame = smallFrame(path, nullptr, reading.encoding);
+            if (!frame) {
+                out.error = text(frame.error().message);
+                return out;
+            }
+            out.full = (*frame)->full;
+            for (const Side& side : sides) {
+                out.panes.push_back({side.title, PictureView::pyramid(throughTransform(
+                                                     (*frame)->large, side.through->transform,
+                                                     side.through->assessment.terms, reading))});
+                if (alone) break;
+            }
+            return out;
+        },
+        [this, job = job_, how](Drawn d) {
+            if (job != job_) return;
+            if (!d.error.isEmpty()) return said_->setText(d.error);
+            using Layout = CompareView::Layout;
+            view_->setPanes(std::array{Layout::wipe, Layout::checker, Layout::sideBySide,
+                                       Layout::alone}[static_cast<std::size_t>(how)],
+                            std::move(d.panes), d.full);
+        },
+        Urgency::now);
+}
+
+}  // namespace refero

@@ -1,0 +1,65 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QWidget>
+
+#include "app/judging/compare_view.h"
+#include "app/session/bench_actions.h"
+#include "app/session/session.h"
+#include "app/tables/figure_rows.h"
+
+class QComboBox;
+class QSplitter;
+
+namespace refero {
+
+class Dialogs;
+class RowTable;
+class VerdictList;
+namespace look {
+class Button;
+class Label;
+}  // namespace look
+
+/// Transforms of others on the current setup's chart shot: a table of them, what each does, and any picture
+/// of the setup seen through two of them.
+class TransformsPage : public QWidget {
+    Q_OBJECT
+  public:
+    TransformsPage(Session& session, Dialogs& dialogs, QWidget* parent);
+    void take(const QStringList& paths);
+    void setCompact(bool compact);
+
+  protected:
+    void showEvent(QShowEvent* event) override;
+
+  private:
+    QWidget* buildBar();
+    QWidget* buildTable(QWidget* parent);
+    QWidget* buildPanel(QWidget* parent);
+    void refresh();
+    void fillTable();
+    void fillPictures();
+    void showChosen();
+    void draw();
+    void state();
+    void makeDemo();
+    const BenchActions::Trial* trialAt(int row) const;
+    const BenchActions::Trial* chosen() const;
+
+    Session& session_;
+    Dialogs& dialogs_;
+    BenchActions& bench_;
+    QSplitter *across_, *down_;
+    QComboBox *picture_, *against_, *layout_, *feed_, *space_, *balance_;
+    look::Button *add_, *remove_, *demo_;
+    look::Label *title_, *said_;
+    CompareView* view_;
+    RowTable* table_;
+    FigureRows* rows_;
+    VerdictList* verdicts_;
+    int job_ = 0, sorted_ = 2;
+};
+
+}  // namespace refero

@@ -1,0 +1,258 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/session/bench_actions.h"
+
+#include <QDate>
+#include <algorithm>
+#include <deque>
+#include <set>
+
+#include "app/look/text.h"
+#include "app/session/reading_actions.h"
+#include "app/session/session.h"
+#include "io/series_file.h"
+#include "workflow/chart_shot.h"
+#include "workflow/intake.h"
+#include "workflow/kit_lookup.h"
+#include "workflow/series.h"
+
+namespace refero {
+
+struct BenchActions::Run {
+    std::deque<QString> waiting;
+    int done = 0, all = 0;
+    std::stop_source stop;
+};
+
+BenchActions::BenchActions(Session& session) : QObject(&session), session_(session) {
+    connect(&session, &Session::studioChanged, this, [this] {
+        stop();
+        trials_.clear();
+        setup_ = 0;
+        emit trialsChanged();
+    });
+    trials_.emplace_back();  // as recorded
+}
+
+void BenchActions::bringIn(const QStringList& paths) {
+    std::vector<std::filesystem::path> dropped;
+    for (const QString& p : paths) dropped.emplace_back(p.toStdString());
+    session_.background([dropped] { return workflow::Intake::itemsBehind(dropped); },
+                        [this](const std::vector<io::MediaItem>& items) {
+                            const bool atWork = run_ != nullptr;
+                            if (!atWork) run_ = std::make_shared<Run>();
+                            for (const io::MediaItem& item : items) {
+                                const QString path = text(item.files.front().string());
+                                const auto same = [&](const BenchShot& s) { return s.path == path; };
+                                if (std::any_of(shots_.begin(), shots_.end(), same)) continue;
+                                run_->waiting.push_back(path);
+                                ++run_->all;
+                            }
+                            if (!atWork) readNext();
+                        });
+}
+
+void BenchActions::stop() {
+    analysis_.request_stop();
+    if (!run_) return;
+    run_->stop.request_stop();
+    run_.reset();
+    emit progress(0, 0);
+}
+
+void BenchActions::clear() {
+    stop();
+    shots_.clear();
+    inSeries_.clear();
+    series_.reset();
+    normal_.clear();
+    emit shotsChanged();
+    emit seriesChanged();
+}
+
+void BenchActions::readNext() {
+    emit progress(run_->done, run_->all);
+    if (run_->waiting.empty()) {
+        run_.reset();
+        return analyse();
+    }
+    const QString path = run_->waiting.front();
+    run_->waiting.pop_front();
+    session_.background(
+        [path, context = session_.reading().contextOf(0), frames = session_.sharedFrames(),
+         mine = run_->stop.get_token()](const std::stop_token&) {
+            workflow::ReadShotOptions o;
+            o.frames = frames.get();
+            const workflow::ChartShot shot = workflow::readShot(path.toStdString(), context, o, mine);
+            BenchShot out;
+            out.path = path;
+            if (shot.reading)
+                out.reading = *shot.reading;
+            else
+                out.why = text(shot.reading.error().message);
+            if (shot.frame && shot.reading)
+                out.crop = std::make_shared<const LinearImage>(
+                    workflow::chartCrop(shot.frame->image, shot.reading->corners));
+            return out;
+        },
+        [this, run = run_](const BenchShot& shot) {
+            if (run_ != run) return;
+            ++run_->done;
+            shots_.push_back(shot);
+            emit shotsChanged();
+            readNext();
+        },
+        Urgency::soon);
+}
+
+void BenchActions::setProfile(const QString& path, const std::string& profile) {
+    for (BenchShot& s : shots_)
+        if (s.path == path) s.profile = profile;
+    analyse();
+}
+
+void BenchActions::setNd(const QString& path, double stops) {
+    for (BenchShot& s : shots_)
+        if (s.path == path) s.ndStops = stops;
+    analyse();
+}
+
+void BenchActions::setNormal(const QString& path) {
+    normal_ = path;
+    analyse();
+}
+
+void BenchActions::setLimits(const SeriesLimits& limits) {
+    limits_ = limits;
+    analyse();
+}
+
+const BenchShot* BenchActions::shotOf(std::size_t seriesShot) const {
+    return seriesShot < inSeries_.size() ? &shots_[inSeries_[seriesShot]] : nullptr;
+}
+
+QString BenchActions::bodyName() const {
+    std::set<std::string> names;
+    for (const BenchShot& s : shots_)
+        if (s.reading) names.insert(s.reading->body);
+    return names.size() == 1 ? text(*names.begin()) : QString();
+}
+
+void BenchActions::keep() {
+    if (!series_) return;
+    const BenchShot* zero = shotOf(series_->zero);
+    if (!zero || !zero->reading) return;
+    const QString name = bodyName();
+    std::vector<std::string> paths;
+    for (std::size_t k = 0; const BenchShot* s = shotOf(k); ++k) paths.push_back(s->path.toStdString());
+    const std::string document = io::prettyJson(io::toJson(*series_, paths));
+    const Status kept =
+        session_.perform(tr("Keep the test of %1").arg(name), [&](studio::Edit& edit) -> Status {
+            const studio::Id body =
+                workflow::bodyFor(edit, session_.contents(), zero->reading->body, zero->reading->serial);
+            for (plan::ProfileTest test : workflow::profileTests(*series_)) {
+                test.body = body;
+                test.testedOn = QDate::currentDate().toString(Qt::ISODate).toStdString();
+                test.document = document;
+                if (auto ok = plan::validate(test); !ok) return ok;
+                edit.add(test);
+            }
+            return {};
+        });
+    emit this->kept(kept ? tr("The test stays with %1 in the kit.").arg(name) : text(kept.error().message));
+}
+
+void BenchActions::analyse() {
+    analysis_.request_stop();
+    std::vector<Reading> readings;
+    std::vector<std::size_t> from;
+    for (std::size_t i = 0; i < shots_.size(); ++i)
+        if (shots_[i].reading) {
+            readings.push_back(*shots_[i].reading);
+            from.push_back(i);
+        }
+    if (readings.empty()) {
+        if (!shots_.empty()) emit seriesFailed(shots_.front().why);
+        return;
+    }
+    std::vector<SeriesShot> given = workflow::seriesOf(std::move(readings));
+    SeriesOptions options;
+    options.limits = limits_;
+    for (std::size_t k = 0; k < given.size(); ++k) {
+        const BenchShot& s = shots_[from[k]];
+        if (!s.profile.empty()) given[k].profile = s.profile;
+        given[k].ndStops = s.ndStops;
+        if (s.path == normal_) options.zero = k;
+    }
+    for (const auto& [id, curve] : session_.contents().all<plan::RecordingCurve>())
+        if (auto t = Transfer::fromLog(curve.curve)) options.curves.push_back(*std::move(t));
+    analysis_ = std::stop_source();
+    options.stop = analysis_.get_token();
+    session_.background(
+        [given = std::move(given), options](const std::stop_token&) { return analysed(given, options); },
+        [this, from, job = ++job_](const Result<Series>& s) {
+            if (job != job_) return;
+            if (!s) {
+                if (s.error().kind != ErrorKind::stopped) emit seriesFailed(text(s.error().message));
+                return;
+            }
+            inSeries_ = from;
+            series_ = std::make_shared<const Series>(*s);
+            emit seriesChanged();
+        },
+        Urgency::now);
+}
+
+void BenchActions::addTransforms(const QStringList& paths) {
+    for (const QString& path : paths) {
+        if (std::any_of(trials_.begin(), trials_.end(), [&](const Trial& t) { return t.path == path; }))
+            continue;
+        trials_.emplace_back().path = path;
+        tryOut(trials_.size() - 1);
+    }
+    emit trialsChanged();
+}
+
+void BenchActions::removeTransform(const QString& path) {
+    std::erase_if(trials_, [&](const Trial& t) { return !path.isEmpty() && t.path == path; });
+    emit trialsChanged();
+}
+
+void BenchActions::state(const QString& path, const workflow::StatedTerms& terms) {
+    for (std::size_t i = 0; i < trials_.size(); ++i)
+        if (trials_[i].path == path) {
+            trials_[i].stated = terms;
+            tryOut(i);
+        }
+}
+
+void BenchActions::assessOn(int setup) {
+    if (trials_.empty()) trials_.emplace_back();
+    setup_ = setup;
+    for (std::size_t i = 0; i < trials_.size(); ++i) tryOut(i);
+}
+
+void BenchActions::tryOut(std::size_t trial) {
+    Trial& t = trials_[trial];
+    t.result.reset();
+    t.why.clear();
+    const Setup* s = session_.setup(setup_);
+    if (!s || !s->reading) return emit trialsChanged();
+    session_.background(
+        [path = t.path.toStdString(), reading = *s->reading, stated = t.stated](const std::stop_token& stop) {
+            return workflow::assess(path, std::span(&reading, 1), stated, stop);
+        },
+        [this, path = t.path, setup = setup_](const Result<workflow::Assessed>& done) {
+            const auto at = std::find_if(trials_.begin(), trials_.end(),
+                                         [&](const Trial& each) { return each.path == path; });
+            if (setup != setup_ || at == trials_.end()) return;
+            if (done)
+                at->result = std::make_shared<const workflow::Assessed>(*done);
+            else
+                at->why = text(done.error().message);
+            emit trialsChanged();
+        },
+        Urgency::soon);
+}
+
+}  // namespace refero

@@ -1,0 +1,100 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QObject>
+#include <QStringList>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "core/frame/image.h"
+#include "core/series/series.h"
+#include "workflow/assess.h"
+
+namespace refero {
+
+class Session;
+
+/// A frame of a camera test, its chart read; the chart's place is kept small, to be looked at.
+struct BenchShot {
+    QString path;
+    std::optional<Reading> reading;  ///< nothing where `why` says so
+    QString why;
+    std::shared_ptr<const LinearImage> crop;
+    std::string profile;  ///< as typed; empty: by metadata, encoding or name
+    double ndStops = 0;
+};
+
+/// What a person does on the test bench. All of it is worked out in the background; nothing of it is a step
+/// of the shoot until it is kept with a body.
+class BenchActions : public QObject {
+    Q_OBJECT
+  public:
+    explicit BenchActions(Session& session);
+
+    // An exposure series.
+    /// Frames, clips and folders join the series; each chart is read.
+    void bringIn(const QStringList& paths);
+    void stop();
+    void clear();
+    bool reading() const { return run_ != nullptr; }
+    const std::vector<BenchShot>& shots() const { return shots_; }
+    void setProfile(const QString& path, const std::string& profile);
+    void setNd(const QString& path, double stops);
+    void setNormal(const QString& path);
+    void setLimits(const SeriesLimits& limits);
+    const SeriesLimits& limits() const { return limits_; }
+    /// Null while there is none.
+    const std::shared_ptr<const Series>& series() const { return series_; }
+    /// The shot of the series' own numbering; null where it has gone.
+    const BenchShot* shotOf(std::size_t seriesShot) const;
+    /// As the shots' files name it; empty where they do not, or name two.
+    QString bodyName() const;
+    /// What can be used of each profile stays with the body in the kit; one step. A body that the kit does
+    /// not have is entered.
+    void keep();
+
+    // Transforms of others, on the current setup's chart shot.
+    struct Trial {
+        QString path;  ///< empty: as recorded
+        std::shared_ptr<const workflow::Assessed> result;
+        QString why;  ///< there is no result
+        workflow::StatedTerms stated;
+    };
+    const std::vector<Trial>& trials() const { return trials_; }
+    void addTransforms(const QStringList& paths);
+    void removeTransform(const QString& path);
+    void state(const QString& path, const workflow::StatedTerms& terms);
+    /// Tries all of them on that setup's reading.
+    void assessOn(int setup);
+    int assessedSetup() const { return setup_; }
+
+  signals:
+    void progress(int done, int all);
+    void shotsChanged();
+    void seriesChanged();
+    void seriesFailed(const QString& message);
+    void kept(const QString& what);
+    void trialsChanged();
+
+  private:
+    struct Run;
+    void readNext();
+    void analyse();
+    void tryOut(std::size_t trial);
+
+    Session& session_;
+    std::shared_ptr<Run> run_;
+    std::vector<BenchShot> shots_;
+    std::vector<std::size_t> inSeries_;  ///< of shots_, in the series' numbering
+    SeriesLimits limits_;
+    QString normal_;
+    std::shared_ptr<const Series> series_;
+    std::stop_source analysis_;
+    int job_ = 0;
+    std::vector<Trial> trials_;
+    int setup_ = 0;
+};
+
+}  // namespace refero

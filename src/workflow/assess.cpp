@@ -1,0 +1,26 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/assess.h"
+
+#include "core/fit/fit.h"
+
+namespace refero::workflow {
+
+Result<Assessed> assess(const std::filesystem::path& path, std::span<const Reading> readings,
+                        const StatedTerms& stated, const std::stop_token& stop) {
+    if (readings.empty()) return failure("An assessment needs a reading.");
+    const Reading& first = readings.front();
+    auto transform = path.empty() ? Result<ForeignTransform>(io::asRecorded(first))
+                                  : io::readTransform(path, first, stated.transform);
+    if (!transform) return tl::unexpected(transform.error());
+    FitOptions o;
+    o.model = Model::rootPolynomial;  // plain and quick, and bends nothing over
+    o.stop = stop;
+    const auto own = fit(std::span(&first, 1), o);
+    const TransformTerms terms = termsFor(*transform, first, stated.feed, stated.space, stated.balance);
+    auto assessment = assessed(*transform, readings, terms, own ? &*own : nullptr, stop);
+    if (!assessment) return tl::unexpected(assessment.error());
+    return Assessed{*std::move(transform), *std::move(assessment)};
+}
+
+}  // namespace refero::workflow

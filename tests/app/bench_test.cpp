@@ -1,0 +1,207 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The test bench in the window, from dropped frames to the report, and from a transform to what it does.
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QHeaderView>
+#include <QLabel>
+#include <QTableView>
+
+#include "app/bench/series_grid.h"
+#include "app/bench/verdict_list.h"
+#include "app/judging/compare_view.h"
+#include "app/session/bench_actions.h"
+#include "window_fixture.h"
+
+namespace refero {
+namespace {
+
+class BenchInTheWindow : public WindowTest {
+  protected:
+    static void SetUpTestSuite() {
+        WindowTest::SetUpTestSuite();
+        for (int step = -2; step <= 1; ++step) {
+            sim::Shot s = test::plainShot();
+            s.file = "series" + std::to_string(step + 2) + ".tif";
+            s.exposure = 0.7 * std::exp2(step);
+            s.exposureSeconds = std::exp2(step) / 50;
+            s.fNumber = 4;
+            shootOnce(s);
+        }
+    }
+    void SetUp() override {
+        qputenv("REFERO_DEMO_FOLDER", QByteArray::fromStdString(own_ / "demo"));
+        WindowTest::SetUp();
+    }
+    BenchActions& bench() { return session().bench(); }
+    SeriesGrid& grid() { return *find<SeriesGrid>("seriesGrid"); }
+    QStringList series() {
+        QStringList out;
+        for (const char* name : {"series0.tif", "series1.tif", "series2.tif", "series3.tif"})
+            out << frame(name);
+        return out;
+    }
+    void dropSeries() {
+        window->showStation(MainWindow::StationId::test);
+        window->openFrames(series());
+        ASSERT_TRUE(eventually(
+            [&] { return bench().series() && bench().series()->profiles[0].steps.size() == 4; }, 60000))
+            << find<QLabel>("seriesSaid")->text().toStdString();
+    }
+    QString verdicts(const char* list) {
+        QString out;
+        for (const QLabel* l : find<QWidget>(list)->findChildren<QLabel*>())
+            out += l->text() + QLatin1Char('\n');
+        return out;
+    }
+};
+
+TEST_F(BenchInTheWindow, ADroppedSeriesIsReadJudgedAndReported) {
+    dropSeries();
+    EXPECT_TRUE(find<QLabel>("seriesTitle")->text().contains(QLatin1String("4 steps")));
+    const Series& s = *bench().series();
+    for (std::size_t k = 0; k < 4; ++k) EXPECT_NEAR(s.profiles[0].steps[k].stops, double(k) - 2, 0.03);
+    EXPECT_TRUE(verdicts("seriesVerdicts").contains(QLatin1String("Usable from")));
+    // Two cells, by mouse and by key.
+    grid().setFocus();
+    QTest::mouseClick(&grid(), Qt::LeftButton, {}, grid().cellRect({0, 3}).center());
+    EXPECT_EQ(grid().chosen(), (SeriesCell{0, 3}));
+    QTest::keyClick(&grid(), Qt::Key_Left);
+    EXPECT_EQ(grid().chosen(), (SeriesCell{0, 2}));
+    QTest::mouseClick(&grid(), Qt::LeftButton, Qt::ShiftModifier, grid().cellRect({0, 0}).center());
+    EXPECT_EQ(grid().against(), (SeriesCell{0, 0}));
+    auto* view = find<CompareView>("seriesView");
+    ASSERT_TRUE(eventually(
+        [&] { return view->panes().size() == 2 && view->panes()[1].title.contains(QLatin1String("-2")); }));
+    for (int how = 0; how < 4; ++how) {
+        find<QComboBox>("seriesSeen")->setCurrentIndex(how);
+        EXPECT_TRUE(eventually([&] { return view->panes().size() == 2; }));
+    }
+    // What it says goes out as pages.
+    answers.target = QString::fromStdString(own_ / "report.pdf");
+    QTest::mouseClick(visible<look::Button>("seriesReport"), Qt::LeftButton);
+    EXPECT_TRUE(
+        eventually([&] { return find<QLabel>("seriesSaid")->text().contains(QLatin1String("report.pdf")); }));
+    EXPECT_GT(std::filesystem::file_size(own_ / "report.pdf"), 5000u);
+}
+
+TEST_F(BenchInTheWindow, ToleranceAndNormalExposureAreThePersons) {
+    dropSeries();
+    const double before = bench().series()->profiles[0].usableHigh - bench().series()->profiles[0].usableLow;
+    find<QDoubleSpinBox>("seriesTolerance")->setValue(0.5);
+    EXPECT_TRUE(eventually([&] {
+        const auto& p = bench().series()->profiles[0];
+        return bench().series()->limits.drift == 0.5 && p.usableHigh - p.usableLow < before;
+    }));
+    bench().setNormal(series()[1]);
+    EXPECT_TRUE(eventually([&] { return std::abs(bench().series()->profiles[0].steps[1].stops) < 1e-9; }));
+    bench().setProfile(series()[0], "other");
+    EXPECT_TRUE(eventually([&] { return bench().series()->profiles.size() == 2; }));
+}
+
+TEST_F(BenchInTheWindow, WhatIsKeptWithABodyWarnsThePlan) {
+    dropSeries();
+    QTest::mouseClick(visible<look::Button>("keepSeries"), Qt::LeftButton);
+    const auto tests = session().contents().all<plan::ProfileTest>();
+    ASSERT_EQ(tests.size(), 1u);
+    const plan::ProfileTest test = tests.begin()->second;
+    EXPECT_EQ(test.profile, "linear");
+    EXPECT_LT(test.lowStops, test.highStops);
+    plan::Setup setup;
+    setup.conditions.body = test.body;
+    setup.profile = "linear";
+    setup.exposureStops = test.highStops + 1;
+    EXPECT_NEAR(plan::beyondTest(setup, session().contents().kit()).value_or(0), 1, 1e-9);
+    setup.exposureStops = test.lowStops - 0.5;
+    EXPECT_NEAR(plan::beyondTest(setup, session().contents().kit()).value_or(0), -0.5, 1e-9);
+    setup.profile = "never tested";
+    EXPECT_FALSE(plan::beyondTest(setup, session().contents().kit()));
+    ASSERT_TRUE(session().perform(QStringLiteral("Plan"), [&](studio::Edit& edit) -> Status {
+        plan::Setup planned = setup;
+        planned.shoot = session().shootFor(edit);
+        planned.label = "Night";
+        planned.profile = "linear";
+        planned.exposureStops = 3;
+        edit.add(planned);
+        return {};
+    }));
+    session().select(static_cast<int>(session().setups().back().id));
+    window->showStation(MainWindow::StationId::plan);
+    EXPECT_TRUE(eventually([&] {
+        return find<QLabel>("setupState")->text().contains(QLatin1String("lighter than the test of linear"));
+    })) << find<QLabel>("setupState")->text().toStdString();
+    session().undo().undo();
+    session().undo().undo();
+    EXPECT_TRUE(session().contents().all<plan::ProfileTest>().empty()) << "one step";
+}
+
+TEST_F(BenchInTheWindow, TransformsAreTriedOnTheChartShot) {
+    ASSERT_TRUE(open("good.tif"));
+    window->showStation(MainWindow::StationId::test);
+    QTest::mouseClick(visible<look::Button>("toTransforms"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return bench().trials().size() == 1 && bench().trials()[0].result; }))
+        << "as recorded";
+    QTest::mouseClick(visible<look::Button>("demoTransforms"), Qt::LeftButton);
+    ASSERT_TRUE(eventually(
+        [&] {
+            return bench().trials().size() == 4 &&
+                   std::all_of(bench().trials().begin(), bench().trials().end(),
+                               [](const auto& t) { return bool(t.result); });
+        },
+        60000));
+    const auto& trials = bench().trials();
+    EXPECT_NEAR(trials[2].result->assessment.expectsStops, 1, 0.15) << trials[2].result->assessment.name;
+    EXPECT_TRUE(trials[1].result->assessment.bands.empty());
+    EXPECT_FALSE(trials[3].result->assessment.bands.empty());
+    auto* table = find<QTableView>("transformTable");
+    EXPECT_EQ(table->model()->rowCount(), 4);
+    // Sorted by what matters: here by the exposure that it expects.
+    emit table->horizontalHeader()->sectionClicked(3);
+    EXPECT_TRUE(table->model()->index(3, 0).data().toString().contains(QLatin1String("One stop over")));
+    table->selectRow(3);
+    EXPECT_TRUE(eventually(
+        [&] { return find<QLabel>("transformTitle")->text() == QLatin1String("One stop over.cube"); }));
+    auto* view = find<CompareView>("transformView");
+    EXPECT_TRUE(eventually([&] { return view->panes().size() == 2; }));
+    // What is stated counts.
+    auto* space = find<QComboBox>("transformSpace");
+    space->setCurrentIndex(1 + static_cast<int>(OutputSpace::displayP3));
+    emit space->activated(space->currentIndex());
+    EXPECT_TRUE(eventually([&] {
+        const auto& t = bench().trials()[2];
+        return t.result && t.result->assessment.terms.space == OutputSpace::displayP3;
+    }));
+    QTest::mouseClick(visible<look::Button>("removeTransform"), Qt::LeftButton);
+    EXPECT_EQ(bench().trials().size(), 3u);
+}
+
+TEST_F(BenchInTheWindow, WhatCannotBeReadOrTriedSaysWhy) {
+    ASSERT_TRUE(open("good.tif"));
+    window->showStation(MainWindow::StationId::test);
+    test::put(own_ / "torn.cube", "LUT_3D_SIZE 2\n0 0 nan\n");
+    window->openFrames({QString::fromStdString(own_ / "torn.cube")});
+    ASSERT_TRUE(
+        eventually([&] { return bench().trials().size() == 2 && !bench().trials()[1].why.isEmpty(); }));
+    EXPECT_TRUE(
+        eventually([&] { return find<QLabel>("transformSaid")->text().contains(QLatin1String("nan")); }));
+    window->openFrames({frame("text.tif"), frame("subject.tif")});
+    ASSERT_TRUE(eventually([&] { return bench().shots().size() == 2 && !bench().reading(); }, 60000));
+    EXPECT_FALSE(find<QLabel>("seriesSaid")->text().isEmpty());
+    QTest::mouseClick(visible<look::Button>("clearSeries"), Qt::LeftButton);
+    EXPECT_TRUE(bench().shots().empty());
+}
+
+TEST_F(BenchInTheWindow, TheDemosSeriesHasTwoProfiles) {
+    window->showStation(MainWindow::StationId::test);
+    QTest::mouseClick(visible<look::Button>("demoSeries"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return bench().series() && bench().shots().size() == 10; }, 90000));
+    EXPECT_EQ(bench().series()->profiles.size(), 2u);
+    EXPECT_EQ(bench().series()->pairs.size(), 1u);
+    EXPECT_TRUE(eventually([&] {
+                    return find<QLabel>("seriesTitle")->text().contains(QLatin1String("2 profiles"));
+                }) ||
+                find<QLabel>("seriesTitle")->text().contains(QLatin1String("10 steps")));
+}
+
+}  // namespace
+}  // namespace refero
