@@ -160,8 +160,12 @@ class Shooter {
         press("toTransforms");
         if (!waitFor([&] { return !bench.trials().empty() && bench.trials()[0].result; }, 60)) return false;
         press("demoTransforms");
-        if (!waitFor([&] { return bench.trials().size() == 4 && bench.trials().back().result; }, 120))
-            return false;
+        const auto tried = [&] {
+            const auto& all = bench.trials();
+            return all.size() == 4 &&
+                   std::all_of(all.begin(), all.end(), [](const auto& t) { return t.result != nullptr; });
+        };
+        if (!waitFor(tried, 120)) return false;
         auto* table = window_.findChild<QTableView*>(QStringLiteral("transformTable"));
         table->selectRow(1);
         QTest::qWait(2500);

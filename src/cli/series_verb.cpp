@@ -138,11 +138,13 @@ class SeriesVerb : public Verb {
         }
         for (const SeriesVerdict& v : verdictsOf(series)) {
             const words::SaidVerdict said = words::said(v, series);
+            const bool between = v.finding == SeriesFinding::closest || v.finding == SeriesFinding::meeting ||
+                                 v.finding == SeriesFinding::cost;
             out << (v.verdict == Verdict::pass     ? "   "
                     : v.verdict == Verdict::review ? " ! "
                                                    : "!! ")
-                << series.profiles[v.profile].name << ": " << said.title << ". " << said.reason
-                << (said.remedy.empty() ? "" : " " + said.remedy) << "\n";
+                << (between ? "" : series.profiles[v.profile].name + ": ") << said.title << ". "
+                << said.reason << (said.remedy.empty() ? "" : " " + said.remedy) << "\n";
         }
         for (const SeriesNote& n : series.notes) out << words::sentence(n) << "\n";
     }

@@ -57,6 +57,7 @@ AssessFinding casts(const Assessment& a) {
     as.group = kNeutralGroup;
     as.redder = worst->redder;
     as.yellower = worst->yellower;
+    if (worst->difference < 0.5) return {"casts", Verdict::pass, "Greys are grey", ""};
     return {"casts", atMost(worst->difference, 1.5, 4),
             figure("Greys up to %.1f from grey", worst->difference),
             figure("The grey of L* %.0f is ", worst->level) + movement(as) + "."};

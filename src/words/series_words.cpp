@@ -245,7 +245,7 @@ SaidVerdict said(const SeriesVerdict& v, const Series& s) {
                            v.limit),
                     v.verdict == Verdict::pass ? "" : "Do not cut these two profiles against each other."};
         case SeriesFinding::cost:
-            return {figure("%.1f stops noisier than ", v.value) + profile + ": " + s.profiles[v.other].name,
+            return {s.profiles[v.other].name + figure(" is %.1f stops noisier than ", v.value) + profile,
                     "Chroma noise after the full correction, told in stops of light at which photon noise is "
                     "alike.",
                     v.verdict == Verdict::pass ? "" : "Use it only where there is light to spare."};

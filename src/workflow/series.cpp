@@ -37,13 +37,17 @@ std::vector<std::string> profilesByName(std::span<const std::string> paths) {
 }
 
 std::vector<SeriesShot> seriesOf(std::vector<Reading> readings) {
-    std::set<std::string> told;
     std::vector<std::string> paths;
-    for (const Reading& r : readings) {
-        told.insert(profileOf(r));
-        paths.push_back(r.framePath);
-    }
-    const auto names = told.size() > 1 ? std::vector<std::string>(paths.size()) : profilesByName(paths);
+    for (const Reading& r : readings) paths.push_back(r.framePath);
+    // Names say more than encodings do, as long as they do not put two encodings into one.
+    auto names = profilesByName(paths);
+    std::map<std::string, std::set<std::string>> encodings;
+    for (std::size_t i = 0; i < names.size(); ++i) encodings[names[i]].insert(profileOf(readings[i]));
+    const bool apart = std::all_of(encodings.begin(), encodings.end(),
+                                   [](const auto& name) { return name.second.size() == 1; });
+    if (!apart || std::any_of(readings.begin(), readings.end(),
+                              [](const Reading& r) { return !r.settings.profile.empty(); }))
+        names.assign(paths.size(), {});
     std::vector<SeriesShot> out;
     for (std::size_t i = 0; i < readings.size(); ++i) {
         SeriesShot& s = out.emplace_back();

@@ -17,7 +17,7 @@ namespace refero::workflow {
 /// each where the names do not fall into at least two groups of at least two.
 std::vector<std::string> profilesByName(std::span<const std::string> paths);
 
-/// Readings as a series: profiles from metadata, else from how they are encoded, else from their names.
+/// Readings as a series: profiles from metadata, else from their names, else from how they are encoded.
 std::vector<SeriesShot> seriesOf(std::vector<Reading> readings);
 
 /// What a body keeps of its series: a test for each profile, without body, date and document.

@@ -60,6 +60,11 @@ QString flaws(const Assessment& a) {
     return out.isEmpty() ? TransformsPage::tr("none") : out.join(QStringLiteral(", "));
 }
 
+QString signedStops(double stops) {
+    if (std::abs(stops) < 0.05) return QStringLiteral("0");
+    return (stops > 0 ? QStringLiteral("+") : QString()) + QString::number(stops, 'f', 1);
+}
+
 // What a column is sorted by.
 double figureOf(const Assessment& a, int column) {
     switch (column) {
@@ -316,9 +321,7 @@ void TransformsPage::fillTable() {
             r.cells = {text(a.name),
                        text(a.kind),
                        QString::number(a.meanLevelled, 'f', 2),
-                       QStringLiteral("%1%2")
-                           .arg(a.expectsStops > 0.05 ? QStringLiteral("+") : QString())
-                           .arg(a.expectsStops, 0, 'f', 1),
+                       signedStops(a.expectsStops),
                        QString::number(worstCast(a), 'f', 1),
                        QString::number(worstHue(a), 'f', 1),
                        QString::number(a.chromaNoise, 'f', 1),

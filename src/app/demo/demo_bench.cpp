@@ -63,14 +63,14 @@ Result<QStringList> demoSeries(const QString& folder, const std::stop_token& sto
             s.exposure = 0.62 * std::exp2(step);
             s.exposureSeconds = std::exp2(step) / 50;
             s.fNumber = 5.6;
-            s.iso = 800;
+            s.iso = 100;
             s.glare = 0.002;
             s.seed = static_cast<unsigned>(40 + step + (picture ? 10 : 0));
             char taken[24];
             std::snprintf(taken, sizeof taken, "2026:05:13 16:%02d:%02d", picture ? 20 : 10, 10 * (step + 3));
             s.taken = taken;
             if (picture) {
-                s.encoding = Encoding::rec709;
+                s.encoding = Encoding::srgb;
                 s.toneSkew = {1.06, 1.0, 0.96};
             }
             const QString path = folder + QLatin1Char('/') + QString::fromStdString(s.file);

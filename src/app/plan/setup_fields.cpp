@@ -100,8 +100,7 @@ Binding<Setup> recordingField() {
 }
 
 Binding<Setup> profileField() {
-    Binding<Setup> b{
-        row("setupProfile", "Profile, exposure", "", "The recording profile, as the camera calls it.")};
+    Binding<Setup> b{row("setupProfile", "Profile", "", "The recording profile, as the camera calls it.")};
     b.row.whenEmpty = QStringLiteral("not stated");
     b.text = [](const Setup& s) { return QString::fromStdString(s.profile); };
     b.take = [](Setup& s, const QString& text) -> Status {

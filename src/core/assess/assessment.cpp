@@ -53,6 +53,12 @@ bool isCut(const FedTransform& fed, const Patch& patch, const Vector3& rgb, doub
     return false;
 }
 
+// What is fed ends at 1, but for curves that are meant to go on.
+bool isBeyond(const FedTransform& fed, const Vector3& rgb, double stops) {
+    constexpr double kEnd = 1.0005;
+    return fed.fed(rgb, stops).maxCoeff() > kEnd && fed.fed(rgb).maxCoeff() <= kEnd;
+}
+
 AssessedPatch patchOf(const FedTransform& fed, std::size_t i, double stops) {
     const Reading& r = fed.reading();
     const PatchReading& p = r.patches[i];
@@ -65,7 +71,8 @@ AssessedPatch patchOf(const FedTransform& fed, std::size_t i, double stops) {
     out.difference = ciede2000(out.reference, out.seen);
     out.differenceLevelled = ciede2000(out.reference, out.levelled);
     out.counted = counts(p);
-    out.cut = out.counted && isCut(fed, r.chart.patches[i], p.rgb, stops);
+    out.beyond = isBeyond(fed, p.rgb, stops);
+    out.cut = out.counted && !out.beyond && isCut(fed, r.chart.patches[i], p.rgb, stops);
     out.chromaNoise = chromaNoiseAt(fed, p, stops);
     return out;
 }
@@ -90,7 +97,7 @@ std::vector<AssessedHue> huesOf(const std::vector<AssessedPatch>& patches) {
         hue.group = g;
         double chroma = 0, wanted = 0;
         for (const AssessedPatch& p : patches) {
-            if (!p.counted || colourGroup(p.role, p.reference) != g) continue;
+            if (!p.counted || p.beyond || colourGroup(p.role, p.reference) != g) continue;
             ++hue.patches;
             hue.difference += p.differenceLevelled;
             hue.turnDegrees += std::remainder(toLch(p.levelled).h - toLch(p.reference).h, 360.0);
@@ -171,18 +178,21 @@ void addReading(Assessment& out, const FedTransform& fed, double share) {
     std::vector<AssessedPatch> patches;
     for (std::size_t i = 0; i < fed.reading().patches.size(); ++i)
         patches.push_back(patchOf(fed, i, expected.stops));
-    double mean = 0, levelled = 0, n = 0, noise = 0, seen = 0;
+    double mean = 0, levelled = 0, n = 0, within = 0, noise = 0, seen = 0;
     for (const AssessedPatch& p : patches) {
         if (!p.counted) continue;
         ++n;
         mean += p.difference;
-        levelled += p.differenceLevelled;
+        if (!p.beyond) {
+            levelled += p.differenceLevelled;
+            ++within;
+        }
         if (toXyz(p.reference).y < kNearlyBlack) continue;
         noise += p.chromaNoise * p.chromaNoise;
         ++seen;
     }
     out.mean += share * mean / n;
-    out.meanLevelled += share * levelled / n;
+    out.meanLevelled += share * (within > 0 ? levelled / within : mean / n);
     out.chromaNoise += share * (seen > 0 ? std::sqrt(noise / seen) : 0);
     out.expectsStops += share * expected.stops;
     out.expectsMired += share * expectedMired(fed, expected.stops);
@@ -225,7 +235,7 @@ Result<Assessment> assessed(const ForeignTransform& transform, std::span<const R
     }
     const FedTransform first(transform, terms, readings.front());
     for (const std::size_t i : readings.front().neutrals())
-        if (out.patches[i].counted) out.greys.push_back(greyOf(out.patches[i]));
+        if (out.patches[i].counted && !out.patches[i].beyond) out.greys.push_back(greyOf(out.patches[i]));
     out.hues = huesOf(out.patches);
     for (const AssessedPatch& p : out.patches)
         if (p.cut) out.cut.push_back(p.id);

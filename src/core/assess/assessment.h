@@ -22,7 +22,9 @@ struct AssessedPatch {
     Lab reference, seen, levelled;  ///< levelled: at the exposure that it expects
     double difference = 0;          ///< CIEDE2000 as it is
     double differenceLevelled = 0;
-    bool counted = true;     ///< false: clipped or left out in the shot
+    bool counted = true;  ///< false: clipped or left out in the shot
+    bool beyond =
+        false;  ///< at the exposure that it expects, past the end of what it is fed: not in figures there
     bool cut = false;        ///< a channel ends at 0 or 1 which the reference's would not
     double chromaNoise = 0;  ///< of one pixel, a* and b*
 };

@@ -66,11 +66,17 @@ struct Ramp {
     Vector3 end;  ///< fed
 };
 
+// As far as what is fed goes.
+Vector3 endOf(const FedTransform& fed, const Vector3& rgb, double stops) {
+    const Vector3 end = fed.fed(rgb, stops);
+    return end / std::max(1.0, end.maxCoeff());
+}
+
 std::vector<Ramp> rampsOf(const FedTransform& fed, double stops) {
     constexpr std::size_t kColours = 6;
     const Reading& r = fed.reading();
     std::vector<Ramp> out;
-    if (const auto white = whiteOf(r)) out.push_back({"grey", fed.fed(*white, stops)});
+    if (const auto white = whiteOf(r)) out.push_back({"grey", endOf(fed, *white, stops)});
     std::vector<std::size_t> order = countedOf(r);
     const auto chroma = [&](std::size_t i) {
         return toLch(toLab(referenceXyzD50(r.chart.patches[i]), white::d50)).C;
@@ -78,7 +84,7 @@ std::vector<Ramp> rampsOf(const FedTransform& fed, double stops) {
     std::sort(order.begin(), order.end(),
               [&](std::size_t a, std::size_t b) { return chroma(a) > chroma(b); });
     for (std::size_t k = 0; k < std::min(kColours, order.size()); ++k)
-        out.push_back({r.patches[order[k]].id, fed.fed(r.patches[order[k]].rgb, stops)});
+        out.push_back({r.patches[order[k]].id, endOf(fed, r.patches[order[k]].rgb, stops)});
     return out;
 }
 
@@ -151,7 +157,7 @@ Reversals reversalsIn(const FedTransform& fed, double stops) {
     std::mt19937 engine(20);
     const auto uniform = [&] { return engine() / 4294967295.0; };
     const double step = stepOf(fed.transform());
-    std::size_t turned = 0;
+    std::size_t turned = 0, seen = 0;
     std::vector<Reversal> places;
     for (std::size_t k = 0; k < kSamples; ++k) {
         double a = -std::log(uniform() + 1e-12), b = -std::log(uniform() + 1e-12),
@@ -160,29 +166,31 @@ Reversals reversalsIn(const FedTransform& fed, double stops) {
         const auto any = [&] { return r.patches[patches[engine() % patches.size()]].rgb; };
         const Vector3 rgb = (a * any() + b * any() + c * any()) / sum;
         Vector3 at = fed.fed(rgb, stops - 2 + 3 * uniform());
+        if (at.maxCoeff() > 1) continue;  // past the end of what it is fed
+        ++seen;
         at = at.cwiseMax(step).cwiseMin(1 - step);
         if (!turnsOver(slopeAt(fed, at, step))) continue;
         ++turned;
         if (places.size() < kMostPlaces) places.push_back({at, labOf(fed, at)});
     }
-    out.share = static_cast<double>(turned) / kSamples;
+    out.share = static_cast<double>(turned) / static_cast<double>(std::max<std::size_t>(seen, 1));
     if (out.share > kTold) out.places = std::move(places);
     // Greys that fall.
     if (const auto white = whiteOf(r)) {
-        const Ramp ramp{"grey", fed.fed(*white, stops)};
-        const std::vector<Lab> seen = along(fed, ramp, 257);
-        double highest = seen.front().L, fall = 0;
+        const Ramp ramp{"grey", endOf(fed, *white, stops)};
+        const std::vector<Lab> greys = along(fed, ramp, 257);
+        double highest = greys.front().L, fall = 0;
         std::size_t where = 0;
-        for (std::size_t i = 0; i < seen.size(); ++i) {
-            highest = std::max(highest, seen[i].L);
-            if (highest - seen[i].L > fall) {
-                fall = highest - seen[i].L;
+        for (std::size_t i = 0; i < greys.size(); ++i) {
+            highest = std::max(highest, greys[i].L);
+            if (highest - greys[i].L > fall) {
+                fall = highest - greys[i].L;
                 where = i;
             }
         }
         if (fall > kDarker)
             out.places.insert(out.places.begin(),
-                              {ramp.end * (static_cast<double>(where) / 256), seen[where]});
+                              {ramp.end * (static_cast<double>(where) / 256), greys[where]});
     }
     return out;
 }

@@ -19,13 +19,17 @@ double turnBetween(const Lab& from, const Lab& to) {
     return std::remainder(toLch(to).h - toLch(from).h, 360.0);
 }
 
-Interval middle95(std::vector<double> v) {
-    if (v.empty()) return {};
+// About the figure itself: noise drawn on top of noise only ever adds to a difference.
+Interval middle95(std::vector<double> v, double figure, bool above0) {
+    if (v.empty()) return {figure, figure};
+    double mean = 0;
+    for (const double x : v) mean += x / static_cast<double>(v.size());
     std::sort(v.begin(), v.end());
     const auto at = [&](double q) {
         return v[static_cast<std::size_t>(q * static_cast<double>(v.size() - 1))];
     };
-    return {at(0.025), at(0.975)};
+    const double low = figure + at(0.025) - mean;
+    return {above0 ? std::max(0.0, low) : low, figure + at(0.975) - mean};
 }
 
 using Groups = std::array<std::vector<std::size_t>, kColourGroups>;
@@ -124,12 +128,12 @@ Drift driftBetween(const LevelledChart& base, const LevelledChart& shot, std::si
             turns[g].push_back(m.groups[g].turnDegrees);
         }
     }
-    out.meanIn = middle95(means);
+    out.meanIn = middle95(means, out.mean, true);
     for (std::size_t g = 0; g < kColourGroups; ++g) {
         if (groups[g].empty()) continue;
         out.groups.push_back(moves.groups[g]);
-        out.groups.back().differenceIn = middle95(differences[g]);
-        out.groups.back().turnIn = middle95(turns[g]);
+        out.groups.back().differenceIn = middle95(differences[g], moves.groups[g].difference, true);
+        out.groups.back().turnIn = middle95(turns[g], moves.groups[g].turnDegrees, false);
     }
     return out;
 }

@@ -152,8 +152,13 @@ bool isPlace(SeriesFlaw flaw) {
 
 // How far a shot is from the exposure that its recording wants.
 double fromNominal(const Reading& r) {
+    constexpr double kClippedIsWorse = 2;  // stops: what has clipped does not tell how far
     const double white = whiteSeen(r).maxCoeff();
     if (!(white > 0)) return 1e3;
+    if (!nominalWhite(r.encoding) &&
+        std::any_of(r.patches.begin(), r.patches.end(),
+                    [](const PatchReading& p) { return !p.leftOut && p.clipped > kClippedShare; }))
+        return kClippedIsWorse + std::abs(std::log2(white / kUsualWhite));
     return std::abs(std::log2(white / nominalWhite(r.encoding).value_or(kUsualWhite)));
 }
 
