@@ -6,6 +6,7 @@
 #include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QMimeData>
 #include <QScreen>
 #include <QStackedWidget>
@@ -165,6 +166,7 @@ void MainWindow::buildActions() {
         [this] { showStation(StationId::handover); });
     add("testAction", tr("Test a camera or a transform"), {QKeySequence(QStringLiteral("Ctrl+7"))},
         [this] { showStation(StationId::test); });
+    add("quitAction", tr("Close Refero"), {QKeySequence(QStringLiteral("Ctrl+Q"))}, [this] { close(); });
     add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
         [this] { toggleSurround(); });
     add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)},
@@ -196,6 +198,12 @@ void MainWindow::setViewingOnly(bool only) {
     setWindowState(only ? windowState() | Qt::WindowFullScreen : windowState() & ~Qt::WindowFullScreen);
 }
 
+// Esc leads back from the picture alone, from wherever it was called.
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && viewingOnly_) return setViewingOnly(false);
+    QMainWindow::keyPressEvent(event);
+}
+
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     fitRoom();
@@ -205,6 +213,7 @@ void MainWindow::fitRoom() {
     const bool compact = width() < look::kCompactBelow;
     if (std::exchange(compact_, compact) == compact) return;
     ledger_->setFixedWidth(compact ? look::kLedgerWidthCompact : look::kLedgerWidth);
+    bar_->setCompact(compact);
     plan_->setCompact(compact);
     frames_->setCompact(compact);
     reading_->setCompact(compact);

@@ -25,7 +25,13 @@ class StationTab : public QAbstractButton {
         setCursor(Qt::PointingHandCursor);
         setFont(look::font(look::Size::title, QFont::Medium));
     }
-    QSize sizeHint() const override { return {fontMetrics().horizontalAdvance(text()) + 28, 48}; }
+    QSize sizeHint() const override {
+        return {fontMetrics().horizontalAdvance(text()) + (compact_ ? 16 : 28), 48};
+    }
+    void setCompact(bool compact) {
+        compact_ = compact;
+        updateGeometry();
+    }
 
   protected:
     void paintEvent(QPaintEvent*) override {
@@ -34,10 +40,14 @@ class StationTab : public QAbstractButton {
         p.setFont(font());
         p.setPen(isChecked() ? c.loud : c.quiet);
         p.drawText(rect(), Qt::AlignCenter, text());
-        if (isChecked()) p.fillRect(QRect(14, height() - 3, width() - 28, 3), c.loud);
+        if (isChecked())
+            p.fillRect(QRect(compact_ ? 8 : 14, height() - 3, width() - (compact_ ? 16 : 28), 3), c.loud);
         p.setRenderHint(QPainter::Antialiasing);
         if (hasFocus()) look::paintFocusRing(p, rect().adjusted(2, 6, -2, -6));
     }
+
+  private:
+    bool compact_ = false;
 };
 
 TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
@@ -92,6 +102,10 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
             &QAbstractButton::clicked, this, &TopBar::surroundWanted);
     connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")),
             &QAbstractButton::clicked, this, &TopBar::viewingWanted);
+}
+
+void TopBar::setCompact(bool compact) {
+    for (StationTab* tab : tabs_) tab->setCompact(compact);
 }
 
 look::Button* TopBar::addIcon(const char* icon, const char* object, const QString& hint) {

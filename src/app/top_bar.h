@@ -19,6 +19,7 @@ class TopBar : public QWidget {
     explicit TopBar(History& undo, QWidget* parent = nullptr);
     void setStation(int index);
     void setProgress(const QString& text);
+    void setCompact(bool compact);
 
   signals:
     void stationWanted(int index);

@@ -166,6 +166,9 @@ TEST_F(BenchInTheWindow, TransformsAreTriedOnTheChartShot) {
         [&] { return find<QLabel>("transformTitle")->text() == QLatin1String("One stop over.cube"); }));
     auto* view = find<CompareView>("transformView");
     EXPECT_TRUE(eventually([&] { return view->panes().size() == 2; }));
+    for (int page = 0; page < 4; ++page) find<QComboBox>("transformPage")->setCurrentIndex(page);
+    EXPECT_EQ(find<QTableView>("transformPatches")->model()->rowCount(), 24);
+    EXPECT_FALSE(find<QWidget>("transformLadder")->accessibleDescription().isEmpty());
     // What is stated counts.
     auto* space = find<QComboBox>("transformSpace");
     space->setCurrentIndex(1 + static_cast<int>(OutputSpace::displayP3));

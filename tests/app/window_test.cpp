@@ -1,8 +1,11 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QAction>
+#include <QComboBox>
 #include <QListView>
 #include <QMimeData>
 #include <QThreadPool>
+#include <QWheelEvent>
 
 #include "app/ledger/ledger.h"
 #include "app/look/tokens.h"
@@ -193,6 +196,38 @@ TEST_F(Window, FitsAt1280By800AndWithLargerText) {
     EXPECT_GE(find<QWidget>("compareView")->height(), 240) << "the picture is the main thing";
 }
 
+TEST_F(Window, EscLeadsBackFromThePictureAloneInEveryStation) {
+    ASSERT_TRUE(openAndCorrect());
+    for (int station = 0; station <= static_cast<int>(MainWindow::StationId::test); ++station) {
+        window->showStation(static_cast<MainWindow::StationId>(station));
+        find<QAction>("viewingAction")->trigger();
+        EXPECT_FALSE(find<QWidget>("topBar")->isVisible());
+        QTest::keyClick(window.get(), Qt::Key_Escape);
+        EXPECT_TRUE(find<QWidget>("topBar")->isVisible()) << station;
+    }
+}
+
+// What rolls past under the pointer is not changed; what was clicked is.
+TEST_F(Window, TheWheelChangesNothingThatWasNotClicked) {
+    ASSERT_TRUE(open("good.tif"));
+    window->showStation(MainWindow::StationId::plan);
+    auto* policy = visible<QComboBox>("policyChoice");
+    const auto roll = [&] {
+        QWheelEvent wheel(QPointF(policy->rect().center()),
+                          policy->mapToGlobal(QPointF(policy->rect().center())), {}, {0, -120}, Qt::NoButton,
+                          Qt::NoModifier, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(policy, &wheel);
+    };
+    find<QWidget>("setupEditor")->setFocus();
+    const int before = policy->currentIndex();
+    roll();
+    EXPECT_EQ(policy->currentIndex(), before);
+    EXPECT_FALSE(policy->hasFocus());
+    policy->setFocus();
+    roll();
+    EXPECT_NE(policy->currentIndex(), before);
+}
+
 // Made smaller by its border, a window stops at what its pages need: also those that nobody looks at.
 TEST_F(Window, CanBeMadeSmallInSteps) {
     ASSERT_TRUE(openAndCorrect());
@@ -211,9 +246,10 @@ TEST_F(Window, CanBeMadeSmallInSteps) {
 TEST_F(Window, FitsASmallScreenInEveryStation) {
     ASSERT_TRUE(openAndCorrect());
     window->resize(1024, 640);
-    for (const auto station : {MainWindow::StationId::plan, MainWindow::StationId::frames,
-                               MainWindow::StationId::reading, MainWindow::StationId::correction,
-                               MainWindow::StationId::pairing, MainWindow::StationId::handover}) {
+    for (const auto station :
+         {MainWindow::StationId::plan, MainWindow::StationId::frames, MainWindow::StationId::reading,
+          MainWindow::StationId::correction, MainWindow::StationId::pairing, MainWindow::StationId::handover,
+          MainWindow::StationId::test}) {
         window->showStation(station);
         QTest::qWait(50);
         EXPECT_EQ(window->size(), QSize(1024, 640));

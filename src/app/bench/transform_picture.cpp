@@ -5,8 +5,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/pictures/display_colour.h"
-
 namespace refero {
 
 QImage throughTransform(const LinearImage& image, const ForeignTransform& transform,
@@ -21,7 +19,7 @@ QImage throughTransform(const LinearImage& image, const ForeignTransform& transf
             row[x] = qRgb(byte(p[0]), byte(p[1]), byte(p[2]));
         }
     }
-    return forDisplay(std::move(out));
+    return out;
 }
 
 }  // namespace refero

@@ -9,7 +9,7 @@
 
 namespace refero {
 
-/// A picture as a transform shows it, for the display. `reading` tells the balance of what is balanced first.
+/// A picture as a transform shows it, in sRGB. `reading` tells the balance of what is balanced first.
 /// Slow: for worker threads.
 QImage throughTransform(const LinearImage& image, const ForeignTransform& transform,
                         const TransformTerms& terms, const Reading& reading);

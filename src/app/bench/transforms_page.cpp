@@ -6,10 +6,13 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QItemSelectionModel>
+#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSplitter>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/bench/transform_picture.h"
 #include "app/bench/verdict_list.h"
@@ -17,11 +20,15 @@
 #include "app/demo/demo_bench.h"
 #include "app/dialogs/dialogs.h"
 #include "app/judging/judged.h"
+#include "app/judging/scopes_page.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "app/pictures/display_colour.h"
+#include "app/plots/ab_plot.h"
+#include "app/plots/pair_ladder.h"
 #include "app/tables/row_table.h"
 #include "words/assess_words.h"
 
@@ -151,13 +158,14 @@ QWidget* TransformsPage::buildBar() {
     row->addWidget(remove_);
     row->addSpacing(12);
     const auto choice = [&](const QString& caption, const char* object, const QString& hint) {
-        row->addWidget(look::caption(caption, bar));
+        captions_.push_back(look::caption(caption, bar));
+        row->addWidget(captions_.back());
         auto* box = new QComboBox(bar);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(caption);
         box->setToolTip(hint);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        box->setMinimumContentsLength(10);
+        box->setMinimumContentsLength(6);
         row->addWidget(box, 1);
         return box;
     };
@@ -240,14 +248,115 @@ QWidget* TransformsPage::buildPanel(QWidget* parent) {
         tr("A look, a LUT that expects a stop more, and one of few numbers, made for this camera."));
     connect(demo_, &QAbstractButton::clicked, this, &TransformsPage::makeDemo);
     column->addWidget(demo_, 0, Qt::AlignLeft);
-    verdicts_ = new VerdictList(panel);
-    verdicts_->setObjectName(QStringLiteral("transformVerdicts"));
-    column->addWidget(verdicts_, 1);
+    column->addWidget(buildPages(panel), 1);
     return panel;
+}
+
+QWidget* TransformsPage::buildPages(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    auto* page = new QComboBox(holder);
+    page->setObjectName(QStringLiteral("transformPage"));
+    page->setAccessibleName(tr("What is told of the transform"));
+    column->addWidget(page, 0, Qt::AlignLeft);
+    pages_ = new QStackedWidget(holder);
+    const auto add = [&](const QString& name, QWidget* content) {
+        page->addItem(name);
+        pages_->addWidget(content);
+    };
+    verdicts_ = new VerdictList(pages_);
+    verdicts_->setObjectName(QStringLiteral("transformVerdicts"));
+    add(tr("What it does"), verdicts_);
+    patches_ = new FigureRows({{tr("Patch"), tr("The farthest from its reference first."), false},
+                               {tr("As it is"), tr("CIEDE2000 to the reference.")},
+                               {tr("Levelled"), tr("The same at the exposure that it expects.")},
+                               {tr("Noise"), tr("Chroma noise of one pixel, a* and b*.")}},
+                              this);
+    auto* list = new RowTable(pages_);
+    list->setObjectName(QStringLiteral("transformPatches"));
+    list->setAccessibleName(tr("Patches through the transform"));
+    list->setModel(patches_);
+    list->setWidths({0, 64, 70, 54});
+    add(tr("Patch by patch"), list);
+    auto* colours = new QWidget(pages_);
+    auto* down = new QVBoxLayout(colours);
+    down->setContentsMargins(0, 0, 0, 0);
+    ladder_ = new PairLadder(colours);
+    ladder_->setObjectName(QStringLiteral("transformLadder"));
+    ladder_->setToolTip(
+        tr("Each grey of the chart at the exposure that the transform expects: how much lighter or "
+           "darker than its reference it is shown. A slope is contrast."));
+    arrows_ = new AbPlot(colours);
+    arrows_->setObjectName(QStringLiteral("transformArrows"));
+    arrows_->setAccessibleName(tr("Hues through the transform"));
+    arrows_->setToolTip(
+        tr("Ring: where a patch belongs. Thin line: from where the transform shows it as it is. Dot: at "
+           "the exposure that it expects."));
+    down->addWidget(ladder_, 2);
+    down->addWidget(arrows_, 3);
+    // On a small screen the two do not fit above each other.
+    auto* rolled = new QScrollArea(pages_);
+    rolled->setFrameShape(QFrame::NoFrame);
+    rolled->setWidgetResizable(true);
+    rolled->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    rolled->setWidget(colours);
+    add(tr("Greys and hues"), rolled);
+    scopes_ = new ScopesPage(pages_);
+    scopes_->joinVectors();
+    add(tr("Scopes of both"), scopes_);
+    connect(page, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
+    column->addWidget(pages_, 1);
+    return holder;
+}
+
+void TransformsPage::clearFigures() {
+    verdicts_->setItems({});
+    patches_->setRows({});
+    arrows_->setCorrection({});
+    ladder_->setSteps({}, {}, {});
+    scopes_->clear();
+}
+
+void TransformsPage::showFigures(const Assessment& a) {
+    std::vector<const AssessedPatch*> order;
+    for (const AssessedPatch& p : a.patches) order.push_back(&p);
+    std::stable_sort(order.begin(), order.end(), [](const AssessedPatch* x, const AssessedPatch* y) {
+        return x->differenceLevelled > y->differenceLevelled;
+    });
+    std::vector<FigureRow> rows;
+    Correction seen;
+    for (const AssessedPatch* p : order) {
+        FigureRow r;
+        r.id = text(p->id);
+        r.cells = {tr("%1, %2", "patch, its role").arg(text(p->id), text(std::string(name(p->role)))),
+                   QString::number(p->difference, 'f', 2), QString::number(p->differenceLevelled, 'f', 2),
+                   QString::number(p->chromaNoise, 'f', 1)};
+        r.quiet = !p->counted || p->beyond;
+        if (!p->counted) r.hint = tr("Clipped or left out in the shot.");
+        if (p->beyond)
+            r.hint = tr("At the exposure that it expects this lies past the end of what it is fed.");
+        if (p->cut) r.hint = tr("A channel ends here.");
+        rows.push_back(std::move(r));
+        PatchResult& shown = seen.patches.emplace_back();
+        shown.id = p->id;
+        shown.role = p->role;
+        shown.used = p->counted && !p->beyond;
+        shown.reference = p->reference;
+        shown.before = p->seen;
+        shown.after = p->levelled;
+    }
+    patches_->setRows(std::move(rows));
+    arrows_->setCorrection(seen);
+    std::vector<GreyPair> greys;
+    for (const AssessedGrey& g : a.greys)
+        greys.push_back({g.level, g.level, g.shown, std::hypot(g.redder, g.yellower)});
+    ladder_->setSteps(std::move(greys), tr("Reference"), text(a.name));
 }
 
 void TransformsPage::setCompact(bool compact) {
     table_->setColumnHidden(kindColumn, compact);
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
     layout_->setVisible(!compact);
 }
 
@@ -362,13 +471,15 @@ void TransformsPage::showChosen() {
         said_->setText(
             tr("Choose a setup at the left whose chart is read. Then drop the transforms here that you use "
                "or were given, and see what each does to its colours."));
-        return verdicts_->setItems({});
+        clearFigures();
+        return;
     }
     if (!t) return;
     if (!t->result) {
         title_->setText(t->why.isEmpty() ? tr("Being tried") : tr("It cannot be tried"));
         said_->setText(t->why);
-        return verdicts_->setItems({});
+        clearFigures();
+        return;
     }
     const Assessment& a = t->result->assessment;
     title_->setText(text(a.name));
@@ -379,6 +490,7 @@ void TransformsPage::showChosen() {
     QStringList remarks;
     for (const std::string& r : a.remarks) remarks << text(r);
     verdicts_->setItems(std::move(items), remarks);
+    showFigures(a);
     const QSignalBlocker one(feed_), two(space_), three(balance_);
     feed_->setCurrentIndex(
         t->stated.feed && t->stated.feed->named() ? 1 + static_cast<int>(*t->stated.feed->named()) : 0);
@@ -437,6 +549,7 @@ void TransformsPage::draw() {
     struct Drawn {
         QString error;
         std::vector<CompareView::Pane> panes;
+        std::vector<Scopes> scopes;
         QSize full;
     };
     const int how = layout_->currentIndex();
@@ -450,16 +563,19 @@ void TransformsPage::draw() {
             }
             out.full = (*frame)->full;
             for (const Side& side : sides) {
-                out.panes.push_back({side.title, PictureView::pyramid(throughTransform(
-                                                     (*frame)->large, side.through->transform,
-                                                     side.through->assessment.terms, reading))});
-                if (alone) break;
+                const QImage srgb = throughTransform((*frame)->large, side.through->transform,
+                                                     side.through->assessment.terms, reading);
+                out.scopes.push_back(scopesOf(
+                    ScopePicture{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()}));
+                if (!alone || out.panes.empty())
+                    out.panes.push_back({side.title, PictureView::pyramid(forDisplay(srgb))});
             }
             return out;
         },
-        [this, job = job_, how](Drawn d) {
+        [this, job = job_, how, first = sides[0].title, second = sides[1].title](Drawn d) {
             if (job != job_) return;
             if (!d.error.isEmpty()) return said_->setText(d.error);
+            scopes_->setScopes(d.scopes, first, second);
             using Layout = CompareView::Layout;
             view_->setPanes(std::array{Layout::wipe, Layout::checker, Layout::sideBySide,
                                        Layout::alone}[static_cast<std::size_t>(how)],

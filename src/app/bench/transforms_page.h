@@ -10,12 +10,16 @@
 #include "app/tables/figure_rows.h"
 
 class QComboBox;
+class QStackedWidget;
 class QSplitter;
 
 namespace refero {
 
+class AbPlot;
 class Dialogs;
+class PairLadder;
 class RowTable;
+class ScopesPage;
 class VerdictList;
 namespace look {
 class Button;
@@ -41,7 +45,10 @@ class TransformsPage : public QWidget {
     void refresh();
     void fillTable();
     void fillPictures();
+    QWidget* buildPages(QWidget* parent);
     void showChosen();
+    void showFigures(const Assessment& assessment);
+    void clearFigures();
     void draw();
     void state();
     void makeDemo();
@@ -51,6 +58,7 @@ class TransformsPage : public QWidget {
     Session& session_;
     Dialogs& dialogs_;
     BenchActions& bench_;
+    std::vector<QWidget*> captions_;  ///< of the choices in the bar
     QSplitter *across_, *down_;
     QComboBox *picture_, *against_, *layout_, *feed_, *space_, *balance_;
     look::Button *add_, *remove_, *demo_;
@@ -59,6 +67,11 @@ class TransformsPage : public QWidget {
     RowTable* table_;
     FigureRows* rows_;
     VerdictList* verdicts_;
+    QStackedWidget* pages_;
+    FigureRows* patches_;
+    PairLadder* ladder_;
+    AbPlot* arrows_;
+    ScopesPage* scopes_;
     int job_ = 0, sorted_ = 2;
 };
 

@@ -7,6 +7,7 @@
 #include <array>
 
 #include "app/look/style_sheet.h"
+#include "app/look/wheel_guard.h"
 #include "paper/press.h"
 
 // The window is a static library, so its resources must be asked for; the macro wants the global namespace.
@@ -92,6 +93,7 @@ void dress() {
     QApplication::setStyle(QStringLiteral("Fusion"));
     QApplication::setFont(font(Size::body));
     apply();
+    qApp->installEventFilter(new WheelGuard(qApp));
 }
 
 }  // namespace refero::look

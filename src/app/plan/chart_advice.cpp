@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 #include "app/look/button.h"
 #include "app/look/label.h"
@@ -65,12 +66,12 @@ void ChartAdvice::show(const plan::Setup& setup, const plan::Day& day, const std
 }
 
 void ChartAdvice::showFigures(const plan::Advice& a) {
+    constexpr double kSampledShare = 0.6;  // of each side; see plan::Framing
     const plan::Framing& f = a.here;
-    figures_->setText(
-        QStringLiteral("%1 % of the frame\n%2 px a patch at least\n%3 % of the way to the corners")
-            .arg(f.sharePercent, 0, 'f', f.sharePercent < 10 ? 1 : 0)
-            .arg(f.patchPixels, 0, 'f', 0)
-            .arg(f.reachPercent, 0, 'f', 0));
+    figures_->setText(tr("%1 % of the frame\nSmallest patch %2 px wide\n%3 % of the way to the corners")
+                          .arg(f.sharePercent, 0, 'f', f.sharePercent < 10 ? 1 : 0)
+                          .arg(std::sqrt(f.patchPixels) / kSampledShare, 0, 'f', 0)
+                          .arg(f.reachPercent, 0, 'f', 0));
 }
 
 // The better copy at this distance; else the better distance for the copy at hand.

@@ -56,12 +56,16 @@ DocumentTable steps(const SeriesProfile& p) {
     return t;
 }
 
+std::string titleOf(const Patch& p) {
+    return (p.role == Role::skin ? "Skin " : p.role == Role::neutral ? "Grey " : "Red ") + p.id;
+}
+
 // Skin, red and grey of each step: as the base shows it beside what level alone makes of it.
 DocumentTable strip(const Series& s, const Chart& chart) {
     DocumentTable t{{{"Profile", 0.2}, {"Exposure", 0.14}}, {}};
     const auto patches = stripPatches(chart);
     for (const std::size_t i : patches)
-        t.columns.push_back({"Patch " + chart.patches[i].id, 0.66 / static_cast<double>(patches.size())});
+        t.columns.push_back({titleOf(chart.patches[i]), 0.66 / static_cast<double>(patches.size())});
     for (const SeriesProfile& p : s.profiles)
         for (const SeriesStep& step : p.steps) {
             std::vector<DocumentCell> row{p.name, words::exposure(step.stops)};
