@@ -4,19 +4,12 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
+#include "words/detail/figure.h"
 #include "words/series_words.h"
 
 namespace refero::words {
 namespace {
-
-template <class... Values>
-std::string figure(const char* format, Values... values) {
-    char text[300];
-    std::snprintf(text, sizeof text, format, values...);
-    return text;
-}
 
 std::string listed(const std::vector<std::string>& all) {
     constexpr std::size_t kMost = 6;

@@ -3,26 +3,11 @@
 #include "words/pair_words.h"
 
 #include <cmath>
-#include <cstdio>
 
 #include "core/colour/shown_picture.h"
+#include "words/detail/figure.h"
 
 namespace refero::words {
-namespace {
-
-template <class... Values>
-std::string figure(const char* format, Values... values) {
-    char text[200];
-    std::snprintf(text, sizeof text, format, values...);
-    return text;
-}
-
-std::string fileOf(const std::string& path) {
-    return path.substr(path.find_last_of('/') + 1);
-}
-
-}  // namespace
-
 std::string pairStep(std::size_t step) {
     static constexpr const char* kNames[] = {"Balance", "Level", "Contrast", "Skin"};
     if (step < std::size(kNames)) return kNames[step];

@@ -3,21 +3,11 @@
 #include "words/series_words.h"
 
 #include <cmath>
-#include <cstdio>
+
+#include "words/detail/figure.h"
 
 namespace refero::words {
 namespace {
-
-template <class... Values>
-std::string figure(const char* format, Values... values) {
-    char text[300];
-    std::snprintf(text, sizeof text, format, values...);
-    return text;
-}
-
-std::string fileOf(const std::string& path) {
-    return path.substr(path.find_last_of('/') + 1);
-}
 
 std::string of(const std::string& profile) {
     return profile.empty() ? std::string("The series") : profile;

@@ -2,20 +2,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/treatment_words.h"
 
-#include <cstdio>
+#include "words/detail/figure.h"
 
 namespace refero::words {
-namespace {
-
-template <class... Values>
-std::string figure(const char* format, Values... values) {
-    char text[120];
-    std::snprintf(text, sizeof text, format, values...);
-    return text;
-}
-
-}  // namespace
-
 std::string listed(const std::vector<std::string>& ids) {
     constexpr std::size_t kMost = 6;
     std::string out;

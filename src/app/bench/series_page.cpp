@@ -8,7 +8,6 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QSplitter>
 #include <QVBoxLayout>
 
 #include "app/bench/curve_view.h"
@@ -43,31 +42,14 @@ struct Source {
 }  // namespace
 
 SeriesPage::SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent)
-    : QWidget(parent), session_(session), dialogs_(dialogs), bench_(session.bench()) {
-    setObjectName(QStringLiteral("seriesPage"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(0);
-    column->addWidget(buildBar());
-    across_ = new QSplitter(Qt::Horizontal, this);
-    across_->setChildrenCollapsible(false);
-    splitter_ = new QSplitter(Qt::Vertical, across_);
-    splitter_->setChildrenCollapsible(false);
-    view_ = new CompareView(splitter_);
+    : BenchPage(QStringLiteral("seriesPage"), parent),
+      session_(session),
+      dialogs_(dialogs),
+      bench_(session.bench()) {
     view_->setObjectName(QStringLiteral("seriesView"));
     view_->setAccessibleName(tr("The chosen steps, large"));
-    view_->setToolTip(tr("Drag the edge to wipe; hold F or the space bar to flick from A to B."));
-    view_->setMinimumHeight(160);
-    grid_ = new SeriesGrid(splitter_);
-    splitter_->setStretchFactor(0, 3);
-    splitter_->setStretchFactor(1, 2);
-    splitter_->setSizes({420, 240});
-    across_->addWidget(splitter_);
-    across_->addWidget(buildPanel());
-    across_->setStretchFactor(0, 1);
-    across_->setStretchFactor(1, 0);
-    across_->setSizes({700, 330});
-    column->addWidget(across_, 1);
+    grid_ = new SeriesGrid(this);
+    lay(buildBar(), grid_, buildPanel());
     connect(grid_, &SeriesGrid::chosenChanged, this, [this] {
         compare();
         showVerdicts();
@@ -151,8 +133,7 @@ QWidget* SeriesPage::buildBar() {
 }
 
 QWidget* SeriesPage::buildPanel() {
-    auto* panel = new QWidget(across_);
-    panel->setMinimumWidth(260);
+    auto* panel = new QWidget(this);
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(12, 8, 12, 12);
     column->setSpacing(8);

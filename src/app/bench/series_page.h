@@ -2,8 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QWidget>
-
+#include "app/bench/bench_page.h"
 #include "app/bench/series_grid.h"
 #include "app/bench/series_pictures.h"
 #include "app/session/bench_actions.h"
@@ -11,11 +10,9 @@
 
 class QComboBox;
 class QDoubleSpinBox;
-class QSplitter;
 
 namespace refero {
 
-class CompareView;
 class CurveView;
 class Dialogs;
 class VerdictList;
@@ -25,7 +22,7 @@ class Label;
 }  // namespace look
 
 /// An exposure series: what a camera can take.
-class SeriesPage : public QWidget {
+class SeriesPage : public BenchPage {
     Q_OBJECT
   public:
     SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent);
@@ -48,12 +45,10 @@ class SeriesPage : public QWidget {
     Session& session_;
     Dialogs& dialogs_;
     BenchActions& bench_;
-    QSplitter *splitter_, *across_;
     QComboBox *seen_, *layout_;
     QDoubleSpinBox* tolerance_;
     look::Button *add_, *clear_, *demo_, *report_, *keep_;
     look::Label *title_, *said_;
-    CompareView* view_;
     SeriesGrid* grid_;
     VerdictList* verdicts_;
     CurveView* curve_;

@@ -8,7 +8,6 @@
 #include <QItemSelectionModel>
 #include <QScrollArea>
 #include <QSignalBlocker>
-#include <QSplitter>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -99,30 +98,13 @@ struct Side {
 }  // namespace
 
 TransformsPage::TransformsPage(Session& session, Dialogs& dialogs, QWidget* parent)
-    : QWidget(parent), session_(session), dialogs_(dialogs), bench_(session.bench()) {
-    setObjectName(QStringLiteral("transformsPage"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(0);
-    column->addWidget(buildBar());
-    across_ = new QSplitter(Qt::Horizontal, this);
-    across_->setChildrenCollapsible(false);
-    down_ = new QSplitter(Qt::Vertical, across_);
-    down_->setChildrenCollapsible(false);
-    view_ = new CompareView(down_);
+    : BenchPage(QStringLiteral("transformsPage"), parent),
+      session_(session),
+      dialogs_(dialogs),
+      bench_(session.bench()) {
     view_->setObjectName(QStringLiteral("transformView"));
     view_->setAccessibleName(tr("A picture of the setup through two transforms"));
-    view_->setToolTip(tr("Drag the edge to wipe; hold F or the space bar to flick."));
-    view_->setMinimumHeight(160);
-    down_->addWidget(buildTable(down_));
-    down_->setStretchFactor(0, 3);
-    down_->setStretchFactor(1, 1);
-    down_->setSizes({440, 190});
-    across_->addWidget(down_);
-    across_->addWidget(buildPanel(across_));
-    across_->setStretchFactor(0, 1);
-    across_->setSizes({700, 330});
-    column->addWidget(across_, 1);
+    lay(buildBar(), buildTable(this), buildPanel(this));
     connect(&bench_, &BenchActions::trialsChanged, this, &TransformsPage::refresh);
     connect(&session_, &Session::currentChanged, this, [this] {
         if (!isVisible()) return;
@@ -212,7 +194,6 @@ QWidget* TransformsPage::buildTable(QWidget* parent) {
 
 QWidget* TransformsPage::buildPanel(QWidget* parent) {
     auto* panel = new QWidget(parent);
-    panel->setMinimumWidth(260);
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(12, 8, 12, 12);
     column->setSpacing(8);

@@ -2,8 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QWidget>
-
+#include "app/bench/bench_page.h"
 #include "app/judging/compare_view.h"
 #include "app/session/bench_actions.h"
 #include "app/session/session.h"
@@ -11,7 +10,6 @@
 
 class QComboBox;
 class QStackedWidget;
-class QSplitter;
 
 namespace refero {
 
@@ -28,7 +26,7 @@ class Label;
 
 /// Transforms of others on the current setup's chart shot: a table of them, what each does, and any picture
 /// of the setup seen through two of them.
-class TransformsPage : public QWidget {
+class TransformsPage : public BenchPage {
     Q_OBJECT
   public:
     TransformsPage(Session& session, Dialogs& dialogs, QWidget* parent);
@@ -59,11 +57,9 @@ class TransformsPage : public QWidget {
     Dialogs& dialogs_;
     BenchActions& bench_;
     std::vector<QWidget*> captions_;  ///< of the choices in the bar
-    QSplitter *across_, *down_;
     QComboBox *picture_, *against_, *layout_, *feed_, *space_, *balance_;
     look::Button *add_, *remove_, *demo_;
     look::Label *title_, *said_;
-    CompareView* view_;
     RowTable* table_;
     FigureRows* rows_;
     VerdictList* verdicts_;

@@ -7,9 +7,29 @@
 #include <QLocale>
 
 #include "app/look/tokens.h"
+#include "io/handover/format.h"
 #include "workflow/delivery_items.h"
 
 namespace refero {
+
+namespace {
+
+// A file's name begins with the whole setup, which the table is about; what kind it is tells them apart.
+QString kindOf(const workflow::HandedOver& h) {
+    const QString path = refero::text(h.path);
+    if (const auto format = io::formatByName(h.format)) {
+        const QString label = refero::text(std::string(io::info(*format).label));
+        // "..., from srgb to bt1886.cube"
+        const QString base = QFileInfo(path).completeBaseName();
+        const auto from = base.lastIndexOf(QLatin1String(", from "));
+        return from < 0 ? label : label + base.mid(from);
+    }
+    if (h.format == workflow::kReport) return HistoryModel::tr("Report (.%1)").arg(QFileInfo(path).suffix());
+    if (h.format == workflow::kRecipe) return HistoryModel::tr("Recipe (.%1)").arg(QFileInfo(path).suffix());
+    return QFileInfo(path).fileName();
+}
+
+}  // namespace
 
 void HistoryModel::setHandovers(std::vector<workflow::HandedOver> handovers) {
     beginResetModel();
@@ -34,8 +54,7 @@ QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
         case receiver:
             return h.receiver.empty() ? QStringLiteral("–") : refero::text(h.receiver);
         case file:
-            return h.format == workflow::kFrames ? refero::text(h.note)
-                                                 : QFileInfo(refero::text(h.path)).fileName();
+            return h.format == workflow::kFrames ? refero::text(h.note) : kindOf(h);
         case proof:
             if (h.engine.empty()) return {};
             // Our own documents hold no colours to compare.

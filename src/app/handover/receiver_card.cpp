@@ -44,7 +44,7 @@ void ReceiverCard::paintEvent(QPaintEvent*) {
     p.setBrush(isChecked() ? c.raised : c.panel);
     p.drawRoundedRect(r, look::kRadius, look::kRadius);
     // Chosen: a lighter ground and a bar, as everywhere.
-    if (isChecked()) p.fillRect(QRect(0, kPadding, 3, height() - 2 * kPadding), c.loud);
+    if (isChecked()) p.fillRect(QRect(hasFocus() ? 7 : 0, kPadding, 3, height() - 2 * kPadding), c.loud);
     const QRect inner = rect().adjusted(kPadding + 2, kPadding, -kPadding, -kPadding);
     p.setFont(look::font(look::Size::title, QFont::DemiBold));
     p.setPen(isEnabled() ? (isChecked() ? c.loud : c.text) : c.quiet);
