@@ -126,7 +126,8 @@ class Levels {
             out.error.push_back(error(i) > 100 ? kInfinite : error(i));
             std::array<std::vector<double>, 3> left;
             for (std::size_t c = 0; c < cells_; ++c)
-                if (const auto r = residual(s, c, steps, weights)) left[c % 3].push_back(*r);
+                if (const auto r = residual(s, c, steps, weights); r && seen_[at(s, c)]->error < kTelling)
+                    left[c % 3].push_back(*r);
             Vector3 colour(0, 0, 0);
             for (std::size_t c = 0; c < 3; ++c)
                 colour[static_cast<int>(c)] = left[c].empty() ? 0 : numeric::medianOf(left[c]);
