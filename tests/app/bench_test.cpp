@@ -11,6 +11,7 @@
 #include "app/bench/verdict_list.h"
 #include "app/judging/compare_view.h"
 #include "app/session/bench_actions.h"
+#include "app/session/reading_actions.h"
 #include "window_fixture.h"
 
 namespace refero {
@@ -95,6 +96,17 @@ TEST_F(BenchInTheWindow, ToleranceAndNormalExposureAreThePersons) {
     }));
     bench().setNormal(series()[1]);
     EXPECT_TRUE(eventually([&] { return std::abs(bench().series()->profiles[0].steps[1].stops) < 1e-9; }));
+    answers.name = QStringLiteral("many");
+    emit grid().filterWanted({0, 0});
+    EXPECT_TRUE(find<QLabel>("seriesSaid")->text().contains(QLatin1String("0 to 20")));
+    answers.name = QStringLiteral("1,5");
+    emit grid().filterWanted({0, 0});
+    EXPECT_EQ(bench().shots()[0].ndStops, 1.5);
+    EXPECT_TRUE(eventually([&] {
+        const auto& notes = bench().series()->notes;
+        return std::any_of(notes.begin(), notes.end(),
+                           [](const SeriesNote& n) { return n.flaw == SeriesFlaw::statedDiffers; });
+    })) << "the chart denies a filter that was not there";
     bench().setProfile(series()[0], "other");
     EXPECT_TRUE(eventually([&] { return bench().series()->profiles.size() == 2; }));
 }
@@ -176,6 +188,16 @@ TEST_F(BenchInTheWindow, TransformsAreTriedOnTheChartShot) {
     EXPECT_TRUE(eventually([&] {
         const auto& t = bench().trials()[2];
         return t.result && t.result->assessment.terms.space == OutputSpace::displayP3;
+    }));
+    // The chart is read anew: figures of the old reading do not stay.
+    EXPECT_FALSE(bench().isOutOfDate());
+    session().reading().setPatches(session().currentId(),
+                                   {{session().current()->reading->patches[4].id, {0, 0}, true}},
+                                   QStringLiteral("Leave a patch out"));
+    EXPECT_TRUE(eventually([&] {
+        return !session().current()->busy && session().current()->reading->patches[4].leftOut &&
+               !bench().isOutOfDate() && bench().trials()[0].result &&
+               !bench().trials()[0].result->assessment.patches[4].counted;
     }));
     QTest::mouseClick(visible<look::Button>("removeTransform"), Qt::LeftButton);
     EXPECT_EQ(bench().trials().size(), 3u);

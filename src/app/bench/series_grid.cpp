@@ -40,9 +40,8 @@ void SeriesGrid::setSeries(std::shared_ptr<const Series> series, const Chart& ch
     columns_.clear();
     for (const SeriesProfile& p : series_->profiles)
         for (const SeriesStep& s : p.steps)
-            if (columnOf(s.stops) < 0) columns_.push_back({s.stops});
-    std::sort(columns_.begin(), columns_.end(),
-              [](const Column& a, const Column& b) { return a.stops < b.stops; });
+            if (columnOf(s.stops) < 0) columns_.push_back(s.stops);
+    std::sort(columns_.begin(), columns_.end());
     const auto there = [&](const SeriesCell& c) {
         return c.profile < series_->profiles.size() && c.step < series_->profiles[c.profile].steps.size();
     };
@@ -76,7 +75,7 @@ void SeriesGrid::choose(const SeriesCell& cell, bool against) {
 
 int SeriesGrid::columnOf(double stops) const {
     for (std::size_t i = 0; i < columns_.size(); ++i)
-        if (std::abs(columns_[i].stops - stops) < kSameColumn) return static_cast<int>(i);
+        if (std::abs(columns_[i] - stops) < kSameColumn) return static_cast<int>(i);
     return -1;
 }
 
@@ -118,8 +117,8 @@ double SeriesGrid::xOf(double stops) const {
     };
     if (columns_.size() < 2) return middle(0);
     std::size_t i = 1;
-    while (i + 1 < columns_.size() && columns_[i].stops < stops) ++i;
-    const double from = columns_[i - 1].stops, to = columns_[i].stops;
+    while (i + 1 < columns_.size() && columns_[i] < stops) ++i;
+    const double from = columns_[i - 1], to = columns_[i];
     return middle(i - 1) + (middle(i) - middle(i - 1)) * (stops - from) / (to - from);
 }
 
@@ -150,9 +149,9 @@ void SeriesGrid::paintEvent(QPaintEvent*) {
     if (!series_) return;
     painter.setFont(look::figures(look::Size::small));
     for (std::size_t i = 0; i < columns_.size(); ++i) {
-        painter.setPen(std::abs(columns_[i].stops) < kSameColumn ? c.loud : c.quiet);
+        painter.setPen(std::abs(columns_[i]) < kSameColumn ? c.loud : c.quiet);
         painter.drawText(QRect(kNames + static_cast<int>(i) * columnWidth(), 0, columnWidth() - kGap, kHead),
-                         Qt::AlignCenter, text(words::exposure(columns_[i].stops)));
+                         Qt::AlignCenter, text(words::exposure(columns_[i])));
     }
     for (std::size_t p = 0; p < series_->profiles.size(); ++p) paintRow(painter, p);
     if (hasFocus()) look::paintFocusRing(painter, QRectF(rect()).adjusted(1, 1, -1, -1));
@@ -265,9 +264,11 @@ void SeriesGrid::contextMenuEvent(QContextMenuEvent* event) {
     QMenu menu(this);
     const QAction* normal = menu.addAction(tr("This is the normal exposure"));
     const QAction* profile = menu.addAction(tr("Name its recording profile"));
+    const QAction* filter = menu.addAction(tr("Neutral density before its lens"));
     const QAction* wanted = menu.exec(event->globalPos());
     if (wanted == normal) emit normalWanted(*cell);
     if (wanted == profile) emit profileWanted(*cell);
+    if (wanted == filter) emit filterWanted(*cell);
 }
 
 bool SeriesGrid::event(QEvent* event) {

@@ -40,6 +40,7 @@ class SeriesGrid : public QWidget {
     /// From the menu: that this shot counts as normally exposed.
     void normalWanted(const refero::SeriesCell& cell);
     void profileWanted(const refero::SeriesCell& cell);
+    void filterWanted(const refero::SeriesCell& cell);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -49,9 +50,6 @@ class SeriesGrid : public QWidget {
     bool event(QEvent* event) override;
 
   private:
-    struct Column {
-        double stops = 0;
-    };
     int columnOf(double stops) const;
     int rowHeight() const;
     int columnWidth() const;
@@ -65,7 +63,7 @@ class SeriesGrid : public QWidget {
 
     std::shared_ptr<const Series> series_;
     std::vector<std::size_t> strip_;
-    std::vector<Column> columns_;
+    std::vector<double> columns_;  ///< stops, rising
     std::vector<std::vector<QImage>> pictures_;
     SeriesCell chosen_, against_;
 };

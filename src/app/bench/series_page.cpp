@@ -62,7 +62,11 @@ SeriesPage::SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent)
     connect(grid_, &SeriesGrid::profileWanted, this, &SeriesPage::nameProfile);
     connect(&bench_, &BenchActions::seriesChanged, this, &SeriesPage::showSeries);
     connect(&bench_, &BenchActions::shotsChanged, this, &SeriesPage::refresh);
-    connect(&bench_, &BenchActions::progress, this, &SeriesPage::refresh);
+    connect(&bench_, &BenchActions::progress, this, [this](int done, int all) {
+        refresh();
+        if (bench_.reading()) said_->setText(tr("%1 of %2. Begin anew stops it.").arg(done).arg(all));
+    });
+    connect(grid_, &SeriesGrid::filterWanted, this, &SeriesPage::askFilter);
     connect(&bench_, &BenchActions::seriesFailed, this, [this](const QString& why) {
         title_->setText(tr("No series yet"));
         said_->setText(why);
@@ -185,7 +189,7 @@ SeriesSeen SeriesPage::seen() const {
 }
 
 void SeriesPage::refresh() {
-    clear_->setEnabled(!bench_.shots().empty());
+    clear_->setEnabled(!bench_.shots().empty() || bench_.reading());
     const auto& s = bench_.series();
     report_->setEnabled(s != nullptr);
     keep_->setEnabled(s != nullptr && !bench_.bodyName().isEmpty());
@@ -193,7 +197,6 @@ void SeriesPage::refresh() {
     demo_->setEnabled(!shooting_);
     if (bench_.reading()) {
         title_->setText(tr("Reading the charts"));
-        said_->setText(tr("%n shots so far", nullptr, static_cast<int>(bench_.shots().size())));
         return;
     }
     if (s) return;
@@ -358,6 +361,21 @@ void SeriesPage::report() {
         });
 }
 
+// No file knows of it, and the exposure that was set is told without it.
+void SeriesPage::askFilter(const SeriesCell& cell) {
+    const auto& s = bench_.series();
+    const BenchShot* shot = s ? bench_.shotOf(s->profiles[cell.profile].steps[cell.step].shot) : nullptr;
+    if (!shot) return;
+    const auto typed = dialogs_.nameOf(this, tr("Neutral density"), tr("Stops that it takes away:"),
+                                       QString::number(shot->ndStops));
+    if (!typed) return;
+    bool is = false;
+    const double stops = QString(*typed).replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&is);
+    if (!is || stops < 0 || stops > 20)
+        return said_->setText(tr("Neutral density is a number of stops, from 0 to 20."));
+    bench_.setNd(shot->path, stops);
+}
+
 void SeriesPage::shootDemo() {
     shooting_ = true;
     refresh();
@@ -369,11 +387,11 @@ void SeriesPage::shootDemo() {
         },
         [this](const Result<QStringList>& frames) {
             shooting_ = false;
+            refresh();
             if (frames)
                 take(*frames);
             else
                 said_->setText(text(frames.error().message));
-            refresh();
         });
 }
 

@@ -39,6 +39,7 @@ class SeriesPage : public BenchPage {
     void compare();  ///< the two that are chosen, large
     void report();
     void nameProfile(const SeriesCell& cell);
+    void askFilter(const SeriesCell& cell);
     void shootDemo();
     SeriesSeen seen() const;
 

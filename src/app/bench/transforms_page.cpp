@@ -111,6 +111,9 @@ TransformsPage::TransformsPage(Session& session, Dialogs& dialogs, QWidget* pare
         bench_.assessOn(session_.currentId());
         fillPictures();
     });
+    connect(&session_, &Session::changed, this, [this](int id) {
+        if (isVisible() && id == session_.currentId() && bench_.isOutOfDate()) bench_.assessOn(id);
+    });
     connect(&session_, &Session::displayChanged, this, &TransformsPage::draw);
     refresh();
 }
@@ -350,7 +353,8 @@ void TransformsPage::take(const QStringList& paths) {
 
 void TransformsPage::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
-    if (bench_.assessedSetup() != session_.currentId()) bench_.assessOn(session_.currentId());
+    if (bench_.assessedSetup() != session_.currentId() || bench_.isOutOfDate())
+        bench_.assessOn(session_.currentId());
     fillPictures();
     refresh();
 }
@@ -531,20 +535,24 @@ void TransformsPage::draw() {
         QString error;
         std::vector<CompareView::Pane> panes;
         std::vector<Scopes> scopes;
-        QSize full;
+        std::shared_ptr<const SmallFrame> frame;
     };
     const int how = layout_->currentIndex();
     session_.background(
-        [sides, path, reading = *s->reading, alone = how == 3] {
+        [sides, path, reading = *s->reading, alone = how == 3,
+         frame = frame_ && frame_->path == path ? frame_ : nullptr] {
             Drawn out;
-            const auto frame = smallFrame(path, nullptr, reading.encoding);
-            if (!frame) {
-                out.error = text(frame.error().message);
-                return out;
+            out.frame = frame;
+            if (!out.frame) {
+                const auto read = smallFrame(path, nullptr, reading.encoding);
+                if (!read) {
+                    out.error = text(read.error().message);
+                    return out;
+                }
+                out.frame = *read;
             }
-            out.full = (*frame)->full;
             for (const Side& side : sides) {
-                const QImage srgb = throughTransform((*frame)->large, side.through->transform,
+                const QImage srgb = throughTransform(out.frame->large, side.through->transform,
                                                      side.through->assessment.terms, reading);
                 out.scopes.push_back(scopesOf(
                     ScopePicture{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()}));
@@ -556,11 +564,12 @@ void TransformsPage::draw() {
         [this, job = job_, how, first = sides[0].title, second = sides[1].title](Drawn d) {
             if (job != job_) return;
             if (!d.error.isEmpty()) return said_->setText(d.error);
+            frame_ = d.frame;
             scopes_->setScopes(d.scopes, first, second);
             using Layout = CompareView::Layout;
             view_->setPanes(std::array{Layout::wipe, Layout::checker, Layout::sideBySide,
                                        Layout::alone}[static_cast<std::size_t>(how)],
-                            std::move(d.panes), d.full);
+                            std::move(d.panes), d.frame->full);
         },
         Urgency::now);
 }

@@ -4,6 +4,7 @@
 
 #include "app/bench/bench_page.h"
 #include "app/judging/compare_view.h"
+#include "app/judging/judged.h"
 #include "app/session/bench_actions.h"
 #include "app/session/session.h"
 #include "app/tables/figure_rows.h"
@@ -68,6 +69,7 @@ class TransformsPage : public BenchPage {
     PairLadder* ladder_;
     AbPlot* arrows_;
     ScopesPage* scopes_;
+    std::shared_ptr<const SmallFrame> frame_;  ///< the picture at hand
     int job_ = 0, sorted_ = 2;
 };
 

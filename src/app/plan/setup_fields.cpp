@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/plan/setup_fields.h"
 
+#include <QCoreApplication>
+
 #include "app/kit/kit_fields.h"
 #include "core/plan/framing.h"
 
@@ -101,7 +103,7 @@ Binding<Setup> recordingField() {
 
 Binding<Setup> profileField() {
     Binding<Setup> b{row("setupProfile", "Profile", "", "The recording profile, as the camera calls it.")};
-    b.row.whenEmpty = QStringLiteral("not stated");
+    b.row.whenEmpty = QCoreApplication::translate("SetupFields", "not stated");
     b.text = [](const Setup& s) { return QString::fromStdString(s.profile); };
     b.take = [](Setup& s, const QString& text) -> Status {
         s.profile = text.toStdString();
@@ -116,7 +118,9 @@ Binding<Setup> exposureField() {
         "More than normal, as planned; below 0 less. A test of the profile says how far it may go.", true)};
     b.text = [](const Setup& s) { return numberText(s.exposureStops); };
     b.take = [](Setup& s, const QString& text) -> Status {
-        return numberFrom(QStringLiteral("Exposure"), text).map([&](double v) { s.exposureStops = v; });
+        return numberFrom(QCoreApplication::translate("SetupFields", "Exposure"), text).map([&](double v) {
+            s.exposureStops = v;
+        });
     };
     return b;
 }

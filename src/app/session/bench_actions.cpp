@@ -24,10 +24,20 @@ struct BenchActions::Run {
     std::stop_source stop;
 };
 
+namespace {
+
+std::vector<Vector3> patchesOf(const Reading& r) {
+    std::vector<Vector3> out;
+    for (const PatchReading& p : r.patches) out.push_back(p.leftOut ? Vector3::Zero() : p.rgb);
+    return out;
+}
+
+}  // namespace
+
 BenchActions::BenchActions(Session& session) : QObject(&session), session_(session) {
     connect(&session, &Session::studioChanged, this, [this] {
         stop();
-        trials_.clear();
+        trials_.assign(1, {});
         setup_ = 0;
         emit trialsChanged();
     });
@@ -227,9 +237,15 @@ void BenchActions::state(const QString& path, const workflow::StatedTerms& terms
 }
 
 void BenchActions::assessOn(int setup) {
-    if (trials_.empty()) trials_.emplace_back();
     setup_ = setup;
+    const Setup* s = session_.setup(setup);
+    assessedOn_ = s && s->reading ? patchesOf(*s->reading) : std::vector<Vector3>();
     for (std::size_t i = 0; i < trials_.size(); ++i) tryOut(i);
+}
+
+bool BenchActions::isOutOfDate() const {
+    const Setup* s = session_.setup(setup_);
+    return s && assessedOn_ != (s->reading ? patchesOf(*s->reading) : std::vector<Vector3>());
 }
 
 void BenchActions::tryOut(std::size_t trial) {

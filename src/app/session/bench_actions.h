@@ -69,6 +69,8 @@ class BenchActions : public QObject {
     /// Tries all of them on that setup's reading.
     void assessOn(int setup);
     int assessedSetup() const { return setup_; }
+    /// The setup's chart was read anew since.
+    bool isOutOfDate() const;
 
   signals:
     void progress(int done, int all);
@@ -95,6 +97,7 @@ class BenchActions : public QObject {
     int job_ = 0;
     std::vector<Trial> trials_;
     int setup_ = 0;
+    std::vector<Vector3> assessedOn_;  ///< the patches of the reading that was
 };
 
 }  // namespace refero

@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 #include "core/assess/defects.h"
 #include "core/colour/difference.h"

@@ -207,7 +207,9 @@ std::vector<RampStep> bandsIn(const FedTransform& fed, double stops) {
 std::vector<Merge> mergesIn(const FedTransform& fed, double stops, const Correction* own) {
     constexpr double kNear = 3, kFar = 30, kTold = 1, kShare = 0.3, kOwn = 0.6;
     const Reading& r = fed.reading();
-    const auto patches = countedOf(r);
+    auto patches = countedOf(r);
+    // Past the end of what is fed, clipping merges whatever the transform does.
+    std::erase_if(patches, [&](std::size_t i) { return fed.fed(r.patches[i].rgb, stops).maxCoeff() > 1; });
     std::vector<Merge> out;
     for (std::size_t a = 0; a < patches.size(); ++a)
         for (std::size_t b = a + 1; b < patches.size(); ++b) {

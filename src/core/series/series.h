@@ -83,7 +83,7 @@ struct SeriesStep {
     double chromaNoise = 0;  ///< of one pixel after that correction, root mean square over patches not black
     std::optional<double> skinNoise, redNoise;  ///< of skin, and of saturated reds
     double visualNoise = 0;  ///< of mid-grey, ISO 15739's weights of L*, u* and v*, one pixel, unfiltered
-    double blotch = 0;       ///< chroma of its coarse structure, worst patch, share of its level
+    double blotch = 0;       ///< coarse structure of the worst patch, share of its level; see PatchReading
     double clipped = 0;      ///< share of the patches with a clipped channel
     Vector3 clippedChannels{0, 0, 0};
     std::size_t buried = 0;                     ///< neighbours of the grey scale that cannot be told apart
