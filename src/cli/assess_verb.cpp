@@ -3,11 +3,11 @@
 #include <cstdio>
 #include <ostream>
 
+#include "cli/readings.h"
 #include "cli/space_option.h"
 #include "cli/verbs.h"
 #include "io/assessment_file.h"
 #include "io/curve_file.h"
-#include "io/reading_file.h"
 #include "words/assess_words.h"
 #include "workflow/assess.h"
 
@@ -40,13 +40,10 @@ class AssessVerb : public Verb {
     }
 
     Result<Outcome> run(Streams& s) override {
-        std::vector<Reading> readings;
-        for (const std::string& path : readings_) {
-            auto r = io::readReading(path);
-            if (!r) return tl::unexpected(r.error());
-            if (!r->found) return failure(path + ": no chart was found in its frame.");
-            readings.push_back(*std::move(r));
-        }
+        const auto readings = readReadings(readings_);
+        if (!readings) return tl::unexpected(readings.error());
+        for (const Reading& r : *readings)
+            if (!r.found) return failure(r.framePath + ": no chart was found in it.");
         workflow::StatedTerms stated;
         stated.transform = options_;
         if (!encoding_.empty()) {
@@ -61,7 +58,7 @@ class AssessVerb : public Verb {
         }
         if (balanced_) stated.balance = FeedBalance::balanced;
         if (unbalanced_) stated.balance = FeedBalance::asRecorded;
-        const auto done = workflow::assess(transform_ == "as-recorded" ? "" : transform_, readings, stated);
+        const auto done = workflow::assess(transform_ == "as-recorded" ? "" : transform_, *readings, stated);
         if (!done) return tl::unexpected(done.error());
         if (!json_.empty())
             if (auto ok = deliver(json_, io::prettyJson(io::toJson(done->assessment)), s); !ok)

@@ -6,6 +6,7 @@
 #include "cli/finish_options.h"
 #include "cli/fit_figures.h"
 #include "cli/known_colour_options.h"
+#include "cli/readings.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
 #include "core/colour/difference.h"
@@ -69,12 +70,8 @@ class Correct : public Verb {
     }
 
     Result<Outcome> run(Streams& s) override {
-        std::vector<Reading> readings;
-        for (const std::string& path : readings_) {
-            auto r = io::readReading(path);
-            if (!r) return tl::unexpected(r.error());
-            readings.push_back(*std::move(r));
-        }
+        const auto readings = readReadings(readings_);
+        if (!readings) return tl::unexpected(readings.error());
         FitOptions options;
         if (model_ != "auto") options.model = *modelByName(model_);
         if (objective_ != "auto")
@@ -90,7 +87,7 @@ class Correct : public Verb {
         const auto finish = finish_.over({});
         if (!finish) return tl::unexpected(finish.error());
         options.finish = *finish;
-        auto known = known_.measured(readings.front().encoding);
+        auto known = known_.measured(readings->front().encoding);
         if (!known) return tl::unexpected(known.error());
         options.known = *std::move(known);
         const auto limits = fitLimitsByName(limits_);
@@ -99,7 +96,7 @@ class Correct : public Verb {
         auto weights = weights_.weights();
         if (!weights) return tl::unexpected(weights.error());
         options.weights = *std::move(weights);
-        auto correction = fit(readings, options);
+        auto correction = fit(*readings, options);
         if (!correction) return tl::unexpected(correction.error());
         correction->built = plan::isoText(plan::now());
         const std::string text = io::prettyJson(io::toJson(*correction));

@@ -5,6 +5,7 @@
 
 #include "cli/fit_figures.h"
 #include "cli/known_colour_options.h"
+#include "cli/readings.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
 #include "core/assess/assessment.h"
@@ -62,17 +63,13 @@ class MatchVerb : public Verb {
     Result<Outcome> run(Streams& s) override {
         auto leader = io::readReading(leader_);
         if (!leader) return tl::unexpected(leader.error());
-        std::vector<Reading> follower;
-        for (const std::string& path : follower_) {
-            auto r = io::readReading(path);
-            if (!r) return tl::unexpected(r.error());
-            follower.push_back(*std::move(r));
-        }
+        const auto follower = readReadings(follower_);
+        if (!follower) return tl::unexpected(follower.error());
         auto leads = leaderThrough(*std::move(leader));
         if (!leads) return tl::unexpected(leads.error());
-        auto options = matchOptions(follower.front());
+        auto options = matchOptions(follower->front());
         if (!options) return tl::unexpected(options.error());
-        auto match = matched(*leads, follower, *options);
+        auto match = matched(*leads, *follower, *options);
         if (!match) return tl::unexpected(match.error());
         match->correction.built = plan::isoText(plan::now());
         if (auto ok = deliver(out_, io::prettyJson(io::toJson(match->correction)), s); !ok)
