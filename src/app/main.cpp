@@ -4,6 +4,7 @@
 #include <QCommandLineParser>
 #include <cstdio>
 
+#include "app/instance/one_instance.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/pictures/display_profile.h"
@@ -27,10 +28,15 @@ int main(int argc, char** argv) {
                                  QStringLiteral("[frames...]"));
     parser.process(app);
 
+    const QString name = refero::OneInstance::nameOf(refero::ownStudioFolder());
+    if (refero::OneInstance::handOver(name, parser.positionalArguments(), parser.isSet(demo))) return 0;
+    refero::OneInstance instance(name);
+    instance.listen();
+
     refero::look::dress();
     refero::display::find();
     refero::Dialogs dialogs;
-    auto own = refero::ownStudio(refero::ownStudioFolder());
+    auto own = refero::ownStudio(refero::ownStudioFolder(), refero::lastStudio());
     if (!own.studio) {
         std::fprintf(stderr, "refero: %s\n", qPrintable(own.message));
         return 1;
@@ -38,7 +44,14 @@ int main(int argc, char** argv) {
     refero::rememberStudio(QString::fromStdString(own.studio->path().string()));
     refero::MainWindow window(dialogs, std::move(own.studio));
     if (!own.message.isEmpty()) window.tell(own.message);
+    window.restore();
     window.show();
+    QObject::connect(&instance, &refero::OneInstance::started, &window,
+                     [&window](const QStringList& files, bool wantsDemo) {
+                         window.comeForward();
+                         if (wantsDemo) window.startDemo();
+                         window.openFrames(files);
+                     });
     if (parser.isSet(demo)) window.startDemo();
     window.openFrames(parser.positionalArguments());
     return QApplication::exec();

@@ -3,24 +3,33 @@
 #include "app/main_window.h"
 
 #include <QAction>
+#include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QFileInfo>
+#include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QScreen>
+#include <QSplitter>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QVBoxLayout>
+#include <array>
 #include <utility>
 
 #include "app/bench/bench_station.h"
 #include "app/charts/chart_data_files.h"
+#include "app/commands/main_menu.h"
 #include "app/commands/window_commands.h"
 #include "app/correction/correction_station.h"
 #include "app/empty_state.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/handover_station.h"
+#include "app/help/about_window.h"
+#include "app/help/help_window.h"
 #include "app/ledger/ledger.h"
+#include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/pairing/pairing_station.h"
@@ -28,13 +37,31 @@
 #include "app/reading/reading_station.h"
 #include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
+#include "app/session/day_actions.h"
+#include "app/session/handover_actions.h"
+#include "app/session/intake_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
+#include "app/settings/own_settings.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
 #include "io/curve_file.h"
 
 namespace refero {
+namespace {
+
+const QString kLedgerKey = QStringLiteral("window/ledger"),
+              kLedgerCompactKey = QStringLiteral("window/ledgerCompact"),
+              kPlaceKey = QStringLiteral("window/place"), kStationKey = QStringLiteral("window/station"),
+              kSurroundKey = QStringLiteral("window/surround");
+// Where the guide tells of each station, in their order.
+constexpr std::array kHelp{"Plan the day", "Bring the frames in", "Reading", "Correction",
+                           "Pairing",      "Hand over",           "Test"};
+constexpr const char* kKeysHelp = "Keys";
+constexpr int kLookAgain = 500;  // ms, whether what is at work is done
+
+}  // namespace
+
 MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
     session_.use(std::move(studio));
@@ -46,23 +73,31 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     auto* row = new QHBoxLayout(centre);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(0);
-    ledger_ = new Ledger(session_, centre);
-    row->addWidget(ledger_);
-    auto* column = new QVBoxLayout;
+    splitter_ = new QSplitter(Qt::Horizontal, centre);
+    splitter_->setObjectName(QStringLiteral("ledgerSplitter"));
+    splitter_->setHandleWidth(3);
+    splitter_->setChildrenCollapsible(false);
+    ledger_ = new Ledger(session_, splitter_);
+    splitter_->addWidget(ledger_);
+    auto* main = new QWidget(splitter_);
+    auto* column = new QVBoxLayout(main);
+    column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    splitter_->addWidget(main);
+    splitter_->setStretchFactor(0, 0);
+    splitter_->setStretchFactor(1, 1);
+    connect(splitter_, &QSplitter::splitterMoved, this, [this] {
+        ownSettings().setValue(compact_.value_or(false) ? kLedgerCompactKey : kLedgerKey, ledger_->width());
+    });
     bar_ = new TopBar(session_.undo(), centre);
     column->addWidget(bar_);
-    notice_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, centre);
-    notice_->setObjectName(QStringLiteral("notice"));
-    notice_->setContentsMargins(16, 8, 16, 8);
-    notice_->hide();
-    column->addWidget(notice_);
+    column->addWidget(buildNotice(main));
     pages_ = new QStackedWidget(centre);
     empty_ = new EmptyState(pages_);
     plan_ = new PlanStation(session_, dialogs_, pages_);
     frames_ = new FramesStation(session_, dialogs_, pages_);
     reading_ = new ReadingStation(session_, dialogs_, pages_);
-    correction_ = new CorrectionStation(session_, dialogs_, pages_);
+    correction_ = new CorrectionStation(session_, pages_);
     pairing_ = new PairingStation(session_, pages_);
     handover_ = new HandoverStation(session_, dialogs_, pages_);
     bench_ = new BenchStation(session_, dialogs_, pages_);
@@ -72,7 +107,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
           static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_), static_cast<QWidget*>(bench_)})
         pages_->addWidget(page);
     column->addWidget(pages_, 1);
-    row->addLayout(column, 1);
+    row->addWidget(splitter_);
     setCentralWidget(centre);
     fitRoom();  // before the first layout, which would grow the window to what a wide one needs
     buildActions();
@@ -99,11 +134,17 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(pairing_, &PairingStation::readingWanted, this, [this] { showStation(StationId::reading); });
     connect(&session_.bench(), &BenchActions::kept, this, &MainWindow::tell);
     connect(pairing_, &PairingStation::handoverWanted, this, [this] { showStation(StationId::handover); });
+    connect(correction_, &CorrectionStation::handoverWanted, this,
+            [this] { showStation(StationId::handover); });
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
     finder_ = new CommandFinder(this);
     studios_ = new StudioMenu(session_, dialogs_, this);
-    connect(bar_, &TopBar::studioMenuWanted, this, [this](const QPoint& at) { studios_->popup(at); });
+    connect(&session_, &Session::studioChanged, this, &MainWindow::showTitle);
+    menu_ = new MainMenu(this, studios_, [this] { return commandsOnPage(*pages_->currentWidget()); });
+    connect(bar_, &TopBar::menuWanted, this, [this](const QPoint& at) { menu_->popup(at); });
+    connect(bar_, &TopBar::findWanted, this,
+            [this] { finder_->open(commandsOf(*this, *pages_->currentWidget(), session_)); });
     connect(studios_, &StudioMenu::told, this, &MainWindow::tell);
     connect(studios_, &StudioMenu::demoWanted, this, &MainWindow::startDemo);
     connect(&session_, &Session::refused, this, [this](const QString& message) { tell(message); });
@@ -116,8 +157,33 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
         bar_->setProgress({});
         empty_->setMessage(message);
     });
+    connect(&demo_, &Demo::finished, this, [this] {
+        tell(
+            tr("This is a demo with made-up frames: try anything. What you bring in here is gone when Refero "
+               "closes; for your own work open or begin a studio in the menu."));
+    });
     showRightPage();
+    showTitle();
     ledger_->setFocus();
+}
+
+QWidget* MainWindow::buildNotice(QWidget* parent) {
+    noticeLine_ = new QWidget(parent);
+    noticeLine_->setObjectName(QStringLiteral("noticeLine"));
+    noticeLine_->setAttribute(Qt::WA_StyledBackground);
+    auto* row = new QHBoxLayout(noticeLine_);
+    row->setContentsMargins(16, 4, 8, 4);
+    notice_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, noticeLine_);
+    notice_->setObjectName(QStringLiteral("notice"));
+    row->addWidget(notice_, 1);
+    auto* seen = new look::Button(look::Button::Kind::icon, tr("Dismiss this message"), noticeLine_);
+    seen->setObjectName(QStringLiteral("noticeSeen"));
+    seen->setIconName(QStringLiteral("close"));
+    seen->setToolTip(tr("Dismiss this message"));
+    connect(seen, &QAbstractButton::clicked, noticeLine_, &QWidget::hide);
+    row->addWidget(seen, 0, Qt::AlignTop);
+    noticeLine_->hide();
+    return noticeLine_;
 }
 
 // What is at work in the background ends, or stops at a safe place, before what it stands on goes.
@@ -126,53 +192,77 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::buildActions() {
-    const auto add = [this](const char* object, const QString& text, const QList<QKeySequence>& keys,
-                            auto slot) {
+    const auto add = [this](const char* menu, const char* object, const QString& text,
+                            const QList<QKeySequence>& keys, auto slot) {
         auto* action = new QAction(text, this);
         action->setObjectName(QLatin1String(object));
+        action->setProperty(kMenuProperty, QLatin1String(menu));
         action->setShortcuts(keys);
         connect(action, &QAction::triggered, this, slot);
         addAction(action);
+        return action;
     };
-    add("findAction", QStringLiteral("Find and do"), {QKeySequence(QStringLiteral("Ctrl+K"))},
-        [this] { finder_->open(commandsOf(*this, session_)); });
-    add("openAction", QStringLiteral("Open frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
-    add("undoAction", QStringLiteral("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
-    add("redoAction", QStringLiteral("Redo"),
-        {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
-        [this] { session_.undo().redo(); });
+    const auto keys = [](const char* sequence) {
+        return QList<QKeySequence>{QKeySequence(QLatin1String(sequence))};
+    };
+    add("file", "findAction", tr("Find and do"), keys("Ctrl+K"), [this] { emit bar_->findWanted(); });
+    add("file", "openAction", tr("Import frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
+    auto* undo =
+        add("edit", "undoAction", tr("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
+    auto* redo = add("edit", "redoAction", tr("Redo"),
+                     {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
+                     [this] { session_.undo().redo(); });
+    const auto follow = [this, undo, redo] {
+        undo->setEnabled(session_.undo().canUndo());
+        redo->setEnabled(session_.undo().canRedo());
+    };
+    connect(&session_.undo(), &History::indexChanged, this, follow);
+    follow();
     // The stations keep their numbers in the order of the work.
-    add("planAction", QStringLiteral("Plan"), {QKeySequence(QStringLiteral("Ctrl+1"))},
-        [this] { showStation(StationId::plan); });
-    add("framesAction", QStringLiteral("Frames"), {QKeySequence(QStringLiteral("Ctrl+2"))},
-        [this] { showStation(StationId::frames); });
-    add("onSetAction", QStringLiteral("On set: judge chart shots as they come"),
-        {QKeySequence(QStringLiteral("Ctrl+Shift+2"))}, [this] {
-            showStation(StationId::frames);
-            frames_->showOnSet();
-        });
-    add("dayAction", tr("The day in one go: read, correct, hand over"),
-        {QKeySequence(QStringLiteral("Ctrl+Shift+D"))}, [this] {
-            showStation(StationId::frames);
-            frames_->showDay();
-        });
-    add("readingAction", QStringLiteral("Reading"), {QKeySequence(QStringLiteral("Ctrl+3"))},
-        [this] { showStation(StationId::reading); });
-    add("correctionAction", QStringLiteral("Correction"), {QKeySequence(QStringLiteral("Ctrl+4"))},
-        [this] { showStation(StationId::correction); });
-    add("pairingAction", tr("Pairing"), {QKeySequence(QStringLiteral("Ctrl+5"))},
-        [this] { showStation(StationId::pairing); });
-    add("handoverAction", QStringLiteral("Handover"), {QKeySequence(QStringLiteral("Ctrl+6"))},
-        [this] { showStation(StationId::handover); });
-    add("testAction", tr("Test a camera or a transform"), {QKeySequence(QStringLiteral("Ctrl+7"))},
-        [this] { showStation(StationId::test); });
-    add("quitAction", tr("Close Refero"), {QKeySequence(QStringLiteral("Ctrl+Q"))}, [this] { close(); });
-    add("surroundAction", QStringLiteral("Change the surround"), {QKeySequence(QStringLiteral("Ctrl+B"))},
-        [this] { toggleSurround(); });
-    add("viewingAction", QStringLiteral("Picture only"), {QKeySequence(Qt::Key_F11)},
+    const auto station = [&](const char* object, const QString& name, const char* sequence, StationId id) {
+        add("go", object, name, keys(sequence), [this, id] { showStation(id); });
+    };
+    station("planAction", tr("Plan"), "Ctrl+1", StationId::plan);
+    station("framesAction", tr("Frames"), "Ctrl+2", StationId::frames);
+    station("readingAction", tr("Reading"), "Ctrl+3", StationId::reading);
+    station("correctionAction", tr("Correction"), "Ctrl+4", StationId::correction);
+    station("pairingAction", tr("Pairing"), "Ctrl+5", StationId::pairing);
+    station("handoverAction", tr("Handover"), "Ctrl+6", StationId::handover);
+    station("testAction", tr("Test a camera or a transform"), "Ctrl+7", StationId::test);
+    add("go", "onSetAction", tr("On set: judge chart shots as they come"), keys("Ctrl+Shift+2"), [this] {
+        showStation(StationId::frames);
+        frames_->showOnSet();
+    });
+    add("go", "dayAction", tr("The day in one go: read, correct, hand over"), keys("Ctrl+Shift+D"), [this] {
+        showStation(StationId::frames);
+        frames_->showDay();
+    });
+    add("view", "surroundAction", tr("Change the surround"), keys("Ctrl+B"), [this] { toggleSurround(); });
+    add("view", "viewingAction", tr("Picture only"), {QKeySequence(Qt::Key_F11)},
         [this] { setViewingOnly(!viewingOnly_); });
-    add("leaveViewingAction", QStringLiteral("Leave picture only"), {QKeySequence(QStringLiteral("Ctrl+W"))},
+    add("view", "leaveViewingAction", tr("Leave picture only"), keys("Ctrl+W"),
         [this] { setViewingOnly(false); });
+    add("help", "helpAction", tr("Help for this page"), {QKeySequence(Qt::Key_F1)},
+        [this] { showHelp(QLatin1String(kHelp[static_cast<std::size_t>(station_)])); });
+    add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(tr("Guide")); });
+    add("help", "keysAction", tr("All keys"), keys("Ctrl+F1"),
+        [this] { showHelp(QLatin1String(kKeysHelp)); });
+    add("help", "aboutAction", tr("About Refero"), {}, [this] { AboutWindow(this).exec(); });
+    // Not in the menu, which it opens.
+    add("", "menuAction", tr("Menu"), {QKeySequence(Qt::Key_F10)},
+        [this] { menu_->popup(bar_->menuPlace()); });
+    add("end", "quitAction", tr("Close Refero"), keys("Ctrl+Q"), [this] { close(); });
+}
+
+void MainWindow::showHelp(const QString& heading) {
+    if (!help_) help_ = new HelpWindow(this);
+    help_->openAt(heading);
+}
+
+void MainWindow::showTitle() {
+    const QString file =
+        QFileInfo(QString::fromStdString(session_.studio()->path().string())).completeBaseName();
+    setWindowTitle(tr("%1 - Refero", "the studio's name").arg(file));
 }
 
 void MainWindow::showRightPage() {
@@ -185,6 +275,7 @@ void MainWindow::showRightPage() {
 
 void MainWindow::showStation(StationId id) {
     station_ = id;
+    ownSettings().setValue(kStationKey, static_cast<int>(id));
     showRightPage();
 }
 
@@ -212,7 +303,13 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 void MainWindow::fitRoom() {
     const bool compact = width() < look::kCompactBelow;
     if (std::exchange(compact_, compact) == compact) return;
-    ledger_->setFixedWidth(compact ? look::kLedgerWidthCompact : look::kLedgerWidth);
+    const int ledger = ownSettings()
+                           .value(compact ? kLedgerCompactKey : kLedgerKey,
+                                  compact ? look::kLedgerWidthCompact : look::kLedgerWidth)
+                           .toInt();
+    ledger_->setMinimumWidth(look::kLedgerWidthLeast);
+    ledger_->setMaximumWidth(look::kLedgerWidthMost);
+    splitter_->setSizes({ledger, width() - ledger - splitter_->handleWidth()});
     bar_->setCompact(compact);
     plan_->setCompact(compact);
     frames_->setCompact(compact);
@@ -231,6 +328,8 @@ void MainWindow::fitRoom() {
 
 void MainWindow::toggleSurround() {
     look::setSurround(look::surround() == look::Surround::dim ? look::Surround::booth : look::Surround::dim);
+    ownSettings().setValue(kSurroundKey, look::surround() == look::Surround::booth ? QStringLiteral("booth")
+                                                                                   : QStringLiteral("dim"));
     for (QWidget* w : findChildren<QWidget*>()) w->update();
 }
 
@@ -313,15 +412,93 @@ void MainWindow::takeLogCurve(const QString& path) {
 }
 
 void MainWindow::tell(const QString& message) {
-    constexpr int kFewWords = 60;
+    constexpr int kFewWords = 36;
     const bool few = message.size() <= kFewWords;
     bar_->setProgress(few ? message : QString());
     notice_->setText(few ? QString() : message);
-    notice_->setVisible(!few);
+    noticeLine_->setVisible(!few);
 }
 
 void MainWindow::startDemo() {
     demo_.start();
+}
+
+void MainWindow::restore() {
+    const auto settings = ownSettings();
+    restoreGeometry(settings.value(kPlaceKey).toByteArray());
+    if (settings.value(kSurroundKey).toString() == QLatin1String("booth")) {
+        look::setSurround(look::Surround::booth);
+        update();
+    }
+    const int last = settings.value(kStationKey, static_cast<int>(StationId::reading)).toInt();
+    if (last >= 0 && last <= static_cast<int>(StationId::test) && !session_.setups().empty())
+        showStation(static_cast<StationId>(last));
+}
+
+void MainWindow::remember() const {
+    if (!viewingOnly_) ownSettings().setValue(kPlaceKey, saveGeometry());
+}
+
+void MainWindow::comeForward() {
+    leaving_ = false;
+    show();
+    setWindowState(windowState() & ~Qt::WindowMinimized);
+    raise();
+    activateWindow();
+}
+
+QStringList MainWindow::atWork() const {
+    QStringList out;
+    auto& session = const_cast<Session&>(session_);
+    const FrameQueue& queue = session.handover().frameQueue();
+    if (queue.state() == FrameQueue::State::running || queue.state() == FrameQueue::State::pausing)
+        out << tr("%1 of %2 frames are handed over; the rest can be gone on with under What went out.")
+                   .arg(queue.done())
+                   .arg(queue.all());
+    if (session.handover().giving()) out << tr("Files for a receiver are being written.");
+    if (session.dayWork().running()) out << tr("The day is being read, corrected and handed over.");
+    if (session.intake().running()) out << tr("Frames are coming in.");
+    if (session.bench().reading()) out << tr("An exposure series is being read.");
+    return out;
+}
+
+// Asked once, and only where something would be interrupted.
+void MainWindow::closeEvent(QCloseEvent* event) {
+    const QStringList work = leaving_ ? QStringList() : atWork();
+    if (work.isEmpty()) {
+        remember();
+        if (help_) help_->close();
+        return event->accept();
+    }
+    switch (dialogs_.closing(this, work)) {
+        case Dialogs::Closing::stay:
+            return event->ignore();
+        case Dialogs::Closing::stop:
+            remember();
+            if (help_) help_->close();
+            return event->accept();
+        case Dialogs::Closing::afterwards:
+            event->ignore();
+            remember();
+            closeAfterwards();
+    }
+}
+
+// Out of sight until it is done; a later start brings it back.
+void MainWindow::closeAfterwards() {
+    leaving_ = true;
+    if (help_) help_->close();
+    const bool quits = QGuiApplication::quitOnLastWindowClosed();
+    QGuiApplication::setQuitOnLastWindowClosed(false);
+    hide();
+    auto* timer = new QTimer(this);
+    connect(timer, &QTimer::timeout, this, [this, timer, quits] {
+        if (leaving_ && !atWork().isEmpty()) return;
+        timer->deleteLater();
+        QGuiApplication::setQuitOnLastWindowClosed(quits);
+        if (leaving_ && quits) QCoreApplication::quit();
+    });
+    timer->start(kLookAgain);
 }
 
 void MainWindow::nameSetup(int id) {

@@ -9,6 +9,7 @@
 #include "app/dialogs/dialogs.h"
 #include "app/session/session.h"
 
+class QSplitter;
 class QStackedWidget;
 
 namespace refero {
@@ -21,9 +22,11 @@ class CommandFinder;
 class EmptyState;
 class FramesStation;
 class HandoverStation;
+class HelpWindow;
 class BenchStation;
 class PairingStation;
 class Ledger;
+class MainMenu;
 class PlanStation;
 class ReadingStation;
 class StudioMenu;
@@ -46,8 +49,15 @@ class MainWindow : public QMainWindow {
     void showStation(StationId id);
     StationId station() const { return station_; }
     void setViewingOnly(bool only);
+    /// As a person left it: size and place, surround, station.
+    void restore();
+    /// In front of all others.
+    void comeForward();
+    /// A sentence for each thing that closing would interrupt.
+    QStringList atWork() const;
 
   protected:
+    void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
@@ -55,21 +65,30 @@ class MainWindow : public QMainWindow {
 
   private:
     void buildActions();
+    QWidget* buildNotice(QWidget* parent);
     void fitRoom();
     void showRightPage();
     void chooseFrames();
     void takeChartData(const QString& path);
     void takeLogCurve(const QString& path);
     void nameSetup(int id);
+    void remember() const;
+    void closeAfterwards();
+    void showHelp(const QString& heading);
+    void showTitle();
     void toggleSurround();
 
     Dialogs& dialogs_;
     Session session_;
     Demo demo_;
     CommandFinder* finder_;
+    MainMenu* menu_;
+    HelpWindow* help_ = nullptr;  ///< once it was asked for
     StudioMenu* studios_;
     TopBar* bar_;
+    QWidget* noticeLine_;
     look::Label* notice_;
+    QSplitter* splitter_;
     Ledger* ledger_;
     QStackedWidget* pages_;
     EmptyState* empty_;
@@ -83,6 +102,7 @@ class MainWindow : public QMainWindow {
     StationId station_ = StationId::reading;
     bool viewingOnly_ = false;
     std::optional<bool> compact_;  ///< nothing before the first layout
+    bool leaving_ = false;         ///< hidden, until what is at work is done
 };
 
 }  // namespace refero

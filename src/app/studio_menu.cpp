@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/studio_menu.h"
 
+#include <QDir>
 #include <QFileInfo>
 
 #include "app/dialogs/dialogs.h"
@@ -16,6 +17,15 @@ namespace {
 
 constexpr int kRecentKept = 8;
 const char* const kStudios = "Refero studios (*.refero)";
+// Two studios of one name are told apart by where they are.
+QString titleOf(const QString& path) {
+    QString folder = QFileInfo(path).absolutePath();
+    const QString home = QDir::homePath();
+    if (folder == home || folder.startsWith(home + QLatin1Char('/')))
+        folder.replace(0, home.size(), QStringLiteral("~"));
+    return StudioMenu::tr("%1, in %2", "a file and its folder").arg(QFileInfo(path).fileName(), folder);
+}
+
 const char* const kJson = "Refero studio as JSON (*.json)";
 
 }  // namespace
@@ -24,6 +34,11 @@ QStringList recentStudios() {
     QStringList out = ownSettings().value(QStringLiteral("studios")).toStringList();
     out.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
     return out;
+}
+
+QString lastStudio() {
+    const QStringList all = ownSettings().value(QStringLiteral("studios")).toStringList();
+    return all.isEmpty() || !QFileInfo::exists(all.front()) ? QString() : all.front();
 }
 
 void rememberStudio(const QString& path) {
@@ -57,8 +72,7 @@ StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)
 void StudioMenu::fill() {
     clear();
     const QString current = QString::fromStdString(session_.studio()->path().string());
-    auto* here = addAction(QFileInfo(current).fileName());
-    here->setEnabled(false);
+    addAction(titleOf(current))->setEnabled(false);
     addSeparator();
     addActions(fixed_);
     QStringList others = recentStudios();
@@ -66,8 +80,7 @@ void StudioMenu::fill() {
     if (others.isEmpty()) return;
     addSeparator();
     for (const QString& path : others) {
-        auto* action = addAction(QFileInfo(path).fileName());
-        action->setToolTip(path);
+        auto* action = addAction(titleOf(path));
         connect(action, &QAction::triggered, this, [this, path] { open(path); });
     }
 }

@@ -45,6 +45,8 @@ class StudioMenu : public QMenu {
 /// Paths of the studios used last, newest first; those that are gone are left out. Kept in the XDG
 /// configuration folder.
 QStringList recentStudios();
+/// The one of last time; empty where there was none or it is gone.
+QString lastStudio();
 void rememberStudio(const QString& path);
 
 }  // namespace refero

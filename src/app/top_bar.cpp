@@ -72,14 +72,21 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     progress_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     progress_->setObjectName(QStringLiteral("progress"));
     progress_->setWordWrap(false);
+    progress_->setMinimumWidth(1);
+    progress_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     row->addWidget(progress_);
-    row->addSpacing(12);
+    row->addSpacing(8);
 
-    connect(addIcon("folder-open", "openButton", QStringLiteral("Open frames (Ctrl+O)")),
-            &QAbstractButton::clicked, this, &TopBar::openWanted);
-    auto* studio = addIcon("archive", "studioButton", QStringLiteral("Studios: open, begin, copy, export"));
-    connect(studio, &QAbstractButton::clicked, this,
-            [this, studio] { emit studioMenuWanted(studio->mapToGlobal(QPoint(0, studio->height()))); });
+    find_ = new look::Button(look::Button::Kind::plain, {}, this);
+    find_->setObjectName(QStringLiteral("findButton"));
+    find_->setIconName(QStringLiteral("find"));
+    find_->setAccessibleName(tr("Find and do"));
+    find_->setToolTip(tr("Find and do anything by its name (Ctrl+K)"));
+    connect(find_, &QAbstractButton::clicked, this, &TopBar::findWanted);
+    row->addWidget(find_);
+    row->addSpacing(4);
+    connect(addIcon("folder-open", "openButton", tr("Import frames (Ctrl+O)")), &QAbstractButton::clicked,
+            this, &TopBar::openWanted);
     auto* undoButton = addIcon("undo-2", "undoButton", QStringLiteral("Undo (Ctrl+Z)"));
     auto* redoButton = addIcon("redo-2", "redoButton", QStringLiteral("Redo (Ctrl+Shift+Z)"));
     steps_ = addIcon("history", "stepsButton", QStringLiteral("All steps, by name"));
@@ -102,10 +109,16 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
             &QAbstractButton::clicked, this, &TopBar::surroundWanted);
     connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")),
             &QAbstractButton::clicked, this, &TopBar::viewingWanted);
+    auto* menu = addIcon("menu", "menuButton", tr("Menu: studios, steps, pages, help (F10)"));
+    connect(menu, &QAbstractButton::clicked, this,
+            [this, menu] { emit menuWanted(menu->mapToGlobal(QPoint(0, menu->height()))); });
+    setCompact(false);
 }
 
 void TopBar::setCompact(bool compact) {
     for (StationTab* tab : tabs_) tab->setCompact(compact);
+    find_->setText(compact ? QString() : tr("Find  Ctrl+K"));
+    find_->updateGeometry();
 }
 
 look::Button* TopBar::addIcon(const char* icon, const char* object, const QString& hint) {
@@ -134,6 +147,12 @@ void TopBar::setStation(int index) {
 
 void TopBar::setProgress(const QString& text) {
     progress_->setText(text);
+    progress_->setToolTip(text);
+}
+
+QPoint TopBar::menuPlace() const {
+    const auto* menu = findChild<look::Button*>(QStringLiteral("menuButton"));
+    return menu->mapToGlobal(QPoint(0, menu->height()));
 }
 
 void TopBar::paintEvent(QPaintEvent*) {

@@ -19,13 +19,16 @@ class TopBar : public QWidget {
     explicit TopBar(History& undo, QWidget* parent = nullptr);
     void setStation(int index);
     void setProgress(const QString& text);
+    /// Where the menu opens.
+    QPoint menuPlace() const;
     void setCompact(bool compact);
 
   signals:
     void stationWanted(int index);
     void openWanted();
     /// At the lower left corner of its button.
-    void studioMenuWanted(const QPoint& at);
+    void menuWanted(const QPoint& at);
+    void findWanted();
     void surroundWanted();
     void viewingWanted();
 
@@ -39,6 +42,7 @@ class TopBar : public QWidget {
     History& undo_;
     QList<class StationTab*> tabs_;
     look::Label* progress_;
+    look::Button* find_;
     look::Button* steps_ = nullptr;
 };
 

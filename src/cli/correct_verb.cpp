@@ -124,11 +124,11 @@ class Correct : public Verb {
         print("Noise: red %.2f, green %.2f, blue %.2f, in colour %.2f times that of balance alone.\n",
               c.noise.gain.x(), c.noise.gain.y(), c.noise.gain.z(), c.noise.chromaGain);
         if (c.noise.stopsToBlotches)
-            print("Blotches are to be expected from %.1f stops more sensitivity on.\n",
-                  *c.noise.stopsToBlotches);
+            print("Colour noise shows %.1f stops above this sensitivity.\n", *c.noise.stopsToBlotches);
         if (c.summary.irreducibleError)
-            print("No correction could mend %.2f on average over 1500 made-up surfaces.\n",
-                  *c.summary.irreducibleError);
+            print(
+                "Best that this camera can do here: %.2f CIEDE2000 on average over 1500 made-up surfaces.\n",
+                *c.summary.irreducibleError);
         for (const Contender& k : c.considered) {
             const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
                                     (k.training ? ", with training colours" : "") +

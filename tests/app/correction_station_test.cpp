@@ -4,8 +4,10 @@
 #include <QLabel>
 #include <QTableView>
 
+#include "app/correction/correction_station.h"
 #include "app/plots/certainty_view.h"
 #include "app/session/correction_actions.h"
+#include "app/station/figures_panel.h"
 #include "app/tables/contender_model.h"
 #include "app/tables/difference_model.h"
 #include "window_fixture.h"
@@ -54,6 +56,7 @@ TEST_F(CorrectionInTheWindow, AnotherModelIsBuiltAtOnce) {
 
 TEST_F(CorrectionInTheWindow, ThisJobsColoursAreFavouredFromTheList) {
     ASSERT_TRUE(openAndCorrect());
+    find<CorrectionStation>("correctionStation")->showPage(CorrectionStation::Page::patches);
     auto* list = find<QTableView>("differenceList");
     list->selectRow(0);
     const QString id = list->currentIndex().data(DifferenceModel::kIdRole).toString();
@@ -86,6 +89,7 @@ TEST_F(CorrectionInTheWindow, ThisJobsColoursAreFavouredFromTheList) {
 
 TEST_F(CorrectionInTheWindow, TellsWhatElseWasTriedAndHowSureItIs) {
     ASSERT_TRUE(openAndCorrect());
+    find<CorrectionStation>("correctionStation")->showPage(CorrectionStation::Page::patches);
     const Correction& c = *session().current()->correction;
     EXPECT_TRUE(visible<QWidget>("differenceList"));
     auto* models = find<QTableView>("contenderList");
@@ -165,33 +169,54 @@ TEST_F(CorrectionInTheWindow, FramesOpenedHereAreJudgedOn) {
     EXPECT_EQ(find<QComboBox>("pictureChoice")->count(), 2);
 }
 
-TEST_F(CorrectionInTheWindow, HandsOverWithTheProofShown) {
-    const test::TemporaryFolder folder;
+TEST_F(CorrectionInTheWindow, LeadsToTheOneHandover) {
     ASSERT_TRUE(openAndCorrect());
-    answers.target = QString::fromStdString(folder / "out.icc");
-    auto* format = find<QComboBox>("formatChoice");
-    format->setCurrentIndex(1);
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return session().current()->handover.has_value(); }))
-        << find<QLabel>("handoverOutcome")->text().toStdString();
-    EXPECT_TRUE(answers.suggested.contains(QStringLiteral("Heron"))) << "the name says what it is for";
-    EXPECT_TRUE(std::filesystem::exists(folder / "out.icc"));
-    const QString outcome = find<QLabel>("handoverOutcome")->text();
-    EXPECT_TRUE(outcome.contains(QStringLiteral("Little CMS"))) << outcome.toStdString();
-    EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+    EXPECT_EQ(window->station(), MainWindow::StationId::handover);
 }
 
-TEST_F(CorrectionInTheWindow, AFailedHandoverSaysSoAndLeavesNothing) {
+// Where colour is judged the picture has at least 60 % of the window; findings that are good and figures are
+// a line each, and the figures come and go by their fold, go to the other side, and stay so.
+TEST_F(CorrectionInTheWindow, ThePictureHasTheRoom) {
     ASSERT_TRUE(openAndCorrect());
-    answers.target = QStringLiteral("/nowhere/out.icc");
-    find<QComboBox>("formatChoice")->setCurrentIndex(1);
-    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    ASSERT_TRUE(eventually(
-        [&] { return find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("/nowhere")); }));
-    EXPECT_FALSE(session().current()->handover);
-    answers.target.clear();
-    QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
-    EXPECT_FALSE(session().current()->handover) << "backing out of the box does nothing";
+    window->resize(1280, 800);
+    auto* panel = find<FiguresPanel>("correctionPanel");
+    panel->setFolded(true);
+    const auto share = [&](const QWidget* picture) {
+        return double(picture->width()) * picture->height() / (window->width() * window->height());
+    };
+    auto* picture = find<CompareView>("compareView");
+    ASSERT_TRUE(eventually([&] { return share(picture) >= 0.6; })) << share(picture);
+    EXPECT_FALSE(find<QTableView>("differenceList")->isVisible());
+    QTest::mouseClick(find<look::Button>("correctionFold"), Qt::LeftButton);
+    EXPECT_TRUE(visible<QTableView>("differenceList"));
+    QTest::mouseClick(visible<look::Button>("correctionMove"), Qt::LeftButton);
+    EXPECT_EQ(panel->side(), FiguresPanel::Side::right);
+    ASSERT_TRUE(eventually([&] { return picture->height() > 500; }));
+    window = nullptr;
+    openWindow();
+    EXPECT_FALSE(find<FiguresPanel>("correctionPanel")->folded()) << "as it was left";
+    EXPECT_EQ(find<FiguresPanel>("correctionPanel")->side(), FiguresPanel::Side::right);
+    find<FiguresPanel>("correctionPanel")->setSide(FiguresPanel::Side::below);
+    find<FiguresPanel>("correctionPanel")->setFolded(true);
+    window->showStation(MainWindow::StationId::reading);
+    find<FiguresPanel>("readingPanel")->setFolded(true);
+    ASSERT_TRUE(eventually([&] { return session().current() && session().current()->reading; }));
+    auto* frame = window->findChild<FrameView*>();
+    window->resize(1280, 800);
+    EXPECT_TRUE(eventually([&] { return share(frame) >= 0.6; })) << share(frame);
+}
+
+TEST_F(CorrectionInTheWindow, ScopesAreLargeEnoughToRead) {
+    ASSERT_TRUE(openAndCorrect());
+    window->resize(1280, 800);
+    auto* station = find<CorrectionStation>("correctionStation");
+    station->showPage(CorrectionStation::Page::scopes);
+    auto* scope = visible<QWidget>("scopeFirst");
+    EXPECT_TRUE(eventually([&] { return std::min(scope->width(), scope->height()) >= 300; }))
+        << scope->width() << " x " << scope->height();
+    station->showPage(CorrectionStation::Page::patches);
+    find<FiguresPanel>("correctionPanel")->setFolded(true);
 }
 
 TEST_F(CorrectionInTheWindow, WithoutAReadingItPointsTheWay) {

@@ -199,7 +199,7 @@ TEST_F(Frames, AreSeenLargeWithWhatWasRecordedUnderThePointer) {
     EXPECT_TRUE(
         visible<QLabel>("viewerFacts")->text().startsWith(QStringLiteral("1 of 2, 1500 x 1000, linear")))
         << qPrintable(visible<QLabel>("viewerFacts")->text());
-    EXPECT_TRUE(visible<QLabel>("viewerDisplay")->text().contains(QStringLiteral("sRGB"))) << "said aloud";
+    EXPECT_TRUE(visible<QLabel>("viewerDisplay")->text().contains(QStringLiteral("No profile for this display"))) << "said aloud";
     // The readout is the file's own value, read by itself.
     const auto file = io::readFrame(frame("good.tif").toStdString());
     ASSERT_TRUE(file);

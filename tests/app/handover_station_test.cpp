@@ -76,7 +76,7 @@ TEST_F(HandoverInTheWindow, GivesTheRawDeveloperProvedProfilesAndKeepsTheRecord)
     QAbstractItemModelTester tester(past->model());
     EXPECT_EQ(past->model()->rowCount(), 2);
     EXPECT_EQ(cell(past, 0, 1), QStringLiteral("Raw developer"));
-    EXPECT_EQ(cell(past, 0, 4), QStringLiteral("As it is now"));
+    EXPECT_EQ(cell(past, 0, 4), QStringLiteral("Up to date"));
     EXPECT_TRUE(cell(find<RowTable>("parcelList"), 0, 2).contains(QStringLiteral("read it back")));
     const workflow::HandedOver& h = session().current()->handedOver.front();
     EXPECT_TRUE(std::filesystem::exists(h.path));
@@ -347,7 +347,7 @@ TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
     finish.contrast = 0.4;
     session().correction().setFinish(id, finish);
     ASSERT_TRUE(session().current()->handedOver.front().stale);
-    EXPECT_EQ(cell(find<RowTable>("handoverHistory"), 0, 4), QStringLiteral("Stale"));
+    EXPECT_EQ(cell(find<RowTable>("handoverHistory"), 0, 4), QStringLiteral("Out of date"));
     EXPECT_EQ(session().current()->due(), QStringLiteral("Changed since it went out"));
     session().undo().undo();
     EXPECT_FALSE(session().current()->handedOver.front().stale) << "it is again what went out";
@@ -372,6 +372,36 @@ TEST_F(HandoverInTheWindow, RefusesAKindOfFileThatCannotHoldTheSpace) {
     choose("receiverRaw");
     EXPECT_TRUE(find<look::Button>("parcelButton")->isEnabled())
         << "who gets no frames needs no name for them";
+}
+
+TEST_F(HandoverInTheWindow, OneFileGoesOutWithTheProofShown) {
+    ASSERT_TRUE(ready());
+    choose("receiverOneFile");
+    answers.target = QString::fromStdString(folder / "out.icc");
+    auto* format = find<QComboBox>("formatChoice");
+    format->setCurrentIndex(1);
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->handover.has_value(); }))
+        << find<QLabel>("handoverOutcome")->text().toStdString();
+    EXPECT_TRUE(answers.suggested.contains(QStringLiteral("Heron"))) << "the name says what it is for";
+    EXPECT_TRUE(std::filesystem::exists(folder / "out.icc"));
+    const QString outcome = find<QLabel>("handoverOutcome")->text();
+    EXPECT_TRUE(outcome.contains(QStringLiteral("Little CMS"))) << outcome.toStdString();
+    EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+}
+
+TEST_F(HandoverInTheWindow, AFileThatFailsSaysSoAndLeavesNothing) {
+    ASSERT_TRUE(ready());
+    choose("receiverOneFile");
+    answers.target = QStringLiteral("/nowhere/out.icc");
+    find<QComboBox>("formatChoice")->setCurrentIndex(1);
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    ASSERT_TRUE(eventually(
+        [&] { return find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("/nowhere")); }));
+    EXPECT_FALSE(session().current()->handover);
+    answers.target.clear();
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    EXPECT_FALSE(session().current()->handover) << "backing out of the box does nothing";
 }
 
 TEST_F(HandoverInTheWindow, SaysWhatCouldNotBeWritten) {

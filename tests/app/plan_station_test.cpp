@@ -118,10 +118,10 @@ TEST_F(Planning, ThePolicyDecidesWhatIsDue) {
     choose("setupLamp", "Panel");
     type("setupPower", "40");
     EXPECT_FALSE(day().day().rows()[2].ownChart) << "usual: power does not count";
-    choose("policyChoice", "Strict");
+    choose("policyChoice", "any change");
     EXPECT_TRUE(day().day().rows()[2].ownChart);
     EXPECT_TRUE(day().day().rows()[2].why.contains(QStringLiteral("power 100 % to 40 %")));
-    EXPECT_EQ(session().undo().undoText(), QStringLiteral("A change is: Strict"));
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("New chart shot after: any change"));
 }
 
 TEST_F(Planning, ImpossibleValuesAreRefusedWithTheReasonAndNothingChanges) {
@@ -243,7 +243,7 @@ TEST_F(Planning, ASetupThatWaitsTakesTheNextFrameAsItsChart) {
     press(window.get(), Qt::Key_1, Qt::ControlModifier);
     choose("setupLamp", "Panel");
     EXPECT_EQ(session().setup(id)->plan.state, plan::DueState::stale);
-    EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Stale: light Flash to Panel"));
+    EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Out of date: light Flash to Panel"));
     click("restate");
     EXPECT_EQ(session().setup(id)->plan.state, plan::DueState::done);
 }

@@ -5,6 +5,7 @@
 
 #include "app/findings/check_view.h"
 #include "app/findings/findings.h"
+#include "app/findings/verdict_line.h"
 #include "app/look/icon.h"
 #include "app/look/style_sheet.h"
 #include "app/look/tokens.h"
@@ -81,24 +82,48 @@ TEST(CheckView, SpeaksAndGrowsWithItsText) {
     EXPECT_GT(view.heightForWidth(160), view.heightForWidth(320)) << "narrower is taller, nothing is cut off";
 }
 
-TEST(Findings, PutWhatNeedsYouFirst) {
+TEST(Findings, PutWhatNeedsYouFirstAndFoldWhatIsGood) {
     Findings findings;
     findings.resize(316, 700);
     findings.setChecks({someCheck(Verdict::pass, "one"), someCheck(Verdict::reshoot, "two"),
-                        someCheck(Verdict::review, "three")},
-                       Verdict::reshoot);
+                        someCheck(Verdict::review, "three")});
     QStringList order;
     for (CheckView* v : findings.findChildren<CheckView*>())
         order << v->accessibleName().section(QLatin1Char(':'), 0, 0);
     EXPECT_EQ(order, (QStringList{QStringLiteral("two"), QStringLiteral("three"), QStringLiteral("one")}));
-    findings.setMessage(QStringLiteral("Reading"), QStringLiteral("A moment."));
+    EXPECT_TRUE(findings.needed());
+    const auto good = [&] { return findings.findChildren<CheckView*>().back(); };
+    EXPECT_TRUE(good()->isHidden()) << "what is good is one line";
+    QTest::mouseClick(findings.findChild<look::Button*>(QStringLiteral("goodFold")), Qt::LeftButton);
+    EXPECT_FALSE(good()->isHidden());
+    findings.setChecks({someCheck(Verdict::pass, "one")});
+    EXPECT_FALSE(findings.needed());
+    EXPECT_TRUE(findings.any());
+    findings.setMessage(QStringLiteral("A moment."));
     EXPECT_TRUE(findings.findChildren<CheckView*>().isEmpty());
-    QSignalSpy wanted(&findings, &Findings::nextStepWanted);
-    findings.setNextStep(QStringLiteral("Go on"), QStringLiteral("Because."));
-    QTest::mouseClick(findings.findChild<look::Button*>(QStringLiteral("nextStep")), Qt::LeftButton);
+    EXPECT_TRUE(findings.needed());
+}
+
+TEST(VerdictLine, NamesWhatNeedsSomebodyAndHasTheNextStep) {
+    VerdictLine line;
+    line.resize(900, 52);
+    const auto said = [&] {
+        return line.findChild<QWidget*>(QStringLiteral("verdictLine"))->accessibleName();
+    };
+    line.setChecks({someCheck(Verdict::pass, "one"), someCheck(Verdict::reshoot, "two")}, Verdict::reshoot);
+    EXPECT_EQ(line.findChild<QWidget*>(QStringLiteral("verdict"))->accessibleName(),
+              QStringLiteral("Shoot again"));
+    EXPECT_EQ(said(), QStringLiteral("1 of 2 checks: two"));
+    line.setChecks(std::vector<Check>(6, someCheck(Verdict::pass, "one")), Verdict::pass);
+    EXPECT_EQ(said(), QStringLiteral("All 6 checks are good."));
+    QSignalSpy wanted(&line, &VerdictLine::nextStepWanted);
+    auto* step = line.findChild<look::Button*>(QStringLiteral("nextStep"));
+    line.setNextStep(QStringLiteral("Go on"), QStringLiteral("Because."));
+    EXPECT_TRUE(said().endsWith(QStringLiteral("Because.")));
+    QTest::mouseClick(step, Qt::LeftButton);
     EXPECT_EQ(wanted.count(), 1);
-    findings.setNextStep(QStringLiteral("Go on"), {}, false);
-    QTest::mouseClick(findings.findChild<look::Button*>(QStringLiteral("nextStep")), Qt::LeftButton);
+    line.setNextStep(QStringLiteral("Go on"), {}, false);
+    QTest::mouseClick(step, Qt::LeftButton);
     EXPECT_EQ(wanted.count(), 1) << "a disabled step does nothing";
 }
 
@@ -196,7 +221,7 @@ TEST(Ledger, SaysWhatIsDueForEveryState) {
     s.reading->verdict = Verdict::review;
     s.plan.state = plan::DueState::stale;
     s.plan.brief = "the light has moved";
-    EXPECT_EQ(s.due(), QStringLiteral("Stale: the light has moved"));
+    EXPECT_EQ(s.due(), QStringLiteral("Out of date: the light has moved"));
     s.plan.state = plan::DueState::done;
     EXPECT_EQ(s.due(), QStringLiteral("Read, not corrected"));
     s.correction = Correction();

@@ -37,6 +37,10 @@ class Answers : public Dialogs {
         suggested = suggestion;
         return target;
     }
+    Closing closing(QWidget*, const QStringList&) override {
+        ++closings;
+        return close;
+    }
     std::optional<QString> nameOf(QWidget*, const QString&, const QString&, const QString&) override {
         return name;
     }
@@ -45,6 +49,8 @@ class Answers : public Dialogs {
     }
 
     QString suggested;
+    Closing close = Closing::stop;
+    int closings = 0;
 };
 
 inline bool eventually(const std::function<bool()>& condition, int milliseconds = 20000) {

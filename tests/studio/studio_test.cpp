@@ -330,7 +330,7 @@ TEST_F(StudioFile, CopiesReplaceWholeOrNotAtAll) {
     EXPECT_FALSE(saveCopy(s->path(), folder / "nowhere/b.refero"));
 }
 
-// The desktop knows a studio by its first bytes, as data/linux/refero-studio.xml says them (SQLite file
+// The desktop knows a studio by its first bytes, as packaging/refero-studio.xml says them (SQLite file
 // format, 1.3).
 TEST_F(StudioFile, IsKnownByItsFirstBytes) {
     made(path());
@@ -338,7 +338,7 @@ TEST_F(StudioFile, IsKnownByItsFirstBytes) {
     ASSERT_GT(bytes.size(), 100u);
     EXPECT_EQ(bytes.substr(0, 15), "SQLite format 3");
     EXPECT_EQ(bytes.substr(68, 4), "RfRo");
-    const std::string type = test::contentOf(std::string(REFERO_SOURCE) + "/data/linux/refero-studio.xml");
+    const std::string type = test::contentOf(std::string(REFERO_SOURCE) + "/packaging/refero-studio.xml");
     EXPECT_NE(type.find("offset=\"68\" value=\"RfRo\""), std::string::npos);
 }
 

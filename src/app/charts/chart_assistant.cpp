@@ -119,7 +119,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     auto* row = new QHBoxLayout;
     keep_ = new look::Button(look::Button::Kind::primary, QStringLiteral("Keep this chart"), this);
     keep_->setObjectName(QStringLiteral("keepChart"));
-    auto* leave = new look::Button(look::Button::Kind::plain, QStringLiteral("Leave it"), this);
+    auto* leave = new look::Button(look::Button::Kind::plain, tr("Cancel"), this);
     leave->setObjectName(QStringLiteral("leaveChart"));
     row->addWidget(keep_);
     row->addWidget(leave);

@@ -33,7 +33,7 @@ CopyPanel::CopyPanel(QWidget* parent) : QWidget(parent) {
     tile_->setToolTip(QStringLiteral("Takes out what the instrument has drifted since the last time."));
     keep_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Keep these values"), this);
     keep_->setObjectName(QStringLiteral("keepCopy"));
-    auto* leave = new look::Button(look::Button::Kind::plain, QStringLiteral("Leave it"), this);
+    auto* leave = new look::Button(look::Button::Kind::plain, tr("Cancel"), this);
     leave->setObjectName(QStringLiteral("leaveCopy"));
     auto* row = new QHBoxLayout;
     row->addWidget(measure_);

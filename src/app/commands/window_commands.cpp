@@ -5,6 +5,8 @@
 #include <QAbstractButton>
 #include <QAction>
 #include <QComboBox>
+#include <QCoreApplication>
+#include <QPointer>
 
 namespace refero {
 namespace {
@@ -36,13 +38,31 @@ void addActions(QWidget& window, std::vector<Command>& out) {
     }
 }
 
-void addChoices(QWidget& window, std::vector<Command>& out) {
-    for (auto* box : window.findChildren<QComboBox*>()) {
+void addButtons(QWidget& page, std::vector<Command>& out) {
+    for (auto* button : page.findChildren<QAbstractButton*>()) {
+        const QString name = button->accessibleName().isEmpty() ? button->text() : button->accessibleName();
+        // The proposed step is told apart.
+        if (name.isEmpty() || !button->isVisible() || !button->isEnabled() ||
+            button->objectName() == QLatin1String("nextStep"))
+            continue;
+        out.push_back({name,
+                       button->shortcut().isEmpty() ? QCoreApplication::translate("Commands", "On this page")
+                                                    : button->shortcut().toString(QKeySequence::NativeText),
+                       [button = QPointer(button)] {
+                           if (button) button->click();
+                       }});
+    }
+}
+
+void addChoices(QWidget& page, std::vector<Command>& out) {
+    for (auto* box : page.findChildren<QComboBox*>()) {
         if (!box->isVisible() || !box->isEnabled()) continue;
         for (int i = 0; i < box->count(); ++i)
             if (i != box->currentIndex())
-                out.push_back({box->accessibleName() + QStringLiteral(": ") + box->itemText(i),
-                               QStringLiteral("Choice"), [box, i] {
+                out.push_back({QCoreApplication::translate("Commands", "%1: %2", "a choice and its value")
+                                   .arg(box->accessibleName(), box->itemText(i)),
+                               QCoreApplication::translate("Commands", "Choice"), [box = QPointer(box), i] {
+                                   if (!box) return;
                                    box->setCurrentIndex(i);
                                    emit box->activated(i);
                                }});
@@ -58,13 +78,20 @@ void addSetups(Session& session, std::vector<Command>& out) {
 
 }  // namespace
 
-std::vector<Command> commandsOf(QWidget& window, Session& session) {
+std::vector<Command> commandsOf(QWidget& window, QWidget& page, Session& session) {
     std::vector<Command> out;
     addProposedStep(window, out);
     addSetups(session, out);
     addHistory(session.undo(), out);
     addActions(window, out);
-    addChoices(window, out);
+    addButtons(page, out);
+    addChoices(page, out);
+    return out;
+}
+
+std::vector<Command> commandsOnPage(QWidget& page) {
+    std::vector<Command> out;
+    addButtons(page, out);
     return out;
 }
 

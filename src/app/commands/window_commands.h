@@ -9,8 +9,11 @@
 
 namespace refero {
 
-/// All that can be done or gone to in a window as it stands: the step that is proposed, undo and redo by
-/// name, its actions, the choices that are to be seen, the setups.
-std::vector<Command> commandsOf(QWidget& window, Session& session);
+/// All that can be done or gone to in a window as it stands: the step that is proposed, the setups, undo and
+/// redo by name, its actions, what the page at hand offers.
+std::vector<Command> commandsOf(QWidget& window, QWidget& page, Session& session);
+
+/// The buttons of a page that are to be seen and can be pressed.
+std::vector<Command> commandsOnPage(QWidget& page);
 
 }  // namespace refero

@@ -4,13 +4,13 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/correction/handover_card.h"
 #include "app/correction/proof_page.h"
 #include "app/findings/findings.h"
 #include "app/judging/colours_page.h"
@@ -25,6 +25,7 @@
 #include "app/plots/certainty_view.h"
 #include "app/session/correction_actions.h"
 #include "app/session/reading_actions.h"
+#include "app/station/figures_panel.h"
 #include "app/tables/row_table.h"
 #include "core/fit/fit_checks.h"
 #include "words/treatment_words.h"
@@ -57,28 +58,27 @@ QString noiseAmplificationOf(const Correction& c) {
         out =
             QStringLiteral("Noise in colour: %1 times that of balance alone.").arg(times(c.noise.chromaGain));
         if (c.noise.stopsToBlotches && *c.noise.stopsToBlotches > 0)
-            out += QStringLiteral(" Blotches from %1 stops more sensitivity on.")
+            out += CorrectionStation::tr(" Colour noise shows %1 stops above this sensitivity.")
                        .arg(*c.noise.stopsToBlotches, 0, 'f', 1);
         else if (c.noise.stopsToBlotches)
-            out += QStringLiteral(" Blotches are to be expected already: use less sensitivity.");
+            out += CorrectionStation::tr(" Colour noise shows already: use less sensitivity.");
     }
     if (c.summary.irreducibleError)
-        out += QStringLiteral(" No correction could mend %1 over made-up surfaces.")
-                   .arg(times(*c.summary.irreducibleError));
+        out +=
+            CorrectionStation::tr(" Best that this camera can do here: %1 CIEDE2000, over made-up surfaces.")
+                .arg(times(*c.summary.irreducibleError));
     return out.trimmed();
 }
 
 }  // namespace
 
-CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent)
+CorrectionStation::CorrectionStation(Session& session, QWidget* parent)
     : Station(session, parent), differences_(this), contenders_(this) {
     setObjectName(QStringLiteral("correctionStation"));
-    QWidget* bar = buildBar();
-    QWidget* errors = buildErrors();
     judging_ = new JudgingView(this);
+    panel_ = new FiguresPanel(QStringLiteral("correction"), tr("figures"), judging_, this);
+    buildFigures();
     connectJudging();
-    card_ = new HandoverCard(session, dialogs, findings_);
-    findings_->setExtra(card_);
     connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
         const Setup* s = session_.current();
         if (!s || !s->correction) return;
@@ -90,77 +90,69 @@ CorrectionStation::CorrectionStation(Session& session, Dialogs& dialogs, QWidget
         list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
             plot_->setMarkedPatch(now.isValid() ? now.data(DifferenceModel::kIdRole).toString() : QString());
         });
-    lay(bar, judging_, errors);
+    lay(nullptr, panel_);
 }
 
-QWidget* CorrectionStation::buildBar() {
-    auto* bar = new QWidget(this);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(16, 8, 16, 8);
-    row->setSpacing(8);
-    const auto choice = [&](const char* caption, const char* object, std::initializer_list<const char*> items,
-                            const char* hint) {
-        auto* l = look::caption(QLatin1String(caption));
-        row->addWidget(l);
-        captions_.push_back(l);
-        auto* box = new QComboBox(bar);
-        box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(QLatin1String(caption));
-        box->setToolTip(QLatin1String(hint));
-        for (const char* item : items) box->addItem(QLatin1String(item));
-        row->addWidget(box);
-        row->addSpacing(8);
-        return box;
+// Beside each other below the picture, one over the other at its right.
+void CorrectionStation::buildFigures() {
+    auto* content = new QWidget(panel_);
+    figures_ = new QBoxLayout(QBoxLayout::LeftToRight, content);
+    figures_->setContentsMargins(8, 0, 8, 8);
+    figures_->setSpacing(12);
+    plot_ = new AbPlot(content);
+    figures_->addWidget(plot_, 1);
+    page_ = new QComboBox(panel_);
+    page_->setObjectName(QStringLiteral("pageChoice"));
+    page_->setAccessibleName(tr("What is told of the correction"));
+    figures_->addWidget(buildPages(content), 1);
+    headline_ = look::caption({}, panel_);
+    headline_->setMinimumWidth(1);
+    panel_->header()->addWidget(look::caption(tr("Show"), panel_));
+    panel_->header()->addWidget(page_);
+    panel_->header()->addWidget(headline_, 1);
+    panel_->setContent(content);
+    const auto turn = [this](FiguresPanel::Side side) {
+        figures_->setDirection(side == FiguresPanel::Side::below ? QBoxLayout::LeftToRight
+                                                                 : QBoxLayout::TopToBottom);
     };
-    model_ = choice("Model", "modelChoice", {"Automatic"},
-                    "Automatic takes what does better on patches it has not seen, and minds the noise.");
-    for (const Model m : kModels) model_->addItem(inWords(m));
-    intent_ =
-        choice("Favour", "intentChoice", {"Every patch alike", "Neutrals", "Skin", "Pleasing"},
-               "Which patches the fit favours: the chosen ones count four times. Pleasing puts the Rounded "
-               "finish on top.");
-    row->addStretch(1);
-    limits_ = choice("Judged as", "fitLimitsChoice", {}, "What the figures are held against.");
-    for (const FitLimits& l : fitLimitSets()) limits_->addItem(QString::fromStdString(l.name));
-    connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
-    connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
-    connect(limits_, &QComboBox::activated, this, [this](int index) {
-        session_.correction().judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
-    });
-    return bar;
+    connect(panel_, &FiguresPanel::sideChanged, this, turn);
+    turn(panel_->side());
 }
 
-QWidget* CorrectionStation::buildErrors() {
-    auto* errors = new QWidget(this);
-    errors->setFixedHeight(330);
-    auto* row = new QHBoxLayout(errors);
-    row->setContentsMargins(8, 8, 8, 8);
-    row->setSpacing(12);
-    plot_ = new AbPlot(errors);
-    row->addWidget(plot_, 1);
-    auto* side = new QVBoxLayout;
-    side->setContentsMargins(0, 4, 8, 0);
-    side->setSpacing(8);
-    summary_ = new look::Label({}, look::Size::small);
-    summary_->setObjectName(QStringLiteral("fitSummary"));
-    side->addWidget(summary_);
-    side->addWidget(buildPages(errors), 1);
-    row->addLayout(side, 1);
-    return errors;
-}
-
-// What is left of each patch, how sure the figures are and what they cost, and what else was tried.
-QWidget* CorrectionStation::buildPages(QWidget* parent) {
+// How it is built, and what else was tried.
+QWidget* CorrectionStation::buildFitting(QWidget* parent) {
     auto* holder = new QWidget(parent);
     auto* column = new QVBoxLayout(holder);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(6);
-    page_ = new QComboBox(holder);
-    page_->setObjectName(QStringLiteral("pageChoice"));
-    page_->setAccessibleName(QStringLiteral("What is told of the correction"));
-    auto* top = new QHBoxLayout;
-    top->addWidget(page_);
-    top->addStretch(1);
+    column->setSpacing(8);
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(8);
+    grid->setVerticalSpacing(6);
+    grid->setColumnStretch(1, 1);
+    grid->setColumnStretch(3, 1);
+    const auto choice = [&](int at, const QString& name, const char* object, const QStringList& items,
+                            const QString& hint) {
+        grid->addWidget(look::caption(name, holder), at / 2, 2 * (at % 2));
+        auto* box = new QComboBox(holder);
+        box->setObjectName(QLatin1String(object));
+        box->setAccessibleName(name);
+        box->setToolTip(hint);
+        box->addItems(items);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(6);
+        grid->addWidget(box, at / 2, 2 * (at % 2) + 1);
+        return box;
+    };
+    QStringList models{tr("Automatic")}, sets;
+    for (const Model m : kModels) models << inWords(m);
+    for (const FitLimits& l : fitLimitSets()) sets << QString::fromStdString(l.name);
+    model_ = choice(0, tr("Model"), "modelChoice", models,
+                    tr("Automatic takes what does better on patches it has not seen, and minds the noise."));
+    intent_ = choice(1, tr("Priority"), "intentChoice",
+                     {tr("All patches equally"), tr("Neutrals"), tr("Skin"), tr("Pleasing")},
+                     tr("Which patches the fit favours: the chosen ones count four times. Pleasing puts the "
+                        "Rounded finish on top."));
+    limits_ = choice(2, tr("Judged as"), "fitLimitsChoice", sets, tr("What the figures are held against."));
     mend_ = new QCheckBox(tr("Mend the shot"), holder);
     mend_->setObjectName(QStringLiteral("mendChoice"));
     mend_->setAccessibleName(tr("Mend the shot before the fit"));
@@ -169,11 +161,29 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
            "shadows out, subtracts flare; each where it is certain enough to help. Switched off, the shot "
            "is used as it is."));
     mend_->setChecked(true);
-    top->addWidget(mend_);
-    column->addLayout(top);
+    grid->addWidget(mend_, 1, 2, 1, 2);
+    column->addLayout(grid);
+    summary_ = new look::Label({}, look::Size::small);
+    summary_->setObjectName(QStringLiteral("fitSummary"));
+    column->addWidget(summary_);
+    models_ = new RowTable(holder);
+    models_->setObjectName(QStringLiteral("contenderList"));
+    models_->setAccessibleName(tr("Models that were tried"));
+    models_->setModel(&contenders_);
+    column->addWidget(models_, 1);
+    connect(model_, &QComboBox::activated, this, &CorrectionStation::rebuild);
+    connect(intent_, &QComboBox::activated, this, &CorrectionStation::rebuild);
     connect(mend_, &QCheckBox::clicked, this, &CorrectionStation::rebuild);
-    pages_ = new QStackedWidget(holder);
-    list_ = new RowTable(holder);
+    connect(limits_, &QComboBox::activated, this, [this](int index) {
+        session_.correction().judgeBy(session_.currentId(), fitLimitSets()[static_cast<std::size_t>(index)]);
+    });
+    return holder;
+}
+
+// What is left of each patch, how sure the figures are and what they cost, and what else was tried.
+QWidget* CorrectionStation::buildPages(QWidget* parent) {
+    pages_ = new QStackedWidget(parent);
+    list_ = new RowTable(parent);
     list_->setObjectName(QStringLiteral("differenceList"));
     list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
     list_->setModel(&differences_);
@@ -190,38 +200,45 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     count("countMore", "Count it twice as often", {Qt::Key_Plus, Qt::Key_Equal}, 2);
     count("countLess", "Count it half as often", {Qt::Key_Minus}, 0.5);
     count("countOnce", "Count it once", {Qt::Key_0}, 0);
-    models_ = new RowTable(holder);
-    models_->setObjectName(QStringLiteral("contenderList"));
-    models_->setAccessibleName(QStringLiteral("Models that were tried"));
-    models_->setModel(&contenders_);
     const auto page = [&](const char* name, QWidget* content) {
         page_->addItem(QLatin1String(name));
         pages_->addWidget(content);
     };
     page("Patches", list_);
-    page("Certainty and price", buildCertainty(holder));
-    page("Models that were tried", models_);
-    finish_ = new FinishPage(holder);
+    page("Certainty and price", buildCertainty(parent));
+    page("How it is built", buildFitting(parent));
+    finish_ = new FinishPage(parent);
     page("Finish", finish_);
-    scopes_ = new ScopesPage(holder);
+    scopes_ = new ScopesPage(parent);
     page("Scopes of both", scopes_);
-    snapshots_ = new SnapshotsPage(holder);
+    snapshots_ = new SnapshotsPage(parent);
     page("Snapshots", snapshots_);
-    colours_ = new ColoursPage(holder);
+    colours_ = new ColoursPage(parent);
     page("This job's colours", colours_);
-    proof_ = new ProofPage(holder);
+    proof_ = new ProofPage(parent);
     page("Proof on another shot", proof_);
-    stages_ = new StagesPage(holder);
+    stages_ = new StagesPage(parent);
     page("Stage by stage", stages_);
     connect(proof_, &ProofPage::wanted, this,
             [this](const QString& path) { session_.correction().proveOn(session_.currentId(), path); });
-    connect(page_, &QComboBox::currentIndexChanged, pages_, &QStackedWidget::setCurrentIndex);
-    column->addWidget(pages_, 1);
-    return holder;
+    connect(page_, &QComboBox::currentIndexChanged, this, &CorrectionStation::showPageOf);
+    // What is chosen is to be seen.
+    connect(page_, &QComboBox::activated, this, [this] { panel_->setFolded(false); });
+    return pages_;
+}
+
+// Scopes of both need all the room there is.
+void CorrectionStation::showPageOf(int index) {
+    constexpr int kScopeRoom = 380;  // px: a vectorscope of 300 with its name and choice
+    pages_->setCurrentIndex(index);
+    const bool scopes = static_cast<Page>(index) == Page::scopes;
+    plot_->setVisible(!scopes);
+    if (scopes && panel_->side() == FiguresPanel::Side::below && !panel_->folded())
+        panel_->giveRoom(kScopeRoom);
 }
 
 void CorrectionStation::connectJudging() {
-    connect(judging_, &JudgingView::failed, summary_, &QLabel::setText);
+    connect(judging_, &JudgingView::failed, headline_, &QLabel::setText);
     connect(judging_, &JudgingView::scopesChanged, scopes_, &ScopesPage::setScopes);
     connect(judging_, &JudgingView::snapshotWanted, this,
             [this] { session_.correction().keepSnapshot(session_.currentId()); });
@@ -258,7 +275,9 @@ void CorrectionStation::connectJudging() {
 }
 
 void CorrectionStation::showPage(Page page) {
+    panel_->setFolded(false);
     page_->setCurrentIndex(static_cast<int>(page));
+    showPageOf(page_->currentIndex());
 }
 
 void CorrectionStation::setViewingOnly(bool only) {
@@ -280,8 +299,7 @@ QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
 }
 
 void CorrectionStation::narrow(bool compact) {
-    for (QWidget* caption : captions_) caption->setVisible(!compact);
-    mend_->setText(compact ? tr("Mend") : tr("Mend the shot"));
+    judging_->setCompact(compact);
     list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
     const int figure = compact ? 50 : 54;
     list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});
@@ -318,54 +336,51 @@ void CorrectionStation::show(const Setup* setup) {
     if (const int row = differences_.rowOf(chosen); row >= 0) list_->selectRow(row);
     proof_->show(ready ? setup : nullptr,
                  ready ? session_.reading().otherChartFrames(setup->id) : std::vector<studio::Frame>{});
-    card_->setVisible(ready);
     if (ready) return showCorrection(*setup);
     const QSignalBlocker blockLimits(limits_);
     limits_->setCurrentText(QString::fromStdString(session_.reading().limits().name));
     weights_.clear();  // they were another setup's, or of a correction that is gone
     summary_->setText({});
+    headline_->setText({});
     if (setup && !setup->reading && !setup->busy && session_.correction().canBorrow(setup->id)) {
-        findings_->setMessage(
-            tr("No chart shot"),
-            setup->error.isEmpty()
-                ? tr("Its frames can be given colours that are lent: by a setup that the plan's "
-                     "rules allow, or by the library for this body and light.")
-                : setup->error);
-        return findings_->setNextStep(
-            tr("Borrow a correction"),
-            tr("It says whose colours these are. Shoot the chart where you still can."));
+        invite(tr("No chart shot"),
+               setup->error.isEmpty()
+                   ? tr("Its frames can be given colours that are lent: by a setup that the plan's "
+                        "rules allow, or by the library for this body and light.")
+                   : setup->error);
+        return setNextStep(tr("Borrow a correction"),
+                           tr("It says whose colours these are. Shoot the chart where you still can."));
     }
     if (!setup || !setup->reading) {
-        findings_->setMessage(
-            QStringLiteral("No reading yet"),
-            QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
-        return findings_->setNextStep(setup ? QStringLiteral("Go to Reading") : QString(), {});
+        invite(QStringLiteral("No reading yet"),
+               QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
+        return setNextStep(setup ? QStringLiteral("Go to Reading") : QString(), {});
     }
-    findings_->setMessage(QStringLiteral("Not corrected"),
-                          setup->error.isEmpty()
-                              ? QStringLiteral("The chart is read. Building takes a moment.")
-                              : setup->error);
-    findings_->setNextStep(QStringLiteral("Build the correction"),
-                           QStringLiteral("Automatic choice of model, every patch alike."));
+    invite(
+        tr("Not corrected yet"),
+        setup->error.isEmpty()
+            ? tr("The chart of %1 is read. From its %n patches Refero tries every model, takes the one that "
+                 "does best on colours it has not seen, and shows what is left.",
+                 nullptr, static_cast<int>(setup->reading->patches.size()))
+                  .arg(text(setup->light))
+            : setup->error);
+    setNextStep(tr("Build the correction"), tr("It takes a moment; every choice can be changed afterwards."));
 }
 
 void CorrectionStation::showCorrection(const Setup& setup) {
     const Correction& c = *setup.correction;
     if (c.loan) {
-        findings_->setMessage(
-            tr("Lent, not proved"),
-            tr("Nothing tells how well these colours fit this light. Shoot a chart in it where "
-               "you still can: the correction is built anew from that."));
+        setMessage(tr("Lent, not proved"),
+                   tr("Nothing tells how well these colours fit this light. Shoot a chart in it where "
+                      "you still can: the correction is built anew from that."));
     } else {
         const auto checks = judged(c);
-        findings_->setChecks(checks, worst(checks));
+        setChecks(checks, worst(checks));
     }
-    findings_->setNextStep(QStringLiteral("Hand it over"),
-                           setup.error.isEmpty()
-                               ? QStringLiteral("The file is read back by another engine before it counts.")
-                               : setup.error);
+    setNextStep(tr("Hand over"), setup.error);
     summary_->setText(QString::fromStdString(c.summary.message) + mendedIn(c));
-    card_->show(setup);
+    headline_->setText(summary_->text());
+    headline_->setToolTip(summary_->text());
     weights_ = c.weights;
     const QSignalBlocker blockModel(model_), blockIntent(intent_), blockLimits(limits_);
     limits_->setCurrentText(QString::fromStdString(c.limits.name));
@@ -405,7 +420,7 @@ void CorrectionStation::proceed() {
         return session_.correction().borrow(s->id);
     if (!s || (!s->reading && !s->correction)) return emit readingWanted();
     if (!s->correction) return rebuild();
-    card_->handOver();
+    emit handoverWanted();
 }
 
 }  // namespace refero

@@ -9,6 +9,7 @@
 #include "app/tables/contender_model.h"
 #include "app/tables/difference_model.h"
 
+class QBoxLayout;
 class QCheckBox;
 class QComboBox;
 class QStackedWidget;
@@ -18,9 +19,8 @@ namespace refero {
 class AbPlot;
 class CertaintyView;
 class ColoursPage;
-class Dialogs;
+class FiguresPanel;
 class FinishPage;
-class HandoverCard;
 class JudgingView;
 class ProofPage;
 class RowTable;
@@ -31,12 +31,11 @@ namespace look {
 class Label;
 }
 
-/// What was built and why, the errors per patch before and after, before and after on a picture, and the way
-/// out.
+/// Before and after on a picture, the errors per patch before and after, what was built and why.
 class CorrectionStation : public Station {
     Q_OBJECT
   public:
-    CorrectionStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    CorrectionStation(Session& session, QWidget* parent = nullptr);
     enum class Page { patches, certainty, models, finish, scopes, snapshots, colours, proof, stages };
     void showPage(Page page);
     JudgingView& judging() { return *judging_; }
@@ -44,11 +43,13 @@ class CorrectionStation : public Station {
 
   signals:
     void readingWanted();
+    void handoverWanted();
 
   private:
-    QWidget* buildBar();
-    QWidget* buildErrors();
+    void buildFigures();
     QWidget* buildPages(QWidget* parent);
+    QWidget* buildFitting(QWidget* parent);
+    void showPageOf(int index);
     QWidget* buildCertainty(QWidget* parent);
     void show(const Setup* setup) override;
     void showCorrection(const Setup& setup);
@@ -62,8 +63,9 @@ class CorrectionStation : public Station {
 
     DifferenceModel differences_;
     ContenderModel contenders_;
-    std::vector<QWidget*> captions_;
-    look::Label* summary_;
+    FiguresPanel* panel_;
+    QBoxLayout* figures_;
+    look::Label *summary_, *headline_;
     QComboBox* model_;
     QComboBox* intent_;
     QCheckBox* mend_;
@@ -82,7 +84,6 @@ class CorrectionStation : public Station {
     ColoursPage* colours_;
     StagesPage* stages_;
     JudgingView* judging_;
-    HandoverCard* card_;
     int shownSetup_ = 0;
     std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
 };

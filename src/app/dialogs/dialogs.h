@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QCoreApplication>
 #include <QString>
 #include <QStringList>
 #include <optional>
@@ -13,6 +14,7 @@ namespace refero {
 
 /// The one way to ask a person something in a box of its own; tests put in their own answers.
 class Dialogs {
+    Q_DECLARE_TR_FUNCTIONS(refero::Dialogs)
   public:
     virtual ~Dialogs() = default;
     virtual QStringList openFrames(QWidget* parent);
@@ -23,6 +25,9 @@ class Dialogs {
     /// One line of text; nothing where the person backs out.
     virtual std::optional<QString> nameOf(QWidget* parent, const QString& title, const QString& question,
                                           const QString& before);
+    enum class Closing { stay, stop, afterwards };
+    /// The window is to close while these are at work, a sentence each.
+    virtual Closing closing(QWidget* parent, const QStringList& atWork);
     /// Place and light of a setup; nothing where the person backs out.
     virtual std::optional<std::pair<QString, QString>> nameSetup(QWidget* parent, const QString& place,
                                                                  const QString& light);

@@ -8,6 +8,7 @@
 #include <QResizeEvent>
 #include <algorithm>
 
+#include "app/findings/evidence_mark.h"
 #include "app/look/button.h"
 #include "app/look/tokens.h"
 #include "core/read/checks.h"
@@ -39,8 +40,6 @@ void paintVerdict(QPainter& painter, const QPointF& at, double r, Verdict verdic
     painter.restore();
 }
 
-namespace {
-
 QString valueText(const Check& c) {
     if (c.id == "encoding") return {};
     const bool share = c.unit == "of clipping" || c.unit == "of pixels" || c.unit == "cast" ||
@@ -59,8 +58,6 @@ QString valueText(const Check& c) {
     };
     return QString::number(v, 'f', digits) + named();
 }
-
-}  // namespace
 
 CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), check_(check) {
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Fixed);
@@ -167,6 +164,13 @@ int CheckView::lay(int width, QPainter* painter) const {
                               QFontMetrics(valueFont).horizontalAdvance(value) + 12 <=
                           inner;
     int y = 6;
+    if (painter && check_.verdict != Verdict::pass && !check_.evidence.patches.empty()) {
+        // How its patches are marked on the frame.
+        painter->setBrush(Qt::NoBrush);
+        painter->setPen(QPen(c.text, 1.2));
+        painter->drawPath(patternIn(QPolygonF({{2, y + 24.0}, {14, y + 24.0}, {14, y + 36.0}, {2, y + 36.0}}),
+                                    markOf(check_.id)));
+    }
     if (painter) {
         paintVerdict(*painter, QPointF(8, y + 9), 5, check_.verdict);
         painter->setPen(c.text);

@@ -45,6 +45,9 @@ class CheckView : public QWidget {
     mutable int measuredWidth_ = -1, measuredHeight_ = 0;
 };
 
+/// Its value with the unit, "67 % of clipping"; empty where it has none.
+QString valueText(const Check& check);
+
 /// A filled circle for Good, a ring for Look again, a cross in a square for Shoot again.
 void paintVerdict(class QPainter& painter, const QPointF& centre, double radius, Verdict verdict);
 

@@ -15,48 +15,12 @@
 
 namespace refero {
 
-/// The verdict in letters that can be read from across the room.
-class Findings::Headline : public QWidget {
-  public:
-    explicit Headline(QWidget* parent) : QWidget(parent) {
-        setObjectName(QStringLiteral("verdict"));
-        setFixedHeight(64);
-    }
-    void show(std::optional<Verdict> verdict, const QString& text) {
-        verdict_ = verdict;
-        text_ = text;
-        setAccessibleName(text);
-        update();
-    }
-
-  protected:
-    void paintEvent(QPaintEvent*) override {
-        QPainter p(this);
-        p.setRenderHint(QPainter::Antialiasing);
-        int x = 0;
-        if (verdict_) {
-            paintVerdict(p, {13, height() / 2.0}, 12, *verdict_);
-            x = 38;
-        }
-        p.setPen(look::palette().loud);
-        p.setFont(look::font(verdict_ ? look::Size::huge : look::Size::large, QFont::DemiBold));
-        p.drawText(rect().adjusted(x, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, text_);
-    }
-
-  private:
-    std::optional<Verdict> verdict_;
-    QString text_;
-};
-
 Findings::Findings(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("findings"));
     setFixedWidth(look::kFindingsWidth);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(20, 8, 16, 16);
+    column->setContentsMargins(20, 12, 8, 12);
     column->setSpacing(8);
-    headline_ = new Headline(this);
-    column->addWidget(headline_);
-
     scroll_ = new QScrollArea(this);
     scroll_->setObjectName(QStringLiteral("checkList"));
     scroll_->setAccessibleName(QStringLiteral("Findings"));
@@ -69,30 +33,32 @@ Findings::Findings(QWidget* parent) : QWidget(parent) {
     list_->setSpacing(0);
     scroll_->setWidget(content);
     column->addWidget(scroll_, 1);
-
-    extra_ = new QVBoxLayout;
-    column->addLayout(extra_);
-    why_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet, QFont::Normal, this);
-    column->addWidget(why_);
-    step_ = new look::Button(look::Button::Kind::primary, {}, this);
-    step_->setObjectName(QStringLiteral("nextStep"));
-    step_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    column->addWidget(step_);
-    connect(step_, &QAbstractButton::clicked, this, &Findings::nextStepWanted);
-    setNextStep({}, {});
+    extraPlace_ = new QVBoxLayout;
+    column->addLayout(extraPlace_);
 }
 
-void Findings::setChecks(const std::vector<Check>& checks, std::optional<Verdict> verdict) {
-    setMessage({}, {});
-    if (verdict) {
-        const auto text = label(*verdict);
-        headline_->show(verdict, QString::fromUtf8(text.data(), static_cast<int>(text.size())));
-    }
+void Findings::setChecks(const std::vector<Check>& checks) {
+    clear();
     // What needs attention first; equal ones stay in the order of the work.
     std::vector<Check> sorted = checks;
     std::stable_sort(sorted.begin(), sorted.end(),
                      [](const Check& a, const Check& b) { return a.verdict > b.verdict; });
+    const auto good = static_cast<int>(std::count_if(
+        sorted.begin(), sorted.end(), [](const Check& c) { return c.verdict == Verdict::pass; }));
+    // Where all is good the list is opened to see just that.
+    const bool foldsGood = good > 0 && good < static_cast<int>(sorted.size());
     for (const Check& c : sorted) {
+        if (foldsGood && !good_ && c.verdict == Verdict::pass) {
+            good_ = new look::Button(look::Button::Kind::plain, tr("%n others are good", nullptr, good));
+            good_->setObjectName(QStringLiteral("goodFold"));
+            good_->setToolTip(tr("Shows or hides what is good."));
+            connect(good_, &QAbstractButton::clicked, this, [this] {
+                goodOpen_ = !goodOpen_;
+                showGood();
+            });
+            list_->addSpacing(8);
+            list_->addWidget(good_);
+        }
         auto* view = new CheckView(c);
         connect(view, &CheckView::pointed, this, [this, view](bool here) {
             if (pointed_) pointed_->setChosen(false);
@@ -105,51 +71,56 @@ void Findings::setChecks(const std::vector<Check>& checks, std::optional<Verdict
         list_->addWidget(view);
     }
     list_->addStretch(1);
+    showGood();
     showEvidence();
 }
 
-void Findings::showEvidence() {
-    if (pointed_) {
-        emit evidenceWanted(pointed_->check().evidence);
-        return;
-    }
-    Evidence all;
-    for (const CheckView* view : views_) {
-        const Check& c = view->check();
-        if (c.verdict == Verdict::pass) continue;
-        all.patches.insert(all.patches.end(), c.evidence.patches.begin(), c.evidence.patches.end());
-        all.lines.insert(all.lines.end(), c.evidence.lines.begin(), c.evidence.lines.end());
-    }
-    std::sort(all.patches.begin(), all.patches.end());
-    all.patches.erase(std::unique(all.patches.begin(), all.patches.end()), all.patches.end());
-    emit evidenceWanted(all);
+void Findings::showGood() {
+    if (!good_) return;
+    good_->setIconName(goodOpen_ ? QStringLiteral("unfold") : QStringLiteral("fold"));
+    for (CheckView* view : views_)
+        if (view->check().verdict == Verdict::pass) view->setVisible(goodOpen_);
 }
 
-void Findings::setMessage(const QString& title, const QString& text) {
+void Findings::showEvidence() {
+    std::vector<MarkedEvidence> shown;
+    for (const CheckView* view : views_) {
+        const Check& c = view->check();
+        if (pointed_ ? view == pointed_ : c.verdict != Verdict::pass)
+            shown.push_back({markOf(c.id), c.evidence});
+    }
+    emit evidenceWanted(shown);
+}
+
+void Findings::clear() {
     views_.clear();
     pointed_ = nullptr;
+    good_ = nullptr;
+    message_ = false;
     emit evidenceWanted({});
     while (QLayoutItem* item = list_->takeAt(0)) {
         delete item->widget();
         delete item;
     }
-    headline_->show({}, title);
-    if (text.isEmpty()) return;
+}
+
+void Findings::setMessage(const QString& text) {
+    clear();
+    message_ = !text.isEmpty();
+    if (!message_) return;
     list_->addWidget(new look::Label(text));
     list_->addStretch(1);
 }
 
-void Findings::setNextStep(const QString& step, const QString& why, bool enabled) {
-    step_->setVisible(!step.isEmpty());
-    step_->setText(step);
-    step_->setAccessibleName(step);
-    step_->setEnabled(enabled);
-    why_->setText(why);
-    why_->setVisible(!why.isEmpty());
+void Findings::setExtra(QWidget* extra) {
+    extra_ = extra;
+    extraPlace_->addWidget(extra);
 }
 
-void Findings::setExtra(QWidget* extra) {
-    extra_->addWidget(extra);
+bool Findings::needed() const {
+    return message_ || (extra_ && !extra_->isHidden()) ||
+           std::any_of(views_.begin(), views_.end(),
+                       [](const CheckView* v) { return v->check().verdict != Verdict::pass; });
 }
 
 void Findings::paintEvent(QPaintEvent*) {

@@ -3,56 +3,59 @@
 #pragma once
 
 #include <QWidget>
-#include <optional>
 #include <vector>
 
+#include "app/findings/evidence_mark.h"
 #include "core/read/reading.h"
 
-class QVBoxLayout;
 class QScrollArea;
+class QVBoxLayout;
 
 namespace refero {
+
+class CheckView;
 namespace look {
 class Button;
-class Label;
-}  // namespace look
+}
 
-/// The right-hand panel: the verdict, every check behind it, and one button with the next step and why.
+/// Every check behind a verdict. What needs somebody comes first and gets the room; what is good is one line
+/// that unfolds.
 class Findings : public QWidget {
     Q_OBJECT
   public:
     explicit Findings(QWidget* parent = nullptr);
 
-    void setChecks(const std::vector<Check>& checks, std::optional<Verdict> verdict);
-    /// A line instead of findings: busy, failed, nothing yet.
-    void setMessage(const QString& title, const QString& text);
-    /// An empty `step` hides the button.
-    void setNextStep(const QString& step, const QString& why, bool enabled = true);
-    /// Something of the station's own, above the button.
+    void setChecks(const std::vector<Check>& checks);
+    /// A text instead of findings; empty: nothing.
+    void setMessage(const QString& text);
+    /// Something of the station's own, below.
     void setExtra(QWidget* extra);
+    /// Something stands here that a person has to see.
+    bool needed() const;
+    bool any() const { return !views_.empty() || needed(); }
 
   signals:
-    void nextStepWanted();
     /// A limit is to be changed for the shoot: so that the value is good, or back to its set's.
     void limitWanted(const refero::Check& check, std::optional<double> value);
     /// The evidence of these findings is to be shown: of the one pointed at, else of all that did not pass.
-    void evidenceWanted(const refero::Evidence& evidence);
+    void evidenceWanted(const std::vector<refero::MarkedEvidence>& evidence);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    class Headline;
+    void clear();
     void showEvidence();
+    void showGood();
 
-    Headline* headline_;
     QScrollArea* scroll_;
     QVBoxLayout* list_;
-    QVBoxLayout* extra_;
-    std::vector<class CheckView*> views_;
+    QVBoxLayout* extraPlace_;
+    QWidget* extra_ = nullptr;
+    std::vector<CheckView*> views_;
     CheckView* pointed_ = nullptr;
-    look::Label* why_;
-    look::Button* step_;
+    look::Button* good_ = nullptr;
+    bool message_ = false, goodOpen_ = false;
 };
 
 }  // namespace refero

@@ -6,11 +6,11 @@
 
 namespace refero {
 
-void doubleLine(QPainter& painter, const QPainterPath& path, double width) {
+void doubleLine(QPainter& painter, const QPainterPath& path, double width, Qt::PenStyle style) {
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(Qt::black, width + 2));
+    painter.setPen(QPen(Qt::black, width + 2, Qt::SolidLine));
     painter.drawPath(path);
-    painter.setPen(QPen(Qt::white, width));
+    painter.setPen(QPen(Qt::white, width, style));
     painter.drawPath(path);
 }
 

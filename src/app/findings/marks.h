@@ -16,6 +16,7 @@ inline QPointF qt(const Point& p) {
 }
 
 /// A black and a white line beside each other: one of them shows on every colour.
-void doubleLine(QPainter& painter, const QPainterPath& path, double width);
+void doubleLine(QPainter& painter, const QPainterPath& path, double width,
+                Qt::PenStyle style = Qt::SolidLine);
 
 }  // namespace refero

@@ -3,8 +3,10 @@
 #include "app/frames/frame_facts.h"
 
 #include <QCoreApplication>
+#include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
+#include <QLocale>
 #include <QStringList>
 #include <cmath>
 
@@ -21,12 +23,16 @@ QString secondsText(double s) {
 
 }  // namespace
 
-QString factsOf(const studio::Frame& f, const QString& chartName) {
+QString factsOf(const studio::Frame& f, const QString& chartName, std::optional<int> offsetMinutes) {
     QStringList lines;
-    if (!f.taken.empty())
-        lines << QStringLiteral("Taken ") +
-                     text(f.taken).replace(QLatin1Char('T'), QLatin1Char(' ')).chopped(1) +
-                     QStringLiteral(" UTC");
+    const QDateTime taken = QDateTime::fromString(text(f.taken), Qt::ISODate).toUTC();
+    if (taken.isValid()) {
+        const QDateTime there =
+            offsetMinutes ? taken.toOffsetFromUtc(60 * *offsetMinutes) : taken.toLocalTime();
+        lines << QCoreApplication::translate("FrameFacts", "Taken %1, %2", "a date and a time")
+                     .arg(QLocale().toString(there.date(), QLocale::ShortFormat),
+                          there.time().toString(QStringLiteral("HH:mm:ss")));
+    }
     QStringList camera;
     if (!f.body.empty())
         camera << text(f.body) + (f.serial.empty() ? QString() : QLatin1Char(' ') + text(f.serial));

@@ -179,7 +179,7 @@ QWidget* FrameViewer::buildFoot() {
 void FrameViewer::sayDisplay() {
     display_->setText(
         display::source() == display::Source::assumed
-            ? QStringLiteral("Shown for sRGB: no display profile known")
+            ? tr("No profile for this display: colours may look wrong")
             : QStringLiteral("Shown for %1").arg(QString::fromStdString(display::transform().description())));
     display_->setToolTip(display::inWords());
 }

@@ -139,7 +139,7 @@ QWidget* FramesStation::buildBar() {
 QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    auto* in = new look::Button(look::Button::Kind::plain, QStringLiteral("Bring in frames"), bar);
+    auto* in = new look::Button(look::Button::Kind::plain, tr("Import frames"), bar);
     in->setObjectName(QStringLiteral("bringIn"));
     in->setToolTip(QStringLiteral("Or drop files, folders or a card on the window."));
     row->addWidget(in);
@@ -218,13 +218,13 @@ QWidget* FramesStation::buildPanel() {
     doubt_->setObjectName(QStringLiteral("frameDoubt"));
     clock_ = new Form(panel);
     clock_->addText({QStringLiteral("cameraClock"),
-                     QStringLiteral("Clock behind"),
+                     tr("Camera clock slow by"),
                      {},
                      QStringLiteral("How far this camera's clock was behind, as 0:03:20; -1:00:00 where it "
                                     "was ahead. All frames of this body move, and "
                                     "are sorted anew.")});
     connect(clock_, &Form::entered, this, [this](const QString&, const QString& text) { setClock(text); });
-    begin_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Begin a setup with them"), panel);
+    begin_ = new look::Button(look::Button::Kind::plain, tr("New setup from selection"), panel);
     begin_->setObjectName(QStringLiteral("beginSetup"));
     begin_->setToolTip(QStringLiteral("A new setup with their body and lens; name it with F2."));
     connect(begin_, &QAbstractButton::clicked, this, [this] {
@@ -345,6 +345,15 @@ QString FramesStation::chartName(const std::string& id) const {
     return text(id);
 }
 
+// As the plan has it, which says where a setup is.
+std::optional<int> FramesStation::clockOf(studio::Id setup) const {
+    const plan::Day& day = session_.day();
+    for (const plan::Setup& s : day.setups)
+        for (const plan::Place& p : day.places)
+            if (s.id == setup && p.id == s.conditions.place) return p.offsetMinutes;
+    return {};
+}
+
 void FramesStation::showChosen() {
     const auto chosen = sheet_->chosen();
     const auto* f =
@@ -354,7 +363,7 @@ void FramesStation::showChosen() {
                     : one ? QFileInfo(text(f->path)).fileName()
                           : QStringLiteral("%1 frames").arg(chosen.size()));
     facts_->setText(
-        one ? factsOf(*f, chartName(f->chart))
+        one ? factsOf(*f, chartName(f->chart), clockOf(f->setup))
         : f ? QString()
             : QStringLiteral("Drag frames onto another setup to correct what was sorted wrongly."));
     facts_->setToolTip(one ? text(f->path) : QString());

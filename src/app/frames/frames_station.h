@@ -59,6 +59,8 @@ class FramesStation : public QWidget {
     void setClock(const QString& text);
     void view(qint64 frame);
     void refresh();
+    /// Minutes from UTC of the clock at a setup's place; nothing where that is not known.
+    std::optional<int> clockOf(studio::Id setup) const;
     void showChosen();
     void showProgress(int done, int all, qint64 left);
     void finished(int broughtIn, const QStringList& problems);

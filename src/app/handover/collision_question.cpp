@@ -28,7 +28,7 @@ CollisionQuestion::CollisionQuestion(QWidget* parent) : QWidget(parent) {
            [this] { emit answered(io::Collision::number); });
     button("Replace", "replaceThem", "The old ones are gone once the new ones stand.",
            [this] { emit answered(io::Collision::replace); });
-    button("Leave those", "leaveThem", "What is there stays, and is not written anew.",
+    button("Skip those", "leaveThem", "What is there stays, and is not written anew.",
            [this] { emit answered(io::Collision::skip); });
     button("Not now", "notNow", "Nothing is written.", [this] { emit declined(); });
     hide();

@@ -3,6 +3,7 @@
 #include "app/handover/frames_choice.h"
 
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QSignalBlocker>
@@ -38,6 +39,16 @@ QString labelOf(OutputSpace space) {
     const std::string_view label = info(space).label;
     return QString::fromUtf8(label.data(), static_cast<int>(label.size()));
 }
+
+// How files are called, as a person says it; an empty pattern is one of the person's own.
+struct Naming {
+    const char *label, *pattern;
+};
+constexpr std::array kNamings{Naming{QT_TRANSLATE_NOOP("FramesChoice", "As the frame"), "{frame}"},
+                              Naming{QT_TRANSLATE_NOOP("FramesChoice", "Setup, number"), "{setup} {n}"},
+                              Naming{QT_TRANSLATE_NOOP("FramesChoice", "Setup, frame"), "{setup} {frame}"},
+                              Naming{QT_TRANSLATE_NOOP("FramesChoice", "Date, frame"), "{date} {frame}"},
+                              Naming{QT_TRANSLATE_NOOP("FramesChoice", "A pattern of mine"), ""}};
 
 // What a job of such frames could not do is said before a folder is asked for.
 Status possible(const workflow::FramesWish& wish) {
@@ -96,13 +107,22 @@ QHBoxLayout* FramesChoice::buildOutput() {
     size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
     for (const int edge : kEdges)
         size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
-    row->addWidget(look::caption(QStringLiteral("Named"), this));
-    name_ = new QLineEdit(QStringLiteral("{frame}"), this);
+    naming_ = choice("Named", "frameNaming", "What the files are called.");
+    for (const Naming& n : kNamings)
+        naming_->addItem(QCoreApplication::translate("FramesChoice", n.label), QLatin1String(n.pattern));
+    name_ = new QLineEdit(QLatin1String(kNamings.front().pattern), this);
     name_->setObjectName(QStringLiteral("frameName"));
-    name_->setAccessibleName(QStringLiteral("Pattern of the names"));
-    name_->setToolTip(
-        QStringLiteral("{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and "
-                       "{date} can be in it."));
+    name_->setAccessibleName(tr("Pattern of the names"));
+    name_->setToolTip(tr(
+        "{frame} is the frame's own name; {n}, {space}, {setup}, {body}, {light}, {place} and {date} can be "
+        "in it."));
+    name_->hide();
+    connect(naming_, &QComboBox::activated, this, [this] {
+        const QString pattern = naming_->currentData().toString();
+        name_->setVisible(pattern.isEmpty());
+        if (!pattern.isEmpty()) name_->setText(pattern);
+        change();
+    });
     connect(name_, &QLineEdit::textEdited, this, &FramesChoice::change);
     row->addWidget(name_, 1);
     return row;

@@ -50,7 +50,7 @@ class FramesChoice : public QWidget {
 
     Session& session_;
     io::FrameOutput usual_;
-    QComboBox *which_, *kind_, *space_, *size_, *by_, *clips_;
+    QComboBox *which_, *kind_, *space_, *size_, *naming_, *by_, *clips_;
     QWidget* clipsRow_;
     QLineEdit *name_, *reason_;
     QWidget* because_;

@@ -3,9 +3,13 @@
 #include "app/handover/handover_station.h"
 
 #include <QComboBox>
+#include <QDesktopServices>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPointer>
+#include <QSortFilterProxyModel>
 #include <QStackedWidget>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <utility>
@@ -15,9 +19,11 @@
 #include "app/handover/frames_choice.h"
 #include "app/handover/queue_strip.h"
 #include "app/handover/receiver_card.h"
+#include "app/handover/single_file.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/search_field.h"
 #include "app/look/tokens.h"
 #include "app/session/handover_actions.h"
 #include "app/tables/row_table.h"
@@ -162,6 +168,10 @@ QWidget* HandoverStation::buildCards() {
         row->addWidget(card, 1);
         cards_.push_back(card);
     }
+    auto* own = new ReceiverCard(std::nullopt, holder);
+    connect(own, &QAbstractButton::clicked, this, [this] { choose({}); });
+    row->addWidget(own, 1);
+    cards_.push_back(own);
     return holder;
 }
 
@@ -188,6 +198,9 @@ QWidget* HandoverStation::buildParcel() {
     list_->setWidths({220, 0, 300});
     list_->showWhole();
     column->addWidget(list_);
+    single_ = new SingleFile(session_, dialogs_, holder);
+    connect(single_, &SingleFile::ended, this, &HandoverStation::refresh);
+    column->addWidget(single_);
     column->addWidget(buildCurve());
     frames_ = new FramesChoice(session_, holder);
     connect(frames_, &FramesChoice::changed, this, [this] {
@@ -230,25 +243,50 @@ QWidget* HandoverStation::buildHistory() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     auto* row = new QHBoxLayout;
-    row->addWidget(heading("What went out", holder), 1);
-    goOn_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Go on with these frames"), holder);
-    goOn_->setObjectName(QStringLiteral("historyGoOn"));
-    goOn_->setToolTip(QStringLiteral("Does what is left of a job of frames; what is finished is kept."));
-    connect(goOn_, &QAbstractButton::clicked, this, &HandoverStation::goOn);
-    row->addWidget(goOn_);
+    row->setSpacing(8);
+    row->addWidget(heading("What went out", holder));
+    row->addStretch(1);
+    search_ = look::searchField("historySearch", tr("Search what went out"), tr("Search"), holder);
+    search_->setFixedWidth(180);
+    row->addWidget(search_);
+    const auto button = [&](const QString& name, const char* object, const QString& hint, auto slot) {
+        auto* b = new look::Button(look::Button::Kind::plain, name, holder);
+        b->setObjectName(QLatin1String(object));
+        b->setToolTip(hint);
+        connect(b, &QAbstractButton::clicked, this, slot);
+        row->addWidget(b);
+        return b;
+    };
+    showFile_ =
+        button(tr("Show the file"), "historyShow", tr("Opens its folder in the file manager."), [this] {
+            if (const auto* h = chosenPast())
+                QDesktopServices::openUrl(QUrl::fromLocalFile(QFileInfo(text(h->path)).absolutePath()));
+        });
+    goOn_ = button(tr("Go on with these frames"), "historyGoOn",
+                   tr("Does what is left of a job of frames; what is finished is kept."), [this] { goOn(); });
     column->addLayout(row);
-    pastEmpty_ = new look::Label(
-        QStringLiteral(
-            "Nothing yet. Whatever goes out of this setup is kept here, with what another engine made "
-            "of it; it turns stale when the correction changes."),
-        look::Size::small, look::Label::Tone::quiet);
+    pastEmpty_ = new look::Label(tr("Nothing yet. Whatever goes out of this setup is kept here, with what "
+                                    "another engine made of it; it "
+                                    "is marked as out of date when the correction changes."),
+                                 look::Size::small, look::Label::Tone::quiet);
     column->addWidget(pastEmpty_);
+    sorted_ = new QSortFilterProxyModel(this);
+    sorted_->setSourceModel(&history_);
+    sorted_->setSortRole(HistoryModel::kSortRole);
+    sorted_->setFilterKeyColumn(-1);
+    sorted_->setFilterCaseSensitivity(Qt::CaseInsensitive);
+    connect(search_, &QLineEdit::textChanged, sorted_, &QSortFilterProxyModel::setFilterFixedString);
     past_ = new RowTable(holder);
     past_->setObjectName(QStringLiteral("handoverHistory"));
-    past_->setAccessibleName(QStringLiteral("What went out of this setup"));
-    past_->setModel(&history_);
-    past_->setWidths({100, 110, 0, 210, 100});
+    past_->setAccessibleName(tr("What went out of this setup"));
+    past_->setModel(sorted_);
+    past_->setWidths({110, 110, 0, 220, 110});
+    past_->setSortingEnabled(true);
+    past_->sortByColumn(HistoryModel::when, Qt::DescendingOrder);
     connect(past_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this] { showGoOn(); });
+    connect(past_, &QAbstractItemView::activated, this, [this] {
+        if (const auto* h = chosenPast()) QDesktopServices::openUrl(QUrl::fromLocalFile(text(h->path)));
+    });
     column->addWidget(past_, 1);
     column->addStretch(0);
     return holder;
@@ -272,12 +310,14 @@ QWidget* HandoverStation::buildEmpty() {
 }
 
 // The receiver's usual output; each choice can be changed then.
-void HandoverStation::choose(Receiver receiver) {
+void HandoverStation::choose(std::optional<Receiver> receiver) {
     receiver_ = receiver;
     withdraw();
+    single_->setVisible(!receiver);
     for (ReceiverCard* card : cards_) card->setChecked(card->receiver() == receiver);
     why_->setText(QLatin1String(info(receiver).why));
-    const workflow::Delivery usual = workflow::deliveryFor(receiver, Correction{});
+    const workflow::Delivery usual =
+        receiver ? workflow::deliveryFor(*receiver, Correction{}) : workflow::Delivery{};
     frames_->setVisible(usual.frames.has_value());
     if (usual.frames) frames_->setOutput(usual.frames->output);
     refresh();
@@ -286,8 +326,8 @@ void HandoverStation::choose(Receiver receiver) {
 void HandoverStation::offer(std::vector<studio::Id> frames) {
     frames_->offer(std::move(frames));
     // Of those who get frames.
-    const workflow::Delivery p = workflow::deliveryFor(receiver_, Correction{});
-    choose(p.frames ? receiver_ : Receiver::client);
+    const bool gets = receiver_ && workflow::deliveryFor(*receiver_, Correction{}).frames;
+    choose(gets ? receiver_ : Receiver::client);
 }
 
 // To whichever setup has the correction, with this one's frames.
@@ -322,6 +362,8 @@ void HandoverStation::refresh() {
     frames_->refresh();
     history_.setHandovers(s ? s->handedOver : std::vector<workflow::HandedOver>{});
     past_->setVisible(history_.rowCount() > 0);
+    search_->setVisible(history_.rowCount() > 0);
+    if (can) single_->show(*s);
     pastEmpty_->setVisible(history_.rowCount() == 0);
     if (can && !session_.handover().giving()) showParcel();
     showGoOn();
@@ -362,8 +404,9 @@ void HandoverStation::foreseeAll() {
 
 workflow::Delivery HandoverStation::delivery() const {
     const Setup* s = session_.current();
+    if (!receiver_) return {};
     workflow::Delivery p =
-        workflow::deliveryFor(receiver_, s && s->correction ? *s->correction : Correction{});
+        workflow::deliveryFor(*receiver_, s && s->correction ? *s->correction : Correction{});
     if (offersCurve(s, p) && curve_->currentIndex() == 1)
         for (io::ExportOptions& o : p.exports) o.finishCurve = o.format == io::Format::dcp;
     if (!p.frames) return p;
@@ -378,12 +421,17 @@ workflow::Delivery HandoverStation::delivery() const {
 
 void HandoverStation::showHand() {
     const bool asking = !folder_.isEmpty();
-    hand_->setEnabled((!delivery().frames || frames_->ready()) && !session_.handover().giving() && !asking);
+    hand_->setEnabled(!single_->running() && (!delivery().frames || frames_->ready()) &&
+                      !session_.handover().giving() && !asking);
 }
 
 void HandoverStation::handOver() {
     const Setup* s = session_.current();
     if (!s || !s->correction || session_.handover().giving()) return;
+    if (!receiver_) {
+        single_->handOver();
+        return showHand();
+    }
     const workflow::Delivery p = delivery();
     const QString folder = dialogs_.openFolder(
         this, QStringLiteral("Into which folder for the %1").arg(text(p.receiver).toLower()));
@@ -415,18 +463,21 @@ void HandoverStation::withdraw() {
     inTheWay_->hide();
 }
 
+const workflow::HandedOver* HandoverStation::chosenPast() const {
+    const int row = sorted_->mapToSource(past_->currentIndex()).row();
+    return row < 0 ? nullptr : &history_.handovers()[static_cast<std::size_t>(row)];
+}
+
 void HandoverStation::goOn() {
-    const int row = past_->currentIndex().row();
-    if (row < 0 || row >= history_.rowCount()) return;
-    session_.handover().goOnWith(history_.handovers()[static_cast<std::size_t>(row)].id);
+    if (const auto* h = chosenPast()) session_.handover().goOnWith(h->id);
 }
 
 // Only frames that were left can be gone on with, and only while no others are at work.
 void HandoverStation::showGoOn() {
     const bool busy = session_.handover().frameQueue().state() != FrameQueue::State::idle;
-    const int row = past_->currentIndex().row();
-    goOn_->setVisible(!busy && row >= 0 && row < history_.rowCount() &&
-                      history_.handovers()[static_cast<std::size_t>(row)].format == workflow::kFrames);
+    const auto* h = chosenPast();
+    goOn_->setVisible(!busy && h && h->format == workflow::kFrames);
+    showFile_->setVisible(h);
 }
 
 }  // namespace refero

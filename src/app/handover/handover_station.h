@@ -11,6 +11,8 @@
 #include "app/session/session.h"
 
 class QComboBox;
+class QLineEdit;
+class QSortFilterProxyModel;
 class QStackedWidget;
 
 namespace refero {
@@ -20,13 +22,14 @@ class Dialogs;
 class FramesChoice;
 class ReceiverCard;
 class RowTable;
+class SingleFile;
 namespace look {
 class Button;
 class Label;
 }  // namespace look
 
-/// Who gets what of the current setup: receivers as cards, what the chosen one gets and what that cannot
-/// hold, the frames at work, and what went out before.
+/// Who gets what of the current setup: receivers as cards, and one file of one's own choice; what the chosen
+/// one gets and what that cannot hold, the frames at work, and what went out before.
 class HandoverStation : public QWidget {
     Q_OBJECT
   public:
@@ -46,12 +49,14 @@ class HandoverStation : public QWidget {
     QWidget* buildCurve();
     QWidget* buildHistory();
     QWidget* buildEmpty();
-    void choose(Receiver receiver);
+    void choose(std::optional<Receiver> receiver);
     /// Follows the current setup; the choices stay.
     void refresh();
     void showParcel();
     void showHand();
     void showGoOn();
+    /// The one chosen in the table; null where none is.
+    const workflow::HandedOver* chosenPast() const;
     void foreseeAll();
     void handOver();
     void give(io::Collision collisions);
@@ -62,7 +67,7 @@ class HandoverStation : public QWidget {
 
     Session& session_;
     Dialogs& dialogs_;
-    Receiver receiver_ = Receiver::client;
+    std::optional<Receiver> receiver_ = Receiver::client;  ///< nothing: one file of one's own choice
     std::vector<ReceiverCard*> cards_;
     DeliveryModel items_;
     HistoryModel history_;
@@ -74,10 +79,14 @@ class HandoverStation : public QWidget {
     QWidget* curveRow_;
     QComboBox* curve_;
     FramesChoice* frames_;
+    SingleFile* single_;
     CollisionQuestion* inTheWay_;
     look::Button* hand_;
     look::Label* told_;
     RowTable* past_;
+    QSortFilterProxyModel* sorted_;
+    QLineEdit* search_;
+    look::Button* showFile_;
     look::Label* pastEmpty_;
     look::Button* goOn_;
     QString folder_;  ///< that was chosen, until all of it is given

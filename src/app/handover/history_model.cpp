@@ -63,7 +63,7 @@ QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
                                               .arg(refero::text(h.engine))
                                               .arg(h.largest, 0, 'f', 2);
         case standing:
-            return h.stale ? QStringLiteral("Stale") : QStringLiteral("As it is now");
+            return h.stale ? tr("Out of date") : tr("Up to date");
         default:
             return {};
     }
@@ -75,6 +75,8 @@ QVariant HistoryModel::data(const QModelIndex& index, int role) const {
     switch (role) {
         case Qt::DisplayRole:
             return text(h, index.column());
+        case kSortRole:
+            return index.column() == when ? refero::text(h.made) : text(h, index.column());
         case Qt::ToolTipRole:
             if (index.column() == standing && h.stale)
                 return QStringLiteral(

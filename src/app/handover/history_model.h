@@ -15,6 +15,8 @@ class HistoryModel : public QAbstractTableModel {
   public:
     enum Column { when, receiver, file, proof, standing, columns };
 
+    static constexpr int kSortRole = Qt::UserRole;
+
     using QAbstractTableModel::QAbstractTableModel;
     void setHandovers(std::vector<workflow::HandedOver> handovers);
     const std::vector<workflow::HandedOver>& handovers() const { return rows_; }

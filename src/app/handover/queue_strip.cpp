@@ -37,7 +37,7 @@ QueueStrip::QueueStrip(FrameQueue& queue, QWidget* parent) : QWidget(parent), qu
     connect(pause_, &QAbstractButton::clicked, this,
             [this] { queue_.state() == FrameQueue::State::paused ? queue_.goOn() : queue_.pause(); });
     row->addWidget(pause_);
-    cancel_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Leave the rest"), this);
+    cancel_ = new look::Button(look::Button::Kind::plain, tr("Stop here"), this);
     cancel_->setObjectName(QStringLiteral("queueCancel"));
     cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
     connect(cancel_, &QAbstractButton::clicked, &queue_, &FrameQueue::cancel);

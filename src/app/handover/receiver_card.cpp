@@ -14,7 +14,7 @@ constexpr int kPadding = 12;
 
 }  // namespace
 
-ReceiverCard::ReceiverCard(Receiver receiver, QWidget* parent)
+ReceiverCard::ReceiverCard(std::optional<Receiver> receiver, QWidget* parent)
     : QAbstractButton(parent), receiver_(receiver) {
     const ReceiverInfo& i = info(receiver);
     setObjectName(QLatin1String(i.object));

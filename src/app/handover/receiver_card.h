@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QAbstractButton>
+#include <optional>
 
 #include "app/handover/receivers.h"
 
@@ -12,8 +13,9 @@ namespace refero {
 class ReceiverCard : public QAbstractButton {
     Q_OBJECT
   public:
-    explicit ReceiverCard(Receiver receiver, QWidget* parent = nullptr);
-    Receiver receiver() const { return receiver_; }
+    /// Nobody in particular: one file of one's own choice.
+    explicit ReceiverCard(std::optional<Receiver> receiver, QWidget* parent = nullptr);
+    std::optional<Receiver> receiver() const { return receiver_; }
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override { return {112, sizeHint().height()}; }
 
@@ -21,7 +23,7 @@ class ReceiverCard : public QAbstractButton {
     void paintEvent(QPaintEvent* event) override;
 
   private:
-    Receiver receiver_;
+    std::optional<Receiver> receiver_;
 };
 
 }  // namespace refero

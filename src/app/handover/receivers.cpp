@@ -8,25 +8,30 @@
 
 namespace refero {
 
-const ReceiverInfo& info(Receiver receiver) {
+const ReceiverInfo& info(std::optional<Receiver> receiver) {
+    static constexpr ReceiverInfo oneFile{
+        "receiverOneFile", "LUT, profile or table",
+        "One file of the kind that you choose, under a name that you choose."};
+    if (!receiver) return oneFile;
     static constexpr std::array<ReceiverInfo, 5> all{{
-        {"receiverRaw", "Profiles of camera and input",
+        {"receiverRaw", "Camera profiles",
          "For whoever develops the frames: true colours for every frame of this setup."},
         {"receiverEditor", "LUT and recipe",
          "For cutting and grading: a LUT for BT.709, and the correction told for wheels and hue controls."},
-        {"receiverCompositor", "Configuration and plates",
+        {"receiverCompositor", "Plates and their view",
          "For images that a renderer's sit in: scene-linear ACEScg, nothing clipped, no finish, and the view "
          "to judge them by."},
         {"receiverClient", "Pictures and report",
          "For whoever decides by the colour: finished pictures, and what the colours are good for."},
-        {"receiverArchive", "Masters and all figures",
+        {"receiverArchive", "Masters, all figures",
          "For later: pictures of 16 bits, the correction's document, its readings and the report."},
     }};
-    return all[static_cast<std::size_t>(receiver)];
+    return all[static_cast<std::size_t>(*receiver)];
 }
 
-QString title(Receiver receiver) {
-    return text(std::string(workflow::title(receiver)));
+QString title(std::optional<Receiver> receiver) {
+    return receiver ? text(std::string(workflow::title(*receiver)))
+                    : QCoreApplication::translate("Receivers", "One file");
 }
 
 QString inWords(const io::FrameOutput& o) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QString>
+#include <optional>
 
 #include "workflow/receivers.h"
 
@@ -17,8 +18,9 @@ struct ReceiverInfo {
     const char* gets;    ///< a few words
     const char* why;     ///< a sentence
 };
-const ReceiverInfo& info(Receiver receiver);
-QString title(Receiver receiver);
+/// Nothing stands for one file of one's own choice.
+const ReceiverInfo& info(std::optional<Receiver> receiver);
+QString title(std::optional<Receiver> receiver);
 
 /// "TIFF, 16 bit, sRGB".
 QString inWords(const io::FrameOutput& output);

@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/session/job.h"
 
 namespace refero {
@@ -69,9 +70,12 @@ JudgingView::JudgingView(QWidget* parent) : QWidget(parent) {
 QWidget* JudgingView::buildBar() {
     auto* bar = new QWidget(this);
     auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(16, 0, 16, 8);
+    row->setContentsMargins(16, 6, 16, 6);
     row->setSpacing(8);
-    const auto choice = [&](const char* object, const char* name, const char* hint, int length) {
+    const auto choice = [&](const QString& caption, const char* object, const char* name, const char* hint,
+                            int length) {
+        captions_.push_back(look::caption(caption, bar));
+        row->addWidget(captions_.back());
         auto* box = new QComboBox(bar);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(QLatin1String(name));
@@ -81,26 +85,26 @@ QWidget* JudgingView::buildBar() {
         row->addWidget(box, length);
         return box;
     };
-    picture_ =
-        choice("pictureChoice", "Picture", "What is judged on; drop more frames of this setup here.", 5);
-    mode_ = choice("judgingMode", "How the renderings are shown",
+    picture_ = choice(tr("Picture"), "pictureChoice", "Picture",
+                      "What is judged on; drop more frames of this setup here.", 5);
+    mode_ = choice(tr("View"), "judgingMode", "How the renderings are shown",
                    "A wipe, two side by side, four with one zoom, or how far two are apart.", 5);
     mode_->addItems({QStringLiteral("Wipe"), QStringLiteral("Side by side"), QStringLiteral("Four up"),
                      QStringLiteral("Difference")});
-    against_ = choice("againstChoice", "What the correction is held against",
+    against_ = choice(tr("Against"), "againstChoice", "What the correction is held against",
                       "What the correction is held against: hold F over the picture to see it alone.", 5);
     warnings_ =
-        choice("warningChoice", "Warnings",
+        choice(tr("Warn of"), "warningChoice", "Warnings",
                "Marks what a space cannot show: stripes to the left are outside it, stripes to the right "
                "are clipped, dots are nearly.",
                5);
-    warnings_->addItem(QStringLiteral("No warnings"));
+    warnings_->addItem(tr("Nothing"));
     for (const OutputSpace s : kWarnSpaces) {
         const auto& label = info(s).label;
-        warnings_->addItem(QStringLiteral("Warn: ") +
-                           QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size())));
+        warnings_->addItem(
+            tr("Outside %1").arg(QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size()))));
     }
-    keep_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Keep"), bar);
+    keep_ = new look::Button(look::Button::Kind::plain, tr("Keep a snapshot"), bar);
     keep_->setObjectName(QStringLiteral("keepSnapshot"));
     keep_->setToolTip(QStringLiteral("Keeps the correction as it is now, to hold others against it."));
     row->addWidget(keep_);
@@ -180,6 +184,12 @@ void JudgingView::holdAgainst(int snapshot) {
 void JudgingView::showMode(JudgingWish::Mode mode) {
     mode_->setCurrentIndex(static_cast<int>(mode));
     wish();
+}
+
+void JudgingView::setCompact(bool compact) {
+    for (QWidget* caption : captions_) caption->setVisible(!compact);
+    keep_->setText(compact ? tr("Keep") : tr("Keep a snapshot"));
+    keep_->updateGeometry();
 }
 
 void JudgingView::setBarVisible(bool visible) {

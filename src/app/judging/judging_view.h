@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QWidget>
+#include <vector>
 
 #include "app/judging/judged.h"
 
@@ -28,6 +29,7 @@ class JudgingView : public QWidget {
     void holdAgainst(int snapshot);
     void showMode(JudgingWish::Mode mode);
     void setBarVisible(bool visible);
+    void setCompact(bool compact);
     CompareView& compare() { return *compare_; }
 
   signals:
@@ -48,6 +50,7 @@ class JudgingView : public QWidget {
     Contestant against() const;
 
     QWidget* bar_;
+    std::vector<QWidget*> captions_;
     QComboBox *picture_, *mode_, *against_, *warnings_;
     look::Button* keep_;
     CompareView* compare_;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/kit/kit_fields.h"
 
+#include <QCoreApplication>
 #include <QRegularExpression>
 #include <algorithm>
 
@@ -15,6 +16,18 @@ Form::Row row(const char* key, const char* caption, const char* unit, const char
 }
 
 }  // namespace
+
+QString inWords(plan::Policy policy) {
+    switch (policy) {
+        case plan::Policy::strict:
+            return QCoreApplication::translate("KitFields", "any change");
+        case plan::Policy::usual:
+            return QCoreApplication::translate("KitFields", "usual changes");
+        case plan::Policy::runAndGun:
+            return QCoreApplication::translate("KitFields", "great changes");
+    }
+    return {};
+}
 
 QString inWords(std::string_view name) {
     QString text = QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
@@ -228,10 +241,11 @@ std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
 
 std::vector<Binding<plan::Shoot>> shootFields() {
     using plan::Shoot;
-    Binding<Shoot> policy{row("shootPolicy", "A change is", "", "What calls for a new chart shot.")};
+    Binding<Shoot> policy{
+        row("shootPolicy", "New chart after", "", "Which changes call for a new chart shot.")};
     policy.choices = [](const Shoot&) {
         QStringList all;
-        for (const plan::Policy p : plan::kPolicies) all << inWords(name(p));
+        for (const plan::Policy p : plan::kPolicies) all << inWords(p);
         return all;
     };
     policy.index = [](const Shoot& s) { return static_cast<int>(s.policy); };

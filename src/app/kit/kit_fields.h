@@ -25,5 +25,7 @@ std::vector<Binding<plan::Shoot>> shootFields();
 
 /// "run-and-gun" as "Run and gun".
 QString inWords(std::string_view name);
+/// After which changes a new chart shot is due.
+QString inWords(plan::Policy policy);
 
 }  // namespace refero

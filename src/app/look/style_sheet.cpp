@@ -32,9 +32,15 @@ QProgressBar::chunk { background: @text; border-radius: 4px; }
 QAbstractItemView { background: transparent; border: none; outline: none; }
 QHeaderView { background: transparent; border: none; }
 QHeaderView::section { background: transparent; color: @quiet; border: none; padding: 4px 6px; }
+QSplitter::handle { background: @ground; }
+QTextBrowser { background: @panel; color: @text; border: none; }
+QListWidget { background: transparent; border: none; }
+QListWidget::item { padding: 4px 8px; }
+QListWidget::item:selected { background: @line; color: @loud; }
+QWidget#helpWindow, QDialog { background: @ground; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel { background: transparent; }
-QLabel#notice { background: @raised; }
+QWidget#noticeLine { background: @raised; }
 QFrame#commandFinder { background: @panel; border: 1px solid @line; }
 )");
     s.replace(QLatin1String("@surround"),

@@ -30,7 +30,8 @@ inline constexpr int kStep = 4;    ///< spacing, px
 inline constexpr int kRadius = 4;  ///< of every corner, px
 /// Below this width of the window everything beside the picture takes less room.
 inline constexpr int kCompactBelow = 1200;
-inline constexpr int kLedgerWidth = 236, kLedgerWidthCompact = 208;
+inline constexpr int kLedgerWidth = 236, kLedgerWidthCompact = 208, kLedgerWidthLeast = 180,
+                     kLedgerWidthMost = 440;
 inline constexpr int kFindingsWidth = 316, kFindingsWidthCompact = 272;
 
 enum class Size { small = 12, body = 13, title = 16, large = 22, huge = 34, distant = 112 };

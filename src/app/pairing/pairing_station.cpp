@@ -5,7 +5,6 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QSignalBlocker>
-#include <QSplitter>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -16,6 +15,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/strip.h"
 #include "app/pairing/cameras_page.h"
 #include "app/pairing/pair_text.h"
 #include "app/pairing/patches_page.h"
@@ -24,7 +24,7 @@
 #include "app/plots/ab_plot.h"
 #include "app/plots/pair_ladder.h"
 #include "app/session/pairing_actions.h"
-#include "app/settings/own_settings.h"
+#include "app/station/figures_panel.h"
 #include "core/pair/view.h"
 #include "core/plan/moment.h"
 #include "words/pair_words.h"
@@ -33,8 +33,6 @@
 
 namespace refero {
 namespace {
-
-const QString kSplitterKey = QStringLiteral("pairing/splitter");
 
 std::optional<double> secondsOf(const studio::Contents& contents, const std::string& path) {
     for (const auto& [id, f] : contents.all<studio::Frame>())
@@ -65,23 +63,14 @@ PairingStation::PairingStation(Session& session, QWidget* parent) : QWidget(pare
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    line_ = buildLine();
+    column->addWidget(line_);
     bar_ = buildBar();
     column->addWidget(bar_);
-    splitter_ = new QSplitter(Qt::Horizontal, this);
-    splitter_->setObjectName(QStringLiteral("pairingSplitter"));
-    splitter_->setChildrenCollapsible(false);
-    splitter_->setHandleWidth(5);
-    view_ = new PairedView(session_, splitter_);
-    panel_ = buildPanel();
-    splitter_->addWidget(view_);
-    splitter_->addWidget(panel_);
-    splitter_->setStretchFactor(0, 1);
-    splitter_->setStretchFactor(1, 0);
-    splitter_->setSizes({700, 360});
-    splitter_->restoreState(ownSettings().value(kSplitterKey).toByteArray());
-    connect(splitter_, &QSplitter::splitterMoved, this,
-            [this] { ownSettings().setValue(kSplitterKey, splitter_->saveState()); });
-    column->addWidget(splitter_, 1);
+    view_ = new PairedView(session_, this);
+    panel_ = new FiguresPanel(QStringLiteral("pairing"), tr("the match"), view_, this);
+    buildPanel();
+    column->addWidget(panel_, 1);
 
     redraw_ = new QTimer(this);
     redraw_->setSingleShot(true);
@@ -145,23 +134,49 @@ QWidget* PairingStation::buildBar() {
     return bar;
 }
 
-QWidget* PairingStation::buildPanel() {
-    auto* panel = new QWidget(splitter_);
-    panel->setMinimumWidth(300);
-    auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(12, 8, 12, 12);
-    column->setSpacing(8);
-    title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold, panel);
+// What it comes to, and what to do with it.
+QWidget* PairingStation::buildLine() {
+    auto* line = new look::Strip(this);
+    auto* row = new QHBoxLayout(line);
+    row->setContentsMargins(16, 8, 16, 8);
+    row->setSpacing(8);
+    title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold, line);
     title_->setObjectName(QStringLiteral("pairTitle"));
-    column->addWidget(title_);
+    row->addWidget(title_, 1);
+    all_ = new look::Button(look::Button::Kind::plain, tr("Match all cameras"), line);
+    all_->setObjectName(QStringLiteral("matchAll"));
+    all_->setToolTip(tr("Every other camera that has read its chart at this place follows the leader."));
+    row->addWidget(all_);
+    keep_ = new look::Button(look::Button::Kind::primary, tr("Keep this match"), line);
+    keep_->setObjectName(QStringLiteral("keepMatch"));
+    row->addWidget(keep_);
+    connect(keep_, &QAbstractButton::clicked, this, &PairingStation::proceed);
+    connect(all_, &QAbstractButton::clicked, this, [this] {
+        const Setup* a = leader();
+        if (!a) return;
+        std::vector<int> followers;
+        for (const Setup& s : session_.setups())
+            if (s.id != a->id && s.reading && s.place == a->place)
+                followers.push_back(static_cast<int>(s.id));
+        session_.pairing().matchAll(static_cast<int>(a->id), followers);
+    });
+    return line;
+}
+
+void PairingStation::buildPanel() {
+    auto* panel = new QWidget(panel_);
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(12, 0, 12, 12);
+    column->setSpacing(8);
     said_ = new look::Label({}, look::Size::small, look::Label::Tone::text, QFont::Normal, panel);
     said_->setObjectName(QStringLiteral("pairSaid"));
     column->addWidget(said_);
-    column->addWidget(buildButtons(panel));
-    page_ = new QComboBox(panel);
+    page_ = new QComboBox(panel_);
     page_->setObjectName(QStringLiteral("pairPage"));
     page_->setAccessibleName(tr("What is told of the match"));
-    column->addWidget(page_, 0, Qt::AlignLeft);
+    panel_->header()->addWidget(look::caption(tr("Show"), panel_));
+    panel_->header()->addWidget(page_);
+    panel_->header()->addStretch(1);
     pages_ = new QStackedWidget(panel);
     const auto page = [&](const QString& name, QWidget* content) {
         page_->addItem(name);
@@ -177,33 +192,9 @@ QWidget* PairingStation::buildPanel() {
         pages_->setCurrentIndex(index);
         showOthers();
     });
+    connect(page_, &QComboBox::activated, this, [this] { panel_->setFolded(false); });
     column->addWidget(pages_, 1);
-    return panel;
-}
-
-QWidget* PairingStation::buildButtons(QWidget* parent) {
-    auto* holder = new QWidget(parent);
-    auto* row = new QHBoxLayout(holder);
-    row->setContentsMargins(0, 0, 0, 0);
-    keep_ = new look::Button(look::Button::Kind::primary, tr("Keep this match"), holder);
-    keep_->setObjectName(QStringLiteral("keepMatch"));
-    all_ = new look::Button(look::Button::Kind::plain, tr("Match all cameras"), holder);
-    all_->setObjectName(QStringLiteral("matchAll"));
-    all_->setToolTip(tr("Every other camera that has read its chart at this place follows the leader."));
-    row->addWidget(keep_);
-    row->addWidget(all_);
-    row->addStretch(1);
-    connect(keep_, &QAbstractButton::clicked, this, &PairingStation::proceed);
-    connect(all_, &QAbstractButton::clicked, this, [this] {
-        const Setup* a = leader();
-        if (!a) return;
-        std::vector<int> followers;
-        for (const Setup& s : session_.setups())
-            if (s.id != a->id && s.reading && s.place == a->place)
-                followers.push_back(static_cast<int>(s.id));
-        session_.pairing().matchAll(static_cast<int>(a->id), followers);
-    });
-    return holder;
+    panel_->setContent(panel);
 }
 
 QWidget* PairingStation::buildGreys(QWidget* parent) {
@@ -255,19 +246,20 @@ void PairingStation::connectPages() {
 }
 
 void PairingStation::setViewingOnly(bool only) {
+    line_->setVisible(!only);
     bar_->setVisible(!only);
-    panel_->setVisible(!only);
+    panel_->setPictureAlone(only);
 }
 
 void PairingStation::setCompact(bool compact) {
     // What the choices are called is told by their hints, too.
     for (QWidget* caption : captions_) caption->setVisible(!compact);
-    panel_->setMinimumWidth(compact ? 260 : 300);
     steps_->setCompact(compact);
     patches_->setCompact(compact);
 }
 
 void PairingStation::showPage(Page page) {
+    panel_->setFolded(false);
     page_->setCurrentIndex(static_cast<int>(page));
 }
 

@@ -10,13 +10,13 @@
 #include "core/pair/match.h"
 
 class QComboBox;
-class QSplitter;
 class QStackedWidget;
 class QTimer;
 
 namespace refero {
 
 class AbPlot;
+class FiguresPanel;
 class CamerasPage;
 class PairLadder;
 class PatchesPage;
@@ -49,8 +49,8 @@ class PairingStation : public QWidget {
 
   private:
     QWidget* buildBar();
-    QWidget* buildPanel();
-    QWidget* buildButtons(QWidget* parent);
+    QWidget* buildLine();
+    void buildPanel();
     QWidget* buildGreys(QWidget* parent);
     QWidget* buildScopes(QWidget* parent);
     void connectPages();
@@ -78,9 +78,9 @@ class PairingStation : public QWidget {
     const Setup* follower() const;
 
     Session& session_;
-    QWidget *bar_, *panel_;
+    QWidget *bar_, *line_;
+    FiguresPanel* panel_;
     std::vector<QWidget*> captions_;  ///< of the choices in the bar
-    QSplitter* splitter_;
     QComboBox *leads_, *layout_, *leadersPicture_, *followersPicture_, *page_, *feed_;
     look::Button *keep_, *all_;
     PairedView* view_;

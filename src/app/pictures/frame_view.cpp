@@ -63,9 +63,18 @@ void FrameView::setMarkedPatch(int index) {
     update();
 }
 
-void FrameView::setEvidence(const Evidence& evidence) {
-    evidence_ = evidence;
+void FrameView::setEvidence(std::vector<MarkedEvidence> evidence) {
+    evidence_ = std::move(evidence);
     update();
+}
+
+Evidence FrameView::evidence() const {
+    Evidence all;
+    for (const MarkedEvidence& e : evidence_) {
+        all.patches.insert(all.patches.end(), e.evidence.patches.begin(), e.evidence.patches.end());
+        all.lines.insert(all.lines.end(), e.evidence.lines.begin(), e.evidence.lines.end());
+    }
+    return all;
 }
 
 void FrameView::pin(const Point& at) {
@@ -203,7 +212,7 @@ void FrameView::contextMenuEvent(QContextMenuEvent* event) {
     QMenu menu(this);
     QAction* out = menu.addAction(
         (placement_->leftOut(i) ? QStringLiteral("Count %1 again") : QStringLiteral("Leave out %1")).arg(id));
-    out->setShortcut(Qt::Key_X);
+    out->setShortcut(Qt::Key_L);
     QAction* back = menu.addAction(QStringLiteral("Put %1 back in its place").arg(id));
     back->setShortcut(Qt::Key_R);
     back->setEnabled(placement_->moved(i));
@@ -250,7 +259,7 @@ void FrameView::keyPressEvent(QKeyEvent* event) {
             return nudge(0, -step);
         case Qt::Key_Down:
             return nudge(0, step);
-        case Qt::Key_P:
+        case Qt::Key_M:
             if (pointed_) pin(*pointed_);
             return;
         case Qt::Key_Delete:
@@ -259,7 +268,7 @@ void FrameView::keyPressEvent(QKeyEvent* event) {
             return stepPatch(1);
         case Qt::Key_PageUp:
             return stepPatch(-1);
-        case Qt::Key_X:
+        case Qt::Key_L:
             return toggleLeftOut(patch_);
         case Qt::Key_R:
             if (!placement_ || patch_ < 0 || !placement_->moved(static_cast<std::size_t>(patch_))) return;

@@ -6,6 +6,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/findings/evidence_mark.h"
 #include "app/pictures/picture_view.h"
 #include "core/read/placement.h"
 #include "core/read/reading.h"
@@ -16,7 +17,7 @@ namespace refero {
 
 /// The chart frame with the outline and the sampling areas on it. Corners are dragged, or chosen with 1 to 4
 /// (or Tab) and nudged with the arrow keys: a pixel, ten with Shift, a tenth with Alt. A patch is chosen with
-/// a click or with Page Up and Page Down, and dragged or nudged in the same way; X leaves it out or counts it
+/// a click or with Page Up and Page Down, and dragged or nudged in the same way; L leaves it out or counts it
 /// again, R puts it back. A loupe shows the pixels around what is chosen. Shift and drag draws a region; what
 /// lies under the pointer is written below.
 class FrameView : public PictureView {
@@ -43,9 +44,10 @@ class FrameView : public PictureView {
     /// Marks one patch, by its place in the chart; -1 for none.
     void setMarkedPatch(int index);
     int selectedCorner() const { return selected_; }
-    /// What the findings are drawn from, in frame pixels; the patches are marked by crossing lines.
-    void setEvidence(const Evidence& evidence);
-    const Evidence& evidence() const { return evidence_; }
+    /// What the findings are drawn from, in frame pixels, each kind in a pattern of its own.
+    void setEvidence(std::vector<MarkedEvidence> evidence);
+    /// All of it in one.
+    Evidence evidence() const;
     /// Readings that stay; the oldest goes when there are more than eight.
     void pin(const Point& at);
     void clearPins();
@@ -97,7 +99,7 @@ class FrameView : public PictureView {
     int patch_ = -1;                  ///< chosen; never together with a corner
     int marked_ = -1;
     std::vector<ExposureKey> key_;
-    Evidence evidence_;
+    std::vector<MarkedEvidence> evidence_;
     std::optional<Point> pointed_;
     std::vector<Point> pins_;
 };

@@ -47,23 +47,21 @@ void FrameView::paintAreas(QPainter& painter) const {
     }
 }
 
-// Patches by both diagonals, which no sampling area has; lines as they are.
+// Each kind in a pattern that no sampling area has; a shadow's edge is broken, other lines are whole.
 void FrameView::paintEvidence(QPainter& painter) const {
-    for (const std::size_t i : evidence_.patches) {
-        if (!placement_ || i >= placement_->chart().patches.size()) continue;
-        const Quad q = placement_->area(i, 0.9);
-        QPainterPath cross = areaPath(i, 0.9);
-        cross.moveTo(toView(qt(q[0])));
-        cross.lineTo(toView(qt(q[2])));
-        cross.moveTo(toView(qt(q[1])));
-        cross.lineTo(toView(qt(q[3])));
-        doubleLine(painter, cross, 2);
-    }
-    for (const auto& line : evidence_.lines) {
-        QPainterPath path;
-        for (std::size_t k = 0; k < line.size(); ++k)
-            k ? path.lineTo(toView(qt(line[k]))) : path.moveTo(toView(qt(line[k])));
-        doubleLine(painter, path, 2.5);
+    for (const MarkedEvidence& e : evidence_) {
+        for (const std::size_t i : e.evidence.patches) {
+            if (!placement_ || i >= placement_->chart().patches.size()) continue;
+            QPolygonF patch;
+            for (const Point& corner : placement_->area(i, 0.9)) patch << toView(qt(corner));
+            doubleLine(painter, patternIn(patch, e.mark), 2);
+        }
+        for (const auto& line : e.evidence.lines) {
+            QPainterPath path;
+            for (std::size_t k = 0; k < line.size(); ++k)
+                k ? path.lineTo(toView(qt(line[k]))) : path.moveTo(toView(qt(line[k])));
+            doubleLine(painter, path, 2.5, isBroken(e.mark) ? Qt::DashLine : Qt::SolidLine);
+        }
     }
 }
 

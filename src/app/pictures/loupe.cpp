@@ -72,7 +72,7 @@ void paintLoupe(QPainter& painter, const QRect& view, const LinearImage& image, 
     painter.setPen(Qt::white);
     painter.setFont(look::figures(look::Size::small));
     painter.drawText(text, Qt::AlignCenter,
-                     QStringLiteral("%1, %2 px").arg(place.x(), 0, 'f', 1).arg(place.y(), 0, 'f', 1));
+                     QStringLiteral("%1, %2 px").arg(place.x(), 0, 'f', 0).arg(place.y(), 0, 'f', 0));
 }
 
 }  // namespace refero

@@ -47,7 +47,12 @@ void DayDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         };
         line(index.data().toString(), look::figures(look::Size::body, QFont::Medium),
              selected ? c.loud : c.text, 0);
-        line(index.data(DayModel::SecondLineRole).toString(), look::font(look::Size::small), c.quiet, 19);
+        // Whole, over two lines where it is long.
+        painter->setFont(look::font(look::Size::small));
+        painter->setPen(c.quiet);
+        painter->drawText(QRect(box.left(), box.top() + 20, box.width(), box.height() - 20),
+                          Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                          index.data(DayModel::SecondLineRole).toString());
     }
     if (option.state & QStyle::State_HasFocus && index.column() == 0)
         look::paintFocusRing(*painter, QRect(option.rect.left(), option.rect.top(),

@@ -51,7 +51,7 @@ QString chartLine(const plan::Due& due, const plan::PlannedShot& planned, const 
         case plan::DueState::missing:
             return QStringLiteral("Chart shot missing");
         case plan::DueState::stale:
-            return QStringLiteral("Stale: shoot the chart again");
+            return DayModel::tr("Out of date: shoot the chart again");
         case plan::DueState::done:
             return due.shotOf == due.setup ? QStringLiteral("Chart shot")
                                            : QStringLiteral("No chart of its own");

@@ -12,7 +12,7 @@
 namespace refero {
 namespace {
 
-constexpr int kRow = 48, kEdge = 6, kShortest = 5;
+constexpr int kRow = 62, kEdge = 6, kShortest = 5;
 constexpr int kSetupWidth = 244, kChartWidth = 244, kNarrower = 52;
 
 }  // namespace

@@ -74,13 +74,13 @@ QWidget* PlanStation::buildBar() {
     });
     row->addWidget(date_);
     row->addSpacing(12);
-    caption_ = look::caption(QStringLiteral("A change is"));
+    caption_ = look::caption(tr("New chart shot after"));
     row->addWidget(caption_);
     policy_ = new QComboBox(bar);
     policy_->setObjectName(QStringLiteral("policyChoice"));
-    policy_->setAccessibleName(QStringLiteral("What counts as a change"));
+    policy_->setAccessibleName(tr("New chart shot after"));
     for (const plan::Policy p : plan::kPolicies) {
-        policy_->addItem(inWords(name(p)));
+        policy_->addItem(inWords(p));
         policy_->setItemData(policy_->count() - 1, QString::fromStdString(plan::described(p)),
                              Qt::ToolTipRole);
     }
@@ -240,7 +240,7 @@ void PlanStation::choosePolicy(int index) {
     const auto policy = plan::kPolicies[static_cast<std::size_t>(index)];
     if (changed.policy == policy) return;
     changed.policy = policy;
-    act(QStringLiteral("A change is: %1").arg(inWords(name(policy))), [&](studio::Edit& edit) -> Status {
+    act(tr("New chart shot after: %1").arg(inWords(policy)), [&](studio::Edit& edit) -> Status {
         edit.put(changed);
         return {};
     });

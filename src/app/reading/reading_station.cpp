@@ -24,6 +24,7 @@
 #include "app/session/correction_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
+#include "app/station/figures_panel.h"
 #include "app/tables/patch_table.h"
 #include "core/read/encoding_fit.h"
 #include "core/read/swatch.h"
@@ -45,7 +46,8 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     setObjectName(QStringLiteral("readingStation"));
     frame_ = new FrameView(this);
     QWidget* bar = buildBar();
-    QWidget* figures = buildFigures();
+    panel_ = new FiguresPanel(QStringLiteral("reading"), tr("patches and instruments"), frame_, this);
+    buildFigures();
     connect(frame_, &FrameView::cornersMoved, this, [this](const Quad& corners, const QString& step) {
         session_.reading().setCorners(session_.currentId(), corners, step);
     });
@@ -81,7 +83,7 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(findings_, &Findings::limitWanted, this, [this](const Check& check, std::optional<double> value) {
         session_.reading().allow(check, value);
     });
-    lay(bar, frame_, figures);
+    lay(bar, panel_);
 }
 
 QWidget* ReadingStation::buildBar() {
@@ -133,7 +135,7 @@ QWidget* ReadingStation::buildBar() {
     connect(view_, &QComboBox::currentIndexChanged, this, [this] {
         if (const Setup* s = session_.current()) showPicture(*s);
     });
-    treat_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Treat"), bar);
+    treat_ = new look::Button(look::Button::Kind::plain, tr("Mend the reading"), bar);
     treat_->setObjectName(QStringLiteral("treatments"));
     treat_->setToolTip(QStringLiteral(
         "Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
@@ -144,13 +146,6 @@ QWidget* ReadingStation::buildBar() {
             [this] { treatments_->popup(treat_->mapToGlobal(QPoint(0, treat_->height()))); });
     row->addWidget(treat_);
     row->addStretch(1);
-    auto* hint = look::caption(QStringLiteral("1 to 4, Page keys, arrows"));
-    hint->setMinimumWidth(1);
-    hint->setToolTip(QStringLiteral(
-        "Drag a corner, or choose it with 1 to 4; click a patch, or choose it with Page Up and Page Down. "
-        "The arrow keys nudge what is chosen; X leaves a patch out, R puts it back."));
-    row->addWidget(hint);
-    hint_ = hint;
     connect(chart_, &QComboBox::activated, this, [this](int i) {
         session_.reading().setChart(session_.currentId(),
                                     session_.reading().charts()[static_cast<std::size_t>(i)]);
@@ -166,17 +161,26 @@ QWidget* ReadingStation::buildBar() {
     return bar;
 }
 
-QWidget* ReadingStation::buildFigures() {
-    auto* figures = new QWidget(this);
-    figures->setFixedHeight(232);
-    auto* row = new QHBoxLayout(figures);
-    row->setContentsMargins(8, 8, 8, 8);
-    row->setSpacing(8);
-    table_ = new PatchTable(figures);
-    meters_ = new MeterPanel(figures);
-    row->addWidget(table_, 2);
-    row->addWidget(meters_, 1);
-    return figures;
+// Beside each other below the picture, one over the other at its right.
+void ReadingStation::buildFigures() {
+    auto* content = new QWidget(panel_);
+    figures_ = new QBoxLayout(QBoxLayout::LeftToRight, content);
+    figures_->setContentsMargins(8, 0, 8, 8);
+    figures_->setSpacing(8);
+    table_ = new PatchTable(content);
+    meters_ = new MeterPanel(content);
+    figures_->addWidget(table_, 2);
+    figures_->addWidget(meters_, 1);
+    panel_->header()->addWidget(look::caption(tr("Patches and instruments"), panel_));
+    panel_->header()->addStretch(1);
+    panel_->setContent(content);
+    const auto turn = [this](FiguresPanel::Side side) {
+        const bool below = side == FiguresPanel::Side::below;
+        figures_->setDirection(below ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+        table_->setCompact(!below);
+    };
+    connect(panel_, &FiguresPanel::sideChanged, this, turn);
+    turn(panel_->side());
 }
 
 void ReadingStation::show(const Setup* setup) {
@@ -197,7 +201,8 @@ void ReadingStation::show(const Setup* setup) {
         answer_->hide();
         frame_->clearPicture();
         frame_->clearPlacement();
-        return findings_->setMessage({}, {});
+        invite(tr("No setup is chosen"), tr("Choose one at the left, or drop a chart shot on this window."));
+        return setNextStep({}, {});
     }
     showPicture(*setup);
     if (ready) {
@@ -285,7 +290,6 @@ void ReadingStation::ask(const Setup& setup) {
     const bool open = setup.reading && setup.reading->encodingSource == EncodingSource::assumed;
     question_->setVisible(open);
     answer_->setVisible(open);
-    hint_->setVisible(!open && !compact_);
     if (!open) return;
     std::vector<Transfer> candidates(kTellableEncodings.begin(), kTellableEncodings.end());
     for (const plan::RecordingCurve& recording : session_.day().kit.curves)
@@ -314,8 +318,6 @@ void ReadingStation::ask(const Setup& setup) {
 }
 
 void ReadingStation::narrow(bool compact) {
-    compact_ = compact;
-    hint_->setVisible(!compact && question_->isHidden());
     // A question about the encoding needs room as well.
     for (QWidget* caption : captions_) caption->setVisible(!compact);
     for (QComboBox* box : {chart_, static_cast<QComboBox*>(encoding_), view_}) {
@@ -323,7 +325,7 @@ void ReadingStation::narrow(bool compact) {
         box->setSizeAdjustPolicy(compact ? QComboBox::AdjustToMinimumContentsLengthWithIcon
                                          : QComboBox::AdjustToContents);
     }
-    table_->setCompact(compact);
+    table_->setCompact(compact || panel_->side() == FiguresPanel::Side::right);
 }
 
 void ReadingStation::showPicture(const Setup& setup) {
@@ -368,39 +370,35 @@ void ReadingStation::showPicture(const Setup& setup) {
 
 void ReadingStation::showFindings(const Setup& setup) {
     if (setup.busy) {
-        findings_->setMessage(QStringLiteral("Reading"),
-                              QStringLiteral("The frame is being opened and searched for a chart."));
-        return findings_->setNextStep({}, {});
+        setMessage(tr("Reading"), {});
+        return setNextStep({}, tr("The frame is being opened and searched for a chart."));
     }
     if (setup.chartFrame.empty()) return showAwaited(setup);
     if (!setup.reading && unknown_->layout()) return showUnknown();
     if (!setup.reading) {
-        findings_->setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
-                              setup.error);
+        setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
+                   setup.error);
         if (setup.frame)
-            return findings_->setNextStep(
-                QStringLiteral("Set the corners by hand"),
-                QStringLiteral("Lays the outline over the frame for you to drag into place."));
-        return findings_->setNextStep({}, {});
+            return setNextStep(QStringLiteral("Set the corners by hand"),
+                               QStringLiteral("Lays the outline over the frame for you to drag into place."));
+        return setNextStep({}, {});
     }
-    findings_->setChecks(setup.reading->checks, setup.reading->verdict);
+    setChecks(setup.reading->checks, setup.reading->verdict);
     // Something asked for since then could not be done; the reading is as it was.
-    if (!setup.error.isEmpty())
-        return findings_->setNextStep(QStringLiteral("Build the correction"), setup.error);
+    if (!setup.error.isEmpty()) return setNextStep(QStringLiteral("Build the correction"), setup.error);
     if (setup.correction)
-        return findings_->setNextStep(QStringLiteral("See the correction"),
-                                      QStringLiteral("It was built from this reading."));
+        return setNextStep(QStringLiteral("See the correction"),
+                           QStringLiteral("It was built from this reading."));
     switch (setup.reading->verdict) {
         case Verdict::pass:
-            return findings_->setNextStep(QStringLiteral("Build the correction"),
-                                          QStringLiteral("Everything a correction needs is here."));
+            return setNextStep(QStringLiteral("Build the correction"),
+                               QStringLiteral("Everything a correction needs is here."));
         case Verdict::review:
-            return findings_->setNextStep(QStringLiteral("Build the correction"),
-                                          QStringLiteral("It can be used; look at the findings first."));
+            return setNextStep(QStringLiteral("Build the correction"),
+                               QStringLiteral("It can be used; look at the findings first."));
         case Verdict::reshoot:
-            return findings_->setNextStep(
-                QStringLiteral("Build it all the same"),
-                QStringLiteral("Better: mend what is named above and shoot the chart again."));
+            return setNextStep(tr("Build anyway"),
+                               QStringLiteral("Better: mend what is named above and shoot the chart again."));
     }
 }
 
@@ -409,23 +407,22 @@ void ReadingStation::showUnknown() {
     const QString why = tr(
         "Give its data, a file of its maker's or an instrument's: they tell the names, the order and which "
         "way up it is. Rows, sizes and gaps come from this picture, and it is found by itself from then on.");
-    findings_->setMessage(tr("Not a known chart"), seen + QStringLiteral("\n\n") + why);
-    findings_->setNextStep(tr("Open its data"), tr("CGATS, CxF or a table; it can be dropped, too."));
-    frame_->setEvidence(unknown_->outlines());
+    setMessage(tr("Not a known chart"), seen + QStringLiteral("\n\n") + why);
+    setNextStep(tr("Open its data"), tr("CGATS, CxF or a table; it can be dropped, too."));
+    frame_->setEvidence({{EvidenceMark::bracketed, unknown_->outlines()}});
 }
 
 // Planned, and its chart not shot yet; or served by that of another setup.
 void ReadingStation::showAwaited(const Setup& setup) {
     const Setup* other = session_.setup(static_cast<int>(setup.plan.shotOf));
     const bool served = setup.plan.state == plan::DueState::done && other;
-    findings_->setMessage(
-        served ? QStringLiteral("No chart of its own") : QStringLiteral("No chart frame yet"),
-        QString::fromStdString(setup.plan.reason));
+    invite(served ? QStringLiteral("No chart of its own") : QStringLiteral("No chart frame yet"),
+           QString::fromStdString(setup.plan.reason));
     if (served)
-        return findings_->setNextStep(QStringLiteral("Go to %1").arg(text(other->light)),
-                                      QStringLiteral("Its chart shot holds here, too."));
-    findings_->setNextStep(QStringLiteral("Open its chart frame"),
-                           QStringLiteral("Or drop it anywhere on this window."));
+        return setNextStep(QStringLiteral("Go to %1").arg(text(other->light)),
+                           QStringLiteral("Its chart shot holds here, too."));
+    setNextStep(QStringLiteral("Open its chart frame"),
+                QStringLiteral("Or drop it anywhere on this window."));
 }
 
 void ReadingStation::layOutline() {

@@ -6,6 +6,7 @@
 
 #include "app/station/station.h"
 
+class QBoxLayout;
 class QComboBox;
 class QMenu;
 
@@ -38,7 +39,7 @@ class ReadingStation : public Station {
 
   private:
     QWidget* buildBar();
-    QWidget* buildFigures();
+    void buildFigures();
     void show(const Setup* setup) override;
     void showPicture(const Setup& setup);
     void ask(const Setup& setup);
@@ -55,7 +56,8 @@ class ReadingStation : public Station {
 
     Dialogs& dialogs_;
     FrameView* frame_;
-    QWidget* hint_;
+    FiguresPanel* panel_;
+    QBoxLayout* figures_;
     std::vector<QWidget*> captions_;
     PatchTable* table_;
     MeterPanel* meters_;
@@ -69,7 +71,6 @@ class ReadingStation : public Station {
     look::Label* question_;
     look::Button* answer_;
     std::optional<Transfer> proposed_;
-    bool compact_ = false;
     FramePointer shown_;
     Vector3 shownGains_{0, 0, 0};
 };

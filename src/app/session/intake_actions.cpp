@@ -126,7 +126,7 @@ void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role)
 
 void IntakeActions::beginSetupWith(const std::vector<studio::Id>& frames) {
     studio::Id id = 0;
-    const QString name = QStringLiteral("Begin a setup with %1 frames").arg(frames.size());
+    const QString name = tr("New setup from %n frames", nullptr, static_cast<int>(frames.size()));
     const Status kept = session_.perform(name, [&](Edit& edit) -> Status {
         if (frames.empty()) return {};
         id = workflow::addSetupWith(edit, session_.contents(), session_.shootFor(edit), frames);

@@ -26,7 +26,7 @@ QString Setup::due() const {
         case Progress::stale:
             if (!leaderChanged.empty())
                 return QCoreApplication::translate("Setup", "Out of date: its leader has changed");
-            return QStringLiteral("Stale: ") + text(plan.brief);
+            return QCoreApplication::translate("Setup", "Out of date: %1").arg(text(plan.brief));
         case Progress::read:
             return QStringLiteral("Read, not corrected");
         case Progress::corrected:

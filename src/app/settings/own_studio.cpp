@@ -13,9 +13,15 @@ QString ownStudioFolder() {
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/refero");
 }
 
-OwnStudio ownStudio(const QString& folder) {
+OwnStudio ownStudio(const QString& folder, const QString& last) {
     QDir().mkpath(folder);
     const QString file = folder + QStringLiteral("/studio.refero");
+    if (!last.isEmpty() && last != file && QFileInfo::exists(last)) {
+        if (auto studio = studio::Studio::open(last.toStdString())) {
+            const QString why = QString::fromStdString((*studio)->readOnlyBecause());
+            return {*std::move(studio), why};
+        }
+    }
     const bool there = QFileInfo::exists(file);
     auto own = there ? studio::Studio::open(file.toStdString()) : studio::Studio::create(file.toStdString());
     if (own) {

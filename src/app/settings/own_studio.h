@@ -15,8 +15,9 @@ struct OwnStudio {
     QString message;                         ///< for the person; empty where all is well
 };
 
-/// Where it cannot be opened it is left as it is, a new one is begun beside it, and the message says so.
-OwnStudio ownStudio(const QString& folder);
+/// `last` is the one of last time, and is opened where it is there and can be. Else it is the own one; where
+/// that cannot be opened it is left as it is, a new one is begun beside it, and the message says so.
+OwnStudio ownStudio(const QString& folder, const QString& last = {});
 
 /// "refero" in the XDG data folder.
 QString ownStudioFolder();

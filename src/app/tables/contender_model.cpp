@@ -70,7 +70,7 @@ QVariant ContenderModel::data(const QModelIndex& index, int role) const {
 
 QVariant ContenderModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"Model", "Fitted to", "Unseen", "Noise"};
+    static constexpr const char* names[] = {"Model", "Fitted to", "Trials", "Noise"};
     static constexpr const char* hints[] = {
         "In bold: the one that was taken.",
         "Squares or the mean of the differences on the chart; or the chart and 1,500 made-up surfaces.",

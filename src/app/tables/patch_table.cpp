@@ -36,7 +36,7 @@ QString PatchTable::asText() const {
 
 void PatchTable::keyPressEvent(QKeyEvent* event) {
     if (event->matches(QKeySequence::Copy)) return QApplication::clipboard()->setText(asText());
-    if (event->key() == Qt::Key_X && event->modifiers() == Qt::NoModifier && currentIndex().isValid())
+    if (event->key() == Qt::Key_L && event->modifiers() == Qt::NoModifier && currentIndex().isValid())
         emit leaveOutWanted(currentIndex().row());
     else
         RowTable::keyPressEvent(event);

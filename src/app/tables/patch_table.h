@@ -20,7 +20,7 @@ class PatchTable : public RowTable {
 
   signals:
     void patchChosen(int index);
-    /// X: the patch is left out, or counts again.
+    /// L: the patch is left out, or counts again.
     void leaveOutWanted(int index);
 
   protected:

@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tables/row_table.h"
 
+#include <QClipboard>
+#include <QGuiApplication>
 #include <QHeaderView>
+#include <QKeyEvent>
 #include <algorithm>
 
 #include "app/tables/row_delegate.h"
@@ -21,7 +24,8 @@ RowTable::RowTable(QWidget* parent) : QTableView(parent) {
     verticalHeader()->hide();
     verticalHeader()->setDefaultSectionSize(24);
     horizontalHeader()->setHighlightSections(false);
-    horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+    horizontalHeader()->setSectionResizeMode(QHeaderView::Interactive);
+    horizontalHeader()->setMinimumSectionSize(24);
 }
 
 void RowTable::setWidths(std::initializer_list<int> widths) {
@@ -34,6 +38,27 @@ void RowTable::setWidths(std::initializer_list<int> widths) {
         }
         ++column;
     }
+}
+
+void RowTable::keyPressEvent(QKeyEvent* event) {
+    if (!event->matches(QKeySequence::Copy) || !model()) return QTableView::keyPressEvent(event);
+    QGuiApplication::clipboard()->setText(asText());
+}
+
+QString RowTable::asText() const {
+    QStringList lines;
+    const auto line = [&](auto cell) {
+        QStringList cells;
+        for (int column = 0; column < model()->columnCount(); ++column)
+            if (!isColumnHidden(column)) cells << cell(column).toString();
+        lines << cells.join(QLatin1Char('\t'));
+    };
+    line([&](int column) { return model()->headerData(column, Qt::Horizontal); });
+    const QModelIndex chosen = currentIndex();
+    for (int row = 0; row < model()->rowCount(); ++row)
+        if (!chosen.isValid() || chosen.row() == row)
+            line([&](int column) { return model()->index(row, column).data(); });
+    return lines.join(QLatin1Char('\n'));
 }
 
 void RowTable::showWhole() {

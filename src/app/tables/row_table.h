@@ -17,7 +17,12 @@ class RowTable : public QTableView {
     /// set: nothing is cut off, nothing scrolls.
     void showWhole();
 
+  protected:
+    /// Copying gives the chosen row, else all rows, with the heads, as text with tabs.
+    void keyPressEvent(QKeyEvent* event) override;
+
   private:
+    QString asText() const;
     void fitRows();
 };
 

@@ -96,7 +96,7 @@ std::string sentence(const std::vector<Contender>& all) {
     std::string out = label(c.model);
     out[0] = static_cast<char>(std::toupper(out[0]));
     if (c.blended) out += " from the mean of the models for looks";
-    out += ": expect " + figure(c.expected) + " on unseen colours";
+    out += ": " + figure(c.expected) + " in trials on patches left out";
     const auto others = runnersUp(all);
     for (std::size_t i = 0; i < std::min<std::size_t>(others.size(), 3); ++i)
         out += (i ? ", " : " (") + label(others[i]->model) + ": " + figure(others[i]->expected);

@@ -18,6 +18,16 @@ namespace refero::io {
 
 namespace fs = std::filesystem;
 
+namespace {
+
+// "2026-05-14, 09:12 UTC" for "2026-05-14T09:12:08Z": for people who read no machine's time stamps.
+std::string plainTime(const std::string& iso) {
+    if (iso.size() < 16 || iso[10] != 'T') return iso;
+    return iso.substr(0, 10) + ", " + iso.substr(11, 5) + (iso.back() == 'Z' ? " UTC" : "");
+}
+
+}  // namespace
+
 std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     std::vector<std::pair<std::string, std::string>> out;
     const auto put = [&](const char* what, const std::string& value) {
@@ -42,7 +52,7 @@ std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     std::string mended;
     for (const Treatment& t : c.treatments) mended += (mended.empty() ? "" : " ") + words::sentence(t);
     put("Mended", c.asShot ? "nothing: used as it was shot" : mended);
-    put("Built", c.built.empty() ? c.builtBy : c.built + ", " + c.builtBy);
+    put("Built", c.built.empty() ? c.builtBy : plainTime(c.built) + ", " + c.builtBy);
     put("Judged as", c.limits.name);
     return out;
 }

@@ -112,7 +112,7 @@ Check buried(const Reading& r, const Limits& limits) {
     Eigen::Index channel = 0;
     const Vector3 ratio = darkest.rgb.cwiseQuotient(darkest.deviation.cwiseMax(1e-6));
     const double signal = std::min(ratio.minCoeff(&channel), 999.0);
-    Check c = started("buried", "Black above noise", signal, "x noise", limits.buried);
+    Check c = started("buried", "Shadow signal to noise", signal, ": 1", limits.buried);
     c.high = c.scaleHigh = 100;
     c.limit = "at least " + figure("%.0f", limits.buried.low);
     c.reason = "In the darkest neutral, " + darkest.id + ", one pixel's " + kChannelNames[channel] + " is " +
@@ -128,7 +128,7 @@ Check buried(const Reading& r, const Limits& limits) {
 std::vector<Check> noise(const Reading& r, const Limits& limits) {
     const auto mid = midGreyNoise(r);
     if (!mid) return {};
-    Check c = started("noise", "Noise", std::min(999.0, mid->signalToNoise), "x noise", limits.noise);
+    Check c = started("noise", "Signal to noise", std::min(999.0, mid->signalToNoise), ": 1", limits.noise);
     c.high = c.scaleHigh = 100;
     c.limit = "at least " + figure("%.0f", limits.noise.low);
     c.reason = "A mid-grey, " + r.patches[mid->patch].id + ", is " + figure("%.0f", c.value) +

@@ -16,14 +16,19 @@ namespace look {
 class Label;
 }
 
-/// What kind of file goes out, what it is fed and gives, and what the last one proved.
-class HandoverCard : public QWidget {
+/// One file of one's own choice: what kind goes out, what goes into it and comes out, and what the last one
+/// proved.
+class SingleFile : public QWidget {
     Q_OBJECT
   public:
-    HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    SingleFile(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     void show(const Setup& setup);
     /// Asks for a file and writes it.
     void handOver();
+    bool running() const { return running_; }
+
+  signals:
+    void ended();
 
   protected:
     void showEvent(QShowEvent* event) override;
@@ -41,6 +46,7 @@ class HandoverCard : public QWidget {
     look::Label* lost_;
     look::Label* outcome_;
     int asked_ = 0;  ///< answers to older questions are let go
+    QString error_;  ///< of the last try, until something else is chosen
     bool running_ = false;
 };
 

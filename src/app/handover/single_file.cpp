@@ -1,11 +1,12 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/correction/handover_card.h"
+#include "app/handover/single_file.h"
 
 #include <QComboBox>
 #include <QFileInfo>
-#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QPointer>
+#include <QVBoxLayout>
 #include <algorithm>
 #include <array>
 
@@ -33,33 +34,30 @@ io::Format formatAt(int index) {
 
 }  // namespace
 
-HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
+SingleFile::SingleFile(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session), dialogs_(dialogs) {
-    setObjectName(QStringLiteral("handoverCard"));
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 8, 0, 4);
-    grid->setHorizontalSpacing(12);
-    grid->setVerticalSpacing(6);
-    grid->setColumnStretch(1, 1);
-    grid->addWidget(new look::Label(QStringLiteral("Hand over"), look::Size::title, look::Label::Tone::text,
-                                    QFont::DemiBold),
-                    0, 0, 1, 2);
+    setObjectName(QStringLiteral("singleFile"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    column->addLayout(row);
     format_ = new QComboBox(this);
     format_->setObjectName(QStringLiteral("formatChoice"));
     feed_ = new EncodingChoice(this);
     feed_->setObjectName(QStringLiteral("feedChoice"));
     space_ = new QComboBox(this);
     space_->setObjectName(QStringLiteral("spaceChoice"));
-    const auto lay = [&](int row, QComboBox* box, const char* caption, const char* hint) {
-        auto* label = look::caption(QLatin1String(caption));
-        grid->addWidget(label, row, 0);
-        box->setAccessibleName(QLatin1String(caption));
-        box->setToolTip(QLatin1String(hint));
-        grid->addWidget(box, row, 1);
+    const auto lay = [&](QComboBox* box, const QString& caption, const QString& hint) {
+        row->addWidget(look::caption(caption, this));
+        box->setAccessibleName(caption);
+        box->setToolTip(hint);
+        row->addWidget(box, 1);
     };
-    lay(1, format_, "As", "What the receiver's program reads.");
-    lay(2, feed_, "Fed with", "The encoding of the camera's picture that the file will be given.");
-    lay(3, space_, "Gives", "The colour space of what comes out of the LUT.");
+    lay(format_, tr("As"), tr("What the receiver's program reads."));
+    lay(feed_, tr("Input"), tr("The encoding of the camera's picture that the file will be given."));
+    lay(space_, tr("Output"), tr("The colour space of what comes out of the LUT."));
     for (const io::Format f : kOrder) {
         format_->addItem(text(io::info(f).label));
         format_->setItemData(format_->count() - 1, text(io::info(f).carries), Qt::ToolTipRole);
@@ -74,28 +72,30 @@ HandoverCard::HandoverCard(Session& session, Dialogs& dialogs, QWidget* parent)
     lost_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     lost_->setObjectName(QStringLiteral("handoverLoss"));
     lost_->hide();
-    grid->addWidget(lost_, 4, 0, 1, 2);
+    column->addWidget(lost_);
     outcome_ = new look::Label({}, look::Size::small);
     outcome_->setObjectName(QStringLiteral("handoverOutcome"));
-    grid->addWidget(outcome_, 5, 0, 1, 2);
-    connect(format_, &QComboBox::currentIndexChanged, this, &HandoverCard::follow);
-    connect(feed_, &QComboBox::currentIndexChanged, this, &HandoverCard::foresee);
-    connect(space_, &QComboBox::currentIndexChanged, this, &HandoverCard::foresee);
+    column->addWidget(outcome_);
+    connect(format_, &QComboBox::currentIndexChanged, this, &SingleFile::follow);
+    connect(feed_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
+    connect(space_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
     connect(&session.handover(), &HandoverActions::handedOver, this, [this](int id, const QString& error) {
         running_ = false;
         if (id == session_.currentId()) {
             if (error.isEmpty()) {
                 show(*session_.current());
             } else {
+                error_ = error;
                 outcome_->setText(error);
             }
         }
+        emit ended();
     });
     follow();
 }
 
 // A LUT is fed even steps of a display's curve; a profile undoes whatever the frame has.
-void HandoverCard::follow() {
+void SingleFile::follow() {
     const auto format = formatAt(format_->currentIndex());
     feed_->setEnabled(io::info(format).hasInputEncoding);
     space_->setEnabled(io::info(format).gives);
@@ -105,13 +105,13 @@ void HandoverCard::follow() {
     foresee();
 }
 
-void HandoverCard::showEvent(QShowEvent* event) {
+void SingleFile::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     foresee();
 }
 
 // What the kind of file cannot hold is told before it is written.
-void HandoverCard::foresee() {
+void SingleFile::foresee() {
     const Setup* s = session_.current();
     if (!s || !s->correction || running_ || !isVisible()) return;
     const int asked = ++asked_;
@@ -133,11 +133,12 @@ void HandoverCard::foresee() {
         });
 }
 
-void HandoverCard::show(const Setup& setup) {
+void SingleFile::show(const Setup& setup) {
     feed_->setKit(session_.day().kit.curves);
     if (running_)
         return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
     follow();
+    if (!error_.isEmpty()) return outcome_->setText(error_);
     if (!setup.handover) return outcome_->setText({});
     const io::Handover& h = *setup.handover;
     const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
@@ -149,7 +150,7 @@ void HandoverCard::show(const Setup& setup) {
                           .arg(h.proof.colours));
 }
 
-io::ExportOptions HandoverCard::options() const {
+io::ExportOptions SingleFile::options() const {
     io::ExportOptions o;
     o.format = formatAt(format_->currentIndex());
     o.encoding = feed_->value();
@@ -157,7 +158,7 @@ io::ExportOptions HandoverCard::options() const {
     return o;
 }
 
-void HandoverCard::handOver() {
+void SingleFile::handOver() {
     const Setup* s = session_.current();
     if (!s || !s->correction || running_) return;
     const io::ExportOptions chosen = options();
@@ -167,6 +168,7 @@ void HandoverCard::handOver() {
         text(kind.label) + QStringLiteral(" (*%1)").arg(text(kind.ending)));
     if (target.isEmpty()) return;
     running_ = true;
+    error_.clear();
     outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
     session_.handover().handOver(s->id, target, chosen);
 }

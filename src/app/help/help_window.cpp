@@ -1,0 +1,215 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/help/help_window.h"
+
+#include <QAbstractTextDocumentLayout>
+#include <QFile>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QImage>
+#include <QKeyEvent>
+#include <QListWidget>
+#include <QRegularExpression>
+#include <QScrollBar>
+#include <QTextBlock>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/help/guide_file.h"
+#include "app/look/label.h"
+#include "app/look/search_field.h"
+#include "app/look/tokens.h"
+
+namespace refero {
+namespace {
+
+constexpr int kContentsWidth = 260;       // px
+constexpr int kBlockRole = Qt::UserRole;  // of an entry of the contents
+const QString kGuide = QStringLiteral("guide.md");
+
+// As the renderers of Markdown name a heading: small letters, words joined by hyphens, the rest left out.
+QString slugOf(const QString& heading) {
+    static const QRegularExpression other(QStringLiteral("[^\\w\\- ]"),
+                                          QRegularExpression::UseUnicodePropertiesOption);
+    return heading.toLower().remove(other).replace(QLatin1Char(' '), QLatin1Char('-'));
+}
+
+}  // namespace
+
+bool GuidePage::open(const QString& file) {
+    QFile source(file);
+    if (!source.open(QIODevice::ReadOnly)) return false;
+    file_ = file;
+    headings_.clear();
+    document()->clear();
+    document()->setDefaultFont(look::font(look::Size::body));
+    document()->setDocumentMargin(20);
+    setMarkdown(QString::fromUtf8(source.readAll()));
+    for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
+        const int level = block.blockFormat().headingLevel();
+        if (level > 0) headings_.push_back({block.text(), slugOf(block.text()), level, block.blockNumber()});
+    }
+    return true;
+}
+
+void GuidePage::goTo(int block) {
+    const QTextBlock at = document()->findBlockByNumber(block);
+    if (!at.isValid()) return;
+    // Laid out first: a place is only known then.
+    const QRectF place = document()->documentLayout()->blockBoundingRect(at);
+    verticalScrollBar()->setValue(static_cast<int>(place.top()) - 8);
+    setTextCursor(QTextCursor(at));
+    verticalScrollBar()->setValue(static_cast<int>(place.top()) - 8);
+}
+
+// Pictures of whole windows are wider than the page.
+QVariant GuidePage::loadResource(int type, const QUrl& name) {
+    if (type != QTextDocument::ImageResource) return QTextBrowser::loadResource(type, name);
+    const QImage image(QFileInfo(file_).absolutePath() + QLatin1Char('/') + name.path());
+    const int room =
+        std::max(200, viewport()->width() - 2 * static_cast<int>(document()->documentMargin()) - 8);
+    return image.width() > room ? image.scaledToWidth(room, Qt::SmoothTransformation) : image;
+}
+
+void GuidePage::resizeEvent(QResizeEvent* event) {
+    const bool wider = event->oldSize().width() != event->size().width();
+    QTextBrowser::resizeEvent(event);
+    if (!wider || file_.isEmpty()) return;
+    const int kept = verticalScrollBar()->value();
+    open(file_);
+    verticalScrollBar()->setValue(kept);
+}
+
+HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
+    setObjectName(QStringLiteral("helpWindow"));
+    setWindowTitle(tr("Guide to Refero"));
+    resize(1000, 720);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 12, 0, 0);
+    row->setSpacing(12);
+    auto* side = new QVBoxLayout;
+    side->setSpacing(8);
+    field_ = look::searchField("helpSearch", tr("Search the guide"), tr("Search the guide"), this);
+    field_->setFixedWidth(kContentsWidth);
+    side->addWidget(field_);
+    found_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet, QFont::Normal, this);
+    found_->hide();
+    side->addWidget(found_);
+    contents_ = new QListWidget(this);
+    contents_->setObjectName(QStringLiteral("helpContents"));
+    contents_->setAccessibleName(tr("Contents"));
+    contents_->setFixedWidth(kContentsWidth);
+    contents_->setWordWrap(true);
+    side->addWidget(contents_, 1);
+    row->addLayout(side);
+    page_ = new GuidePage(this);
+    page_->setObjectName(QStringLiteral("helpPage"));
+    page_->setAccessibleName(tr("The guide"));
+    page_->setOpenLinks(false);
+    row->addWidget(page_, 1);
+    connect(page_, &QTextBrowser::anchorClicked, this, &HelpWindow::follow);
+    connect(field_, &QLineEdit::textChanged, this, &HelpWindow::search);
+    const auto go = [this](const QListWidgetItem* item) {
+        if (!item) return;
+        at_ = item->text();
+        page_->goTo(item->data(kBlockRole).toInt());
+    };
+    connect(contents_, &QListWidget::itemClicked, this, go);
+    connect(contents_, &QListWidget::itemActivated, this, go);
+    connect(field_, &QLineEdit::returnPressed, this, [this, go] {
+        if (contents_->count() > 0) go(contents_->item(0));
+    });
+    const QString folder = guideFolder();
+    if (folder.isEmpty())
+        page_->setPlainText(tr("The guide is not beside the program. It is installed with the package."));
+    else
+        open(folder + QLatin1Char('/') + kGuide);
+}
+
+void HelpWindow::open(const QString& file) {
+    if (!page_->open(file)) return;
+    file_ = file;
+    fill();
+}
+
+void HelpWindow::fill() {
+    contents_->clear();
+    for (const GuidePage::Heading& h : page_->headings()) {
+        auto* item = new QListWidgetItem(h.text, contents_);
+        item->setFont(look::font(look::Size::body, h.level <= 2 ? QFont::DemiBold : QFont::Normal));
+        item->setData(kBlockRole, h.block);
+    }
+}
+
+void HelpWindow::openAt(const QString& heading) {
+    const QString guide = guideFolder() + QLatin1Char('/') + kGuide;
+    if (file_ != guide) open(guide);
+    field_->clear();
+    show();
+    raise();
+    activateWindow();
+    const auto& all = page_->headings();
+    const auto found = std::find_if(all.begin(), all.end(),
+                                    [&](const GuidePage::Heading& h) { return h.text.startsWith(heading); });
+    if (found == all.end()) return;
+    at_ = found->text;
+    contents_->setCurrentRow(static_cast<int>(found - all.begin()));
+    page_->goTo(found->block);
+    page_->setFocus();
+}
+
+QString HelpWindow::heading() const {
+    return at_;
+}
+
+// The parts in which all words are, each with where the first of them is.
+void HelpWindow::search(const QString& words) {
+    const QStringList wanted = words.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    found_->setVisible(!wanted.isEmpty());
+    if (wanted.isEmpty()) return fill();
+    contents_->clear();
+    const auto& all = page_->headings();
+    const QTextDocument* document = page_->document();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const int end = i + 1 < all.size() ? all[i + 1].block : document->blockCount();
+        QString part;
+        int at = all[i].block;
+        bool placed = false;
+        for (int b = all[i].block; b < end; ++b) {
+            const QString line = document->findBlockByNumber(b).text();
+            if (!placed && line.contains(wanted.front(), Qt::CaseInsensitive)) {
+                at = b;
+                placed = true;
+            }
+            part += line + QLatin1Char(' ');
+        }
+        if (!std::all_of(wanted.begin(), wanted.end(),
+                         [&](const QString& w) { return part.contains(w, Qt::CaseInsensitive); }))
+            continue;
+        auto* item = new QListWidgetItem(all[i].text, contents_);
+        item->setData(kBlockRole, at);
+    }
+    found_->setText(contents_->count() == 0 ? tr("Nothing has these words.")
+                                            : tr("In %n parts:", nullptr, contents_->count()));
+}
+
+// Within the page, to another page of the guide; nothing leads outside.
+void HelpWindow::follow(const QUrl& link) {
+    if (!link.path().isEmpty()) open(QFileInfo(file_).absolutePath() + QLatin1Char('/') + link.path());
+    for (const GuidePage::Heading& h : page_->headings())
+        if (h.slug == link.fragment()) {
+            at_ = h.text;
+            return page_->goTo(h.block);
+        }
+    if (!link.path().isEmpty()) page_->goTo(0);
+}
+
+void HelpWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape) {
+        hide();
+        return;
+    }
+    QWidget::keyPressEvent(event);
+}
+
+}  // namespace refero
