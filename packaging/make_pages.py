@@ -13,6 +13,7 @@ import pathlib
 import re
 import subprocess
 import sys
+import textwrap
 
 cli, version, changes, out = sys.argv[1], sys.argv[2], pathlib.Path(sys.argv[3]), pathlib.Path(sys.argv[4])
 AUTHORS = "The Refero authors <authors@refero.example>"
@@ -197,7 +198,8 @@ def plain(text, path):
 
 def changelog():
     when = email.utils.format_datetime(datetime.datetime.combine(RELEASED, datetime.time(12), datetime.timezone.utc))
-    lines = "\n".join("  * " + re.sub(r"^- ", "", note) for note in NOTES if note)
+    lines = "\n".join(textwrap.fill(re.sub(r"^- ", "", note), 76, initial_indent="  * ", subsequent_indent="    ")
+                      for note in NOTES if note)
     write("doc/refero/changelog.gz", f"refero ({version}) bookworm; urgency=medium\n\n{lines}\n\n -- {AUTHORS}  {when}\n")
 
 

@@ -6,6 +6,7 @@
 #include <poppler/cpp/poppler-page.h>
 
 #include <QAbstractButton>
+#include <QAction>
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
@@ -17,11 +18,13 @@
 #include <cstdio>
 #include <functional>
 #include <memory>
+#include <utility>
 
 #include "app/correction/correction_station.h"
 #include "app/frames/contact_sheet.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/receivers.h"
+#include "app/help/help_window.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/judging_view.h"
 #include "app/look/tokens.h"
@@ -37,6 +40,7 @@
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
 #include "app/session/reading_actions.h"
+#include "app/station/figures_panel.h"
 #include "core/chart/chart_data.h"
 #include "io/chart_file.h"
 #include "sim/shoot.h"
@@ -60,6 +64,27 @@ bool waitFor(const std::function<bool()>& condition, int seconds) {
     QTest::qWait(60);
     return true;
 }
+
+// How long the window answers nothing: a timer that wants to be heard every two milliseconds.
+class Heartbeat : public QObject {
+  public:
+    Heartbeat() {
+        since_.start();
+        startTimer(2, Qt::PreciseTimer);
+    }
+    /// The longest silence since the last call, ms.
+    qint64 longest() {
+        since_.restart();
+        return std::exchange(longest_, 0);
+    }
+
+  protected:
+    void timerEvent(QTimerEvent*) override { longest_ = std::max(longest_, since_.restart()); }
+
+  private:
+    QElapsedTimer since_;
+    qint64 longest_ = 0;
+};
 
 class Shooter {
   public:
@@ -172,15 +197,21 @@ class Shooter {
         take("test-transforms");
         return true;
     }
-    void take(const char* name) {
+    /// The window, or another one.
+    void take(const char* name, QWidget* of = nullptr) {
         QTest::qWait(150);
+        std::printf("%s: the longest silence until here %lld ms\n", name,
+                    static_cast<long long>(heart_.longest()));
         const QString path = folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png");
-        if (!window_.grab().save(path)) std::fprintf(stderr, "%s was not written\n", qPrintable(path));
+        if (!(of ? of : &window_)->grab().save(path))
+            std::fprintf(stderr, "%s was not written\n", qPrintable(path));
+        heart_.longest();
     }
 
   private:
     MainWindow& window_;
     QString folder_;
+    Heartbeat heart_;
 };
 
 QImage firstPage(const QString& file) {
@@ -221,19 +252,11 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::qWait(400);
     if (!s.demoReady()) return 1;
     auto& session = window.session();
+    // What says that this is a demo has been read.
+    QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("noticeSeen")), Qt::LeftButton);
     session.select(session.setups()[kShelf].id);
     window.showStation(MainWindow::StationId::plan);
     s.take("plan");
-    session.select(session.setups()[kMarks].id);
-    auto far = session.day().setups[kMarks];
-    far.distanceM = 3.2;
-    if (!session.perform(QStringLiteral("Makers' marks, Distance: 3.2 m"), [&](studio::Edit& edit) -> Status {
-            edit.put(far);
-            return {};
-        }))
-        return 1;
-    s.take("plan-chart");
-    session.undo().undo();
     auto* plan = window.findChild<PlanStation*>();
     session.select(session.setups()[kTiles].id);
     window.showStation(MainWindow::StationId::frames);
@@ -251,6 +274,13 @@ int shoot(MainWindow& window, const QString& folder) {
     window.showStation(MainWindow::StationId::reading);
     if (!s.pictureReady()) return 1;
     s.take("reading");
+    window.findChild<QAction*>(QStringLiteral("helpAction"))->trigger();
+    auto* help = window.findChild<HelpWindow*>();
+    QTest::qWait(600);
+    s.take("help", help);
+    help->hide();
+    auto* figures = window.findChild<FiguresPanel*>(QStringLiteral("readingPanel"));
+    figures->setFolded(false);
     auto* meters = window.findChild<MeterPanel*>();
     meters->showMeter(MeterPanel::Meter::greys);
     auto* frameView = window.findChild<FrameView*>();
@@ -273,6 +303,7 @@ int shoot(MainWindow& window, const QString& folder) {
     frameView->choosePatch(-1);
     levels->setCurrentIndex(0);
     meters->showMeter(MeterPanel::Meter::evenness);
+    figures->setFolded(true);
     if (!s.badShot()) return 1;
     s.take("reading-bad");
     session.undo().undo();
@@ -296,7 +327,6 @@ int shoot(MainWindow& window, const QString& folder) {
     QTest::qWait(1200);
     auto* correction = window.findChild<CorrectionStation*>();
     using Page = CorrectionStation::Page;
-    correction->showPage(Page::models);
     s.take("correction");
     // The matrix as it is, and the same with a finish, beside balance alone.
     session.correction().keepSnapshot(session.currentId());
@@ -304,6 +334,8 @@ int shoot(MainWindow& window, const QString& folder) {
     finish.warmthSteps = 2;
     session.correction().setFinish(session.currentId(), finish);
     correction->judging().showMode(JudgingWish::Mode::fourUp);
+    auto* aside = window.findChild<FiguresPanel*>(QStringLiteral("correctionPanel"));
+    aside->setSide(FiguresPanel::Side::right);
     correction->showPage(Page::finish);
     QTest::qWait(2500);
     s.take("four-up");
@@ -314,8 +346,13 @@ int shoot(MainWindow& window, const QString& folder) {
     auto* steps = window.findChild<QTableView*>(QStringLiteral("pairSteps"));
     auto* both = window.findChild<CompareView*>(QStringLiteral("pairedView"));
     if (!waitFor([&] { return steps->model()->rowCount() > 5 && both->panes().size() == 2; }, 60)) return 1;
+    auto* pairs = window.findChild<FiguresPanel*>(QStringLiteral("pairingPanel"));
+    pairs->setSide(FiguresPanel::Side::right);
+    pairs->setFolded(false);
     QTest::qWait(1500);
     s.take("pairing");
+    aside->setSide(FiguresPanel::Side::below);
+    aside->setFolded(true);
 
     correction->judging().showMode(JudgingWish::Mode::wipe);
     session.undo().undo();

@@ -24,6 +24,7 @@
 #include "app/commands/window_commands.h"
 #include "app/correction/correction_station.h"
 #include "app/empty_state.h"
+#include "app/frames/contact_sheet.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/handover_station.h"
 #include "app/help/about_window.h"
@@ -32,17 +33,21 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
+#include "app/notify/desktop_notice.h"
 #include "app/pairing/pairing_station.h"
+#include "app/pictures/display_profile.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
 #include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
+#include "app/session/frame_queue.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "app/settings/own_settings.h"
+#include "app/station/figures_panel.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
 #include "io/curve_file.h"
@@ -58,7 +63,8 @@ const QString kLedgerKey = QStringLiteral("window/ledger"),
 constexpr std::array kHelp{"Plan the day", "Bring the frames in", "Reading", "Correction",
                            "Pairing",      "Hand over",           "Test"};
 constexpr const char* kKeysHelp = "Keys";
-constexpr int kLookAgain = 500;  // ms, whether what is at work is done
+constexpr int kDisplayLook = 3000;  // ms, whether the display has another profile
+constexpr int kLookAgain = 500;     // ms, whether what is at work is done
 
 }  // namespace
 
@@ -114,6 +120,9 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
 
     connect(&session_, &Session::listChanged, this, &MainWindow::showRightPage);
     connect(ledger_, &Ledger::renameWanted, this, &MainWindow::nameSetup);
+    connect(ledger_, &Ledger::framesDropped, this, [this](const std::vector<qint64>& frames, int setup) {
+        session_.intake().putFrames({frames.begin(), frames.end()}, setup);
+    });
     connect(empty_, &EmptyState::openWanted, this, &MainWindow::chooseFrames);
     connect(empty_, &EmptyState::demoWanted, this, &MainWindow::startDemo);
     connect(empty_, &EmptyState::planWanted, this, [this] { showStation(StationId::plan); });
@@ -162,9 +171,41 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
             tr("This is a demo with made-up frames: try anything. What you bring in here is gone when Refero "
                "closes; for your own work open or begin a studio in the menu."));
     });
+    auto* look = new QTimer(this);
+    connect(look, &QTimer::timeout, this, &MainWindow::lookAtDisplay);
+    look->start(kDisplayLook);
+    desktop_ = new DesktopNotice(this);
+    connectWork();
     showRightPage();
     showTitle();
     ledger_->setFocus();
+}
+
+// What takes long says when it is done, also to those who look elsewhere.
+void MainWindow::connectWork() {
+    connect(&session_.handover().frameQueue(), &FrameQueue::finished, this,
+            [this](const QString&, int done, int failed, int all, const QString& error) {
+                if (!error.isEmpty()) return desktop_->tell(tr("Frames were not handed over"), error);
+                desktop_->tell(tr("%1 of %2 frames are handed over").arg(done).arg(all),
+                               failed > 0
+                                   ? tr("%n failed; the reasons stand under Handover.", nullptr, failed)
+                                   : QString());
+            });
+    connect(&session_.dayWork(), &DayActions::finished, this, [this](bool stopped) {
+        if (!stopped)
+            desktop_->tell(tr("The day is done"), tr("What became of each setup stands under Frames."));
+    });
+    connect(&session_.intake(), &IntakeActions::finished, this,
+            [this](int broughtIn, const QStringList& problems) {
+                desktop_->tell(tr("%n frames came in", nullptr, broughtIn),
+                               problems.isEmpty()
+                                   ? QString()
+                                   : tr("%n could not be read.", nullptr, static_cast<int>(problems.size())));
+            });
+    connect(&session_.bench(), &BenchActions::seriesChanged, this, [this] {
+        if (session_.bench().series() && !session_.bench().reading())
+            desktop_->tell(tr("The series is read"), tr("Its verdicts stand under Test."));
+    });
 }
 
 QWidget* MainWindow::buildNotice(QWidget* parent) {
@@ -242,6 +283,11 @@ void MainWindow::buildActions() {
         [this] { setViewingOnly(!viewingOnly_); });
     add("view", "leaveViewingAction", tr("Leave picture only"), keys("Ctrl+W"),
         [this] { setViewingOnly(false); });
+    add("view", "displayAction", tr("Choose the display's profile"), {}, [this] { chooseDisplay(); });
+    add("view", "systemDisplayAction", tr("Take the system's profile of the display"), {}, [this] {
+        const Status taken = display::choose({});
+        if (taken) followDisplay();
+    });
     add("help", "helpAction", tr("Help for this page"), {QKeySequence(Qt::Key_F1)},
         [this] { showHelp(QLatin1String(kHelp[static_cast<std::size_t>(station_)])); });
     add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(tr("Guide")); });
@@ -252,6 +298,26 @@ void MainWindow::buildActions() {
     add("", "menuAction", tr("Menu"), {QKeySequence(Qt::Key_F10)},
         [this] { menu_->popup(bar_->menuPlace()); });
     add("end", "quitAction", tr("Close Refero"), keys("Ctrl+Q"), [this] { close(); });
+}
+
+void MainWindow::chooseDisplay() {
+    const QString path =
+        dialogs_.openFile(this, tr("Choose the display's ICC profile"), tr("ICC profiles (*.icc *.icm)"));
+    if (path.isEmpty()) return;
+    if (const Status s = display::choose(path); !s) return tell(text(s.error().message));
+    followDisplay();
+}
+
+// Every picture is drawn anew for it.
+void MainWindow::followDisplay() {
+    for (FiguresPanel* panel : findChildren<FiguresPanel*>()) panel->sayDisplay();
+    emit session_.displayChanged();
+}
+
+// The window was moved to another screen, or that has another profile now.
+void MainWindow::lookAtDisplay() {
+    const auto screens = QGuiApplication::screens();
+    if (display::find(std::max(0, static_cast<int>(screens.indexOf(screen()))))) followDisplay();
 }
 
 void MainWindow::showHelp(const QString& heading) {
@@ -324,6 +390,10 @@ void MainWindow::fitRoom() {
         if (QLayout* layout = (*w)->layout()) layout->activate();
     }
     pages_->updateGeometry();
+    splitter_->widget(1)->layout()->activate();
+    splitter_->refresh();
+    splitter_->updateGeometry();
+    centralWidget()->layout()->activate();
 }
 
 void MainWindow::toggleSurround() {
@@ -509,7 +579,9 @@ void MainWindow::nameSetup(int id) {
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+    // What is dragged from the sheet is here already.
+    if (event->mimeData()->hasUrls() && !event->mimeData()->hasFormat(ContactSheet::mimeType()))
+        event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {

@@ -18,6 +18,7 @@ namespace look {
 class Label;
 }
 class CorrectionStation;
+class DesktopNotice;
 class CommandFinder;
 class EmptyState;
 class FramesStation;
@@ -65,6 +66,7 @@ class MainWindow : public QMainWindow {
 
   private:
     void buildActions();
+    void connectWork();
     QWidget* buildNotice(QWidget* parent);
     void fitRoom();
     void showRightPage();
@@ -75,6 +77,9 @@ class MainWindow : public QMainWindow {
     void remember() const;
     void closeAfterwards();
     void showHelp(const QString& heading);
+    void chooseDisplay();
+    void followDisplay();
+    void lookAtDisplay();
     void showTitle();
     void toggleSurround();
 
@@ -85,6 +90,7 @@ class MainWindow : public QMainWindow {
     MainMenu* menu_;
     HelpWindow* help_ = nullptr;  ///< once it was asked for
     StudioMenu* studios_;
+    DesktopNotice* desktop_;
     TopBar* bar_;
     QWidget* noticeLine_;
     look::Label* notice_;

@@ -24,8 +24,8 @@ Status Intake::keep(studio::Studio& studio, const plan::Day& known,
                     const std::vector<studio::Arrival>& arrivals) {
     if (arrivals.empty()) return {};
     studio::Edit edit =
-        studio.edit(items_.size() == 1 ? "Bring in " + items_.front().files.front().filename().string()
-                                       : "Bring in " + std::to_string(items_.size()) + " files");
+        studio.edit(items_.size() == 1 ? "Import " + items_.front().files.front().filename().string()
+                                       : "Import " + std::to_string(items_.size()) + " files");
     plan::Day day = known;
     if (day.shoot.id == 0) day.shoot.id = newShoot(edit);
     const auto before = edit.changes().size();

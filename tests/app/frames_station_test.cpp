@@ -2,7 +2,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/frames/frames_station.h"
 
+#include <QApplication>
+#include <QDragEnterEvent>
+#include <QDropEvent>
+#include <QFileInfo>
 #include <QLineEdit>
+#include <QListView>
 #include <QMimeData>
 #include <QScrollBar>
 
@@ -88,10 +93,45 @@ TEST_F(Frames, ComeInSortedWithTheChartFoundAndReadAndProblemsNamed) {
               QStringLiteral("2 frames, 1 with a chart, 0 in no setup, 0 doubtful"));
     EXPECT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); }))
         << "its chart is read by itself";
-    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Bring in 3 files"));
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Import 3 files"));
     session().undo().undo();
     EXPECT_TRUE(session().studio()->contents().all<studio::Frame>().empty()) << "one step, reading and all";
     EXPECT_FALSE(session().setups()[0].reading);
+}
+
+TEST_F(Frames, AreTakenOutAsOneStepButNotWhatWasRead) {
+    ASSERT_TRUE(bringIn({frame("good.tif"), frame("subject.tif")}));
+    ASSERT_TRUE(eventually([&] { return session().setups()[0].reading.has_value(); }));
+    const int steps = session().undo().count();
+    QTest::keyClick(&sheet(), Qt::Key_A, Qt::ControlModifier);
+    QTest::keyClick(&sheet(), Qt::Key_Delete);
+    EXPECT_EQ(in("Tiles"), 1u) << "the chart shot that was read stays";
+    EXPECT_EQ(find<QLabel>("notice")->text(), QStringLiteral("1 frame stays: its setup was read from it."));
+    EXPECT_EQ(session().undo().count(), steps + 1);
+    EXPECT_TRUE(QFileInfo::exists(frame("subject.tif"))) << "the file is where it was";
+    session().undo().undo();
+    EXPECT_EQ(in("Tiles"), 2u);
+}
+
+TEST_F(Frames, AreDroppedOnASetupInTheLedgerAndDraggedOutAsFiles) {
+    ASSERT_TRUE(bringIn({frame("subject.tif")}));
+    auto* list = find<QListView>("setupList");
+    const auto other = list->visualRect(list->model()->index(1, 0)).center();
+    QMimeData mime;
+    mime.setData(ContactSheet::mimeType(), QByteArray::number(sheet().groups()[0].frames[0].id) + ' ');
+    QDragEnterEvent enter(other, Qt::MoveAction, &mime, Qt::LeftButton, {});
+    QApplication::sendEvent(list->viewport(), &enter);
+    EXPECT_TRUE(enter.isAccepted());
+    QDropEvent drop(other, Qt::MoveAction, &mime, Qt::LeftButton, {});
+    QApplication::sendEvent(list->viewport(), &drop);
+    EXPECT_EQ(in("Other"), 1u);
+    EXPECT_EQ(session().undo().undoText(), QStringLiteral("Put a frame into Other"));
+    // The window does not take its own frames for new ones.
+    mime.setUrls({QUrl::fromLocalFile(frame("subject.tif"))});
+    QDragEnterEvent over(QPoint(600, 20), Qt::MoveAction, &mime, Qt::LeftButton, {});
+    over.ignore();
+    QApplication::sendEvent(window.get(), &over);
+    EXPECT_FALSE(over.isAccepted());
 }
 
 TEST_F(Frames, AreChosenWithMouseAndKeyboardAndMovedByHand) {
@@ -199,7 +239,9 @@ TEST_F(Frames, AreSeenLargeWithWhatWasRecordedUnderThePointer) {
     EXPECT_TRUE(
         visible<QLabel>("viewerFacts")->text().startsWith(QStringLiteral("1 of 2, 1500 x 1000, linear")))
         << qPrintable(visible<QLabel>("viewerFacts")->text());
-    EXPECT_TRUE(visible<QLabel>("viewerDisplay")->text().contains(QStringLiteral("No profile for this display"))) << "said aloud";
+    EXPECT_TRUE(
+        visible<QLabel>("viewerDisplay")->text().contains(QStringLiteral("No profile for this display")))
+        << "said aloud";
     // The readout is the file's own value, read by itself.
     const auto file = io::readFrame(frame("good.tif").toStdString());
     ASSERT_TRUE(file);

@@ -137,4 +137,18 @@ bool ChartPicture::event(QEvent* event) {
     return QWidget::event(event);
 }
 
+QString ChartPicture::describe() const {
+    if (!chart_) return text_;
+    QStringList out{tr("%1, %n patches.", nullptr, static_cast<int>(chart_->patches.size()))
+                        .arg(QString::fromStdString(chart_->name))};
+    for (const auto& [patch, figure] : figures_)
+        if (patch < chart_->patches.size())
+            out << tr("%1: %2.", "a patch and its figure")
+                       .arg(QString::fromStdString(chart_->patches[patch].id), figure);
+    if (marked_ >= 0 && marked_ < static_cast<int>(chart_->patches.size()))
+        out << tr("%1 is chosen.")
+                   .arg(QString::fromStdString(chart_->patches[static_cast<std::size_t>(marked_)].id));
+    return out.join(QLatin1Char(' '));
+}
+
 }  // namespace refero

@@ -6,13 +6,14 @@
 #include <map>
 #include <optional>
 
+#include "app/look/described.h"
 #include "core/chart/chart.h"
 
 namespace refero {
 
 /// A chart as it is defined, in its colours, as large as fits; one patch is marked, and patches may carry a
 /// figure. Patches are chosen with the mouse and the arrow keys.
-class ChartPicture : public QWidget {
+class ChartPicture : public QWidget, public look::Described {
     Q_OBJECT
   public:
     explicit ChartPicture(QWidget* parent = nullptr);
@@ -25,6 +26,7 @@ class ChartPicture : public QWidget {
     int marked() const { return marked_; }
     /// By patch; written into it.
     void setFigures(std::map<std::size_t, QString> figures);
+    QString describe() const override;
 
   signals:
     void patchChosen(int patch);

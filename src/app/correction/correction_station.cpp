@@ -239,6 +239,7 @@ void CorrectionStation::showPageOf(int index) {
 
 void CorrectionStation::connectJudging() {
     connect(judging_, &JudgingView::failed, headline_, &QLabel::setText);
+    connect(&session_, &Session::displayChanged, judging_, &JudgingView::drawAnew);
     connect(judging_, &JudgingView::scopesChanged, scopes_, &ScopesPage::setScopes);
     connect(judging_, &JudgingView::snapshotWanted, this,
             [this] { session_.correction().keepSnapshot(session_.currentId()); });

@@ -3,13 +3,16 @@
 #include "app/frames/contact_sheet.h"
 
 #include <QApplication>
+#include <QContextMenuEvent>
 #include <QDrag>
 #include <QHelpEvent>
 #include <QKeyEvent>
+#include <QMenu>
 #include <QMimeData>
 #include <QPainter>
 #include <QScrollBar>
 #include <QToolTip>
+#include <QUrl>
 
 #include "app/look/button.h"
 #include "app/look/tokens.h"
@@ -159,9 +162,15 @@ void ContactSheet::startDrag() {
     QByteArray ids;
     for (const qint64 id : chosen()) ids += QByteArray::number(id) + ' ';
     mime->setData(mimeType(), ids);
+    // For other programs they are files.
+    QList<QUrl> files;
+    for (const SheetGroup& g : groups_)
+        for (const SheetFrame& f : g.frames)
+            if (chosen_.contains(f.id)) files << QUrl::fromLocalFile(f.path);
+    mime->setUrls(files);
     QDrag drag(this);
     drag.setMimeData(mime);
-    drag.exec(Qt::MoveAction);
+    drag.exec(Qt::MoveAction | Qt::CopyAction, Qt::MoveAction);
     dropGroup_ = -1;
     viewport()->update();
 }
@@ -225,9 +234,30 @@ void ContactSheet::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Enter:
             if (current_ >= 0) emit opened(frameAt(current_).id);
             return;
+        case Qt::Key_Delete:
+            if (!chosen_.isEmpty()) emit removeWanted(chosen());
+            return;
         default:
             return QAbstractScrollArea::keyPressEvent(event);
     }
+}
+
+void ContactSheet::contextMenuEvent(QContextMenuEvent* event) {
+    if (event->reason() == QContextMenuEvent::Mouse) {
+        const auto cell = layout_.cellAt(inSheet(event->pos()));
+        if (!cell) return;
+        if (!chosen_.contains(frameAt(*cell).id)) goTo(*cell, {});
+    }
+    if (chosen_.isEmpty() || current_ < 0) return;
+    QMenu menu(this);
+    const auto add = [&](const QString& text, const QKeySequence& key, auto act) {
+        QAction* action = menu.addAction(text, this, act);
+        action->setShortcut(key);
+    };
+    add(tr("Open"), Qt::Key_Return, [this] { emit opened(frameAt(current_).id); });
+    add(tr("Show the file"), {}, [this] { emit showWanted(frameAt(current_).id); });
+    add(tr("Take out of this shoot"), Qt::Key_Delete, [this] { emit removeWanted(chosen()); });
+    menu.exec(event->globalPos());
 }
 
 bool ContactSheet::viewportEvent(QEvent* event) {
@@ -303,6 +333,22 @@ void ContactSheet::paintCell(QPainter& p, int index) {
     p.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
                p.fontMetrics().elidedText(f.title, Qt::ElideMiddle, line.width()));
     if (index == current_ && hasFocus()) look::paintFocusRing(p, cell);
+}
+
+QString ContactSheet::describe() const {
+    QStringList out;
+    for (const SheetGroup& g : groups_) {
+        QStringList frames;
+        for (const SheetFrame& f : g.frames) {
+            QString words = f.title;
+            if (f.chart) words = tr("%1 with a chart").arg(words);
+            if (f.doubted) words = tr("%1, doubtful").arg(words);
+            if (chosen_.contains(f.id)) words = tr("%1, chosen").arg(words);
+            frames << words;
+        }
+        out << tr("%1: %2.", "a setup and its frames").arg(g.title, frames.join(QStringLiteral("; ")));
+    }
+    return out.isEmpty() ? tr("No frames.") : out.join(QLatin1Char(' '));
 }
 
 }  // namespace refero

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "app/frames/sheet_layout.h"
+#include "app/look/described.h"
 #include "app/pictures/thumbnails.h"
 
 class QMimeData;
@@ -30,7 +31,7 @@ struct SheetGroup {
 /// Frames by setup as small pictures. Chosen with mouse and keyboard as files are elsewhere: click, Ctrl,
 /// Shift, arrows, Ctrl+A; what is chosen is dragged onto a setup's heading or pictures. Only what is to be
 /// seen is drawn.
-class ContactSheet : public QAbstractScrollArea {
+class ContactSheet : public QAbstractScrollArea, public look::Described {
     Q_OBJECT
   public:
     explicit ContactSheet(QWidget* parent = nullptr);
@@ -41,6 +42,7 @@ class ContactSheet : public QAbstractScrollArea {
     /// For another display.
     void drawAnew();
     const SheetLayout& layOut() const { return layout_; }
+    QString describe() const override;
     /// For dragging onto other parts of the window.
     static QString mimeType() { return QStringLiteral("application/x-refero-frames"); }
     static std::vector<qint64> framesIn(const QMimeData* data);
@@ -49,6 +51,10 @@ class ContactSheet : public QAbstractScrollArea {
     void chosenChanged();
     /// Return, or a double click.
     void opened(qint64 frame);
+    /// In the file manager.
+    void showWanted(qint64 frame);
+    /// Out of the shoot; the files stay where they are.
+    void removeWanted(const std::vector<qint64>& frames);
     void moveWanted(const std::vector<qint64>& frames, qint64 setup);
 
   protected:
@@ -59,6 +65,7 @@ class ContactSheet : public QAbstractScrollArea {
     void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dragMoveEvent(QDragMoveEvent* event) override;
     void dragLeaveEvent(QDragLeaveEvent* event) override;

@@ -3,17 +3,20 @@
 #include "app/frames/frames_station.h"
 
 #include <QComboBox>
+#include <QDesktopServices>
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QSignalBlocker>
 #include <QStackedWidget>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 
 #include "app/dialogs/dialogs.h"
+#include "app/dialogs/problem_lines.h"
 #include "app/forms/duration_text.h"
 #include "app/forms/form.h"
 #include "app/frames/card_page.h"
@@ -75,6 +78,14 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     });
     connect(&session_.intake(), &IntakeActions::proposalsChanged, this, &FramesStation::refresh);
     connect(sheet_, &ContactSheet::opened, this, &FramesStation::view);
+    connect(sheet_, &ContactSheet::showWanted, this, [this](qint64 id) {
+        if (const auto* f = session_.contents().find<studio::Frame>(id))
+            QDesktopServices::openUrl(
+                QUrl::fromLocalFile(QFileInfo(text(io::mediaPath(f->path).file.string())).absolutePath()));
+    });
+    connect(sheet_, &ContactSheet::removeWanted, this, [this](const std::vector<qint64>& frames) {
+        session_.intake().removeFrames({frames.begin(), frames.end()});
+    });
     connect(&session_, &Session::planChanged, this, &FramesStation::refresh);
     connect(&session_.intake(), &IntakeActions::progress, this, &FramesStation::showProgress);
     connect(&session_.intake(), &IntakeActions::finished, this, &FramesStation::finished);
@@ -246,8 +257,7 @@ QWidget* FramesStation::buildPanel() {
         session_.select(session_.correctedBy(static_cast<int>(first->setup)));
         emit handoverWanted(frames);
     });
-    problems_ = new look::Label({}, look::Size::small, look::Label::Tone::text);
-    problems_->setObjectName(QStringLiteral("frameProblems"));
+    problems_ = new ProblemLines("frameProblems", tr("What could not be brought in"), panel);
     for (QWidget* w :
          {static_cast<QWidget*>(title_), static_cast<QWidget*>(facts_), static_cast<QWidget*>(setup_),
           static_cast<QWidget*>(reason_), static_cast<QWidget*>(doubt_), static_cast<QWidget*>(acceptOne_),
@@ -443,7 +453,7 @@ std::optional<std::size_t> FramesStation::chosenAmong(const std::vector<plan::Se
 
 void FramesStation::showProgress(int done, int all, qint64 ms) {
     stop_->show();
-    problems_->setText({});
+    problems_->setProblems({});
     progress_->setText(all == 0 ? QStringLiteral("Looking for files")
                                 : QStringLiteral("Frame %1 of %2").arg(done + 1).arg(all) + timeLeft(ms));
 }
@@ -452,12 +462,7 @@ void FramesStation::finished(int broughtIn, const QStringList& problems) {
     stop_->hide();
     progress_->setText(QStringLiteral("%1 brought in").arg(broughtIn) +
                        (problems.isEmpty() ? QString() : QStringLiteral(", %1 not").arg(problems.size())));
-    constexpr int kNamed = 12;
-    QString text = problems.isEmpty() ? QString()
-                                      : QStringLiteral("Not brought in:\n") +
-                                            problems.mid(0, kNamed).join(QLatin1Char('\n'));
-    if (problems.size() > kNamed) text += QStringLiteral("\nand %1 more").arg(problems.size() - kNamed);
-    problems_->setText(text);
+    problems_->setProblems(problems);
 }
 
 void FramesStation::setCompact(bool compact) {

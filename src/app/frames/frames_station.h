@@ -14,6 +14,8 @@ class QHBoxLayout;
 class QStackedWidget;
 
 namespace refero {
+
+class ProblemLines;
 namespace look {
 class Button;
 class Label;
@@ -82,7 +84,8 @@ class FramesStation : public QWidget {
     Form* clock_;
     QString copyTo_;                        ///< empty: frames stay where they are
     std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
-    look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_, *problems_;
+    look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_;
+    ProblemLines* problems_;
     look::Button *stop_, *begin_, *acceptOne_, *hand_;
     QWidget *panel_, *empty_;
     std::vector<studio::Id> setups_;

@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/dialogs/problem_lines.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/time_left.h"
@@ -42,8 +43,7 @@ QueueStrip::QueueStrip(FrameQueue& queue, QWidget* parent) : QWidget(parent), qu
     cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
     connect(cancel_, &QAbstractButton::clicked, &queue_, &FrameQueue::cancel);
     row->addWidget(cancel_);
-    problems_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
-    problems_->setObjectName(QStringLiteral("queueProblems"));
+    problems_ = new ProblemLines("queueProblems", tr("Frames that were not handed over"), this);
     column->addWidget(problems_);
     connect(&queue_, &FrameQueue::changed, this, &QueueStrip::refresh);
     refresh();
@@ -69,13 +69,7 @@ void QueueStrip::refresh() {
     if (state == State::pausing) words += QStringLiteral(", pausing");
     if (state == State::paused) words += QStringLiteral(", paused");
     text_->setText(words + timeLeft(queue_.left()));
-    constexpr qsizetype kNamed = 3;
-    QStringList named = queue_.problems().mid(0, kNamed);
-    if (queue_.problems().size() > kNamed)
-        named << QStringLiteral("And %1 more.").arg(queue_.problems().size() - kNamed);
-    problems_->setText(named.join(QLatin1Char('\n')));
-    problems_->setToolTip(queue_.problems().join(QLatin1Char('\n')));
-    problems_->setVisible(!named.isEmpty());
+    problems_->setProblems(queue_.problems());
     pause_->setText(state == State::paused ? QStringLiteral("Go on") : QStringLiteral("Pause"));
     pause_->setVisible(busy);
     pause_->setEnabled(state != State::pausing);

@@ -9,6 +9,7 @@ class QProgressBar;
 namespace refero {
 
 class FrameQueue;
+class ProblemLines;
 namespace look {
 class Button;
 class Label;
@@ -26,7 +27,8 @@ class QueueStrip : public QWidget {
 
     FrameQueue& queue_;
     QProgressBar* bar_;
-    look::Label *text_, *problems_;
+    look::Label* text_;
+    ProblemLines* problems_;
     look::Button *pause_, *cancel_;
 };
 

@@ -216,4 +216,17 @@ void CompareView::focusOutEvent(QFocusEvent* event) {
     PictureView::focusOutEvent(event);
 }
 
+QString CompareView::describe() const {
+    if (panes_.empty()) return tr("No picture yet.");
+    QStringList titles;
+    for (const Pane& p : panes_) titles << p.title;
+    QString out = titles.join(QStringLiteral("; "));
+    if (layout_ == Layout::wipe && panes_.size() == 2)
+        out = tr("%1 at the left, %2 at the right, the line at %3 % of the width.")
+                  .arg(titles[0], titles[1])
+                  .arg(100 * wipe_, 0, 'f', 0);
+    for (const auto& [colour, words] : legend_) out += QLatin1Char(' ') + words;
+    return out;
+}
+
 }  // namespace refero

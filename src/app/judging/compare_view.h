@@ -4,6 +4,7 @@
 
 #include <QColor>
 
+#include "app/look/described.h"
 #include "app/pictures/picture_view.h"
 
 namespace refero {
@@ -11,7 +12,7 @@ namespace refero {
 /// Renderings of one picture held against each other: a wipe whose edge is dragged (or moved with the arrow
 /// keys), two in turn on a checkerboard, two side by side or four up with one zoom for all, or one alone.
 /// While F or the space bar is held, the first rendering takes every place, at once.
-class CompareView : public PictureView {
+class CompareView : public PictureView, public look::Described {
     Q_OBJECT
   public:
     enum class Layout { wipe, checker, sideBySide, fourUp, alone };
@@ -30,6 +31,7 @@ class CompareView : public PictureView {
     const std::vector<Pane>& panes() const { return panes_; }
     double wipe() const { return wipe_; }
     bool flicked() const { return flicked_; }
+    QString describe() const override;
 
   protected:
     void paintPicture(QPainter& painter, const QRectF& target) override;

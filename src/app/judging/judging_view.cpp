@@ -186,6 +186,11 @@ void JudgingView::showMode(JudgingWish::Mode mode) {
     wish();
 }
 
+void JudgingView::drawAnew() {
+    shown_.clear();
+    wish();
+}
+
 void JudgingView::setCompact(bool compact) {
     for (QWidget* caption : captions_) caption->setVisible(!compact);
     keep_->setText(compact ? tr("Keep") : tr("Keep a snapshot"));

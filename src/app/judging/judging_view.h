@@ -29,6 +29,8 @@ class JudgingView : public QWidget {
     void holdAgainst(int snapshot);
     void showMode(JudgingWish::Mode mode);
     void setBarVisible(bool visible);
+    /// For another display.
+    void drawAnew();
     void setCompact(bool compact);
     CompareView& compare() { return *compare_; }
 

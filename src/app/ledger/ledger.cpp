@@ -2,13 +2,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/ledger/ledger.h"
 
+#include <QDropEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QListView>
+#include <QMimeData>
 #include <QPainter>
 #include <QVBoxLayout>
 
+#include "app/frames/contact_sheet.h"
 #include "app/ledger/ledger_delegate.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
@@ -17,7 +20,6 @@ namespace refero {
 
 Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(session), model_(session) {
     setObjectName(QStringLiteral("ledger"));
-    setFixedWidth(look::kLedgerWidth);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 16, 0, 8);
     column->setSpacing(2);
@@ -47,6 +49,7 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
     list_->setVerticalScrollMode(QListView::ScrollPerPixel);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->installEventFilter(this);
+    list_->viewport()->installEventFilter(this);
     filter_->installEventFilter(this);
     setFocusProxy(list_);
     list_->setDragDropMode(QAbstractItemView::InternalMove);
@@ -113,6 +116,20 @@ bool Ledger::typed(const QKeyEvent& key) {
     return true;
 }
 
+// Frames of the sheet are dropped on the setup that they belong to.
+bool Ledger::framesOver(QEvent& event) {
+    if (event.type() != QEvent::DragEnter && event.type() != QEvent::DragMove && event.type() != QEvent::Drop)
+        return false;
+    auto& drag = static_cast<QDropEvent&>(event);  // all three are
+    if (!drag.mimeData()->hasFormat(ContactSheet::mimeType())) return false;
+    const QModelIndex at = list_->indexAt(drag.position().toPoint());
+    drag.setDropAction(Qt::MoveAction);
+    drag.setAccepted(event.type() == QEvent::DragEnter || at.isValid());
+    if (event.type() == QEvent::Drop && at.isValid())
+        emit framesDropped(ContactSheet::framesIn(drag.mimeData()), at.data(LedgerModel::IdRole).toInt());
+    return true;
+}
+
 bool Ledger::eventFilter(QObject* watched, QEvent* event) {
     if (watched == filter_) {
         if (event->type() != QEvent::KeyPress || static_cast<QKeyEvent*>(event)->key() != Qt::Key_Escape)
@@ -121,6 +138,7 @@ bool Ledger::eventFilter(QObject* watched, QEvent* event) {
         list_->setFocus();
         return true;
     }
+    if (watched == list_->viewport()) return framesOver(*event);
     if (event->type() == QEvent::KeyPress && session_.current()) {
         const int key = static_cast<QKeyEvent*>(event)->key();
         if (key == Qt::Key_Delete) {

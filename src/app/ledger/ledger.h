@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QWidget>
+#include <vector>
 
 #include "app/ledger/ledger_model.h"
 
@@ -24,6 +25,7 @@ class Ledger : public QWidget {
 
   signals:
     void renameWanted(int id);
+    void framesDropped(const std::vector<qint64>& frames, int setup);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -33,6 +35,7 @@ class Ledger : public QWidget {
     void refresh();
     QString counted() const;
     bool typed(const QKeyEvent& key);
+    bool framesOver(QEvent& event);
 
     Session& session_;
     LedgerModel model_;

@@ -2,8 +2,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/look/tokens.h"
 
+#include "app/look/described.h"
+
 #include <QApplication>
 #include <QPalette>
+#include <QTranslator>
 #include <array>
 
 #include "app/look/style_sheet.h"
@@ -88,6 +91,10 @@ QFont figures(Size size, QFont::Weight weight) {
 }
 
 void dress() {
+    describeToReaders();
+    // The plurals of the English texts.
+    static QTranslator english;
+    if (english.load(QStringLiteral(":/i18n/refero_en.qm"))) QCoreApplication::installTranslator(&english);
     loadResources();
     paper::loadFonts();
     QApplication::setStyle(QStringLiteral("Fusion"));

@@ -9,6 +9,7 @@
 #include <numbers>
 
 #include "app/look/tokens.h"
+#include "core/scope/scope_figures.h"
 
 namespace refero {
 namespace {
@@ -215,6 +216,29 @@ void ScopeView::paintEvent(QPaintEvent*) {
             return paintVectors(painter, box);
         }
     }
+}
+
+QString ScopeView::describe() const {
+    const auto figures = empty_ ? std::nullopt : scopeFigures(scopes_);
+    if (!figures) return tr("Nothing to show.");
+    QStringList out;
+    const QString names[] = {tr("Red"), tr("Green"), tr("Blue")};
+    for (std::size_t c = 0; c < 3; ++c) {
+        const ChannelFigures& f = figures->channels[c];
+        out << tr("%1: median %2 %, from %3 to %4 %, %5 % of the pixels at the top, %6 % at the bottom.",
+                  "of a channel")
+                   .arg(names[c])
+                   .arg(f.median, 0, 'f', 0)
+                   .arg(f.low, 0, 'f', 0)
+                   .arg(f.high, 0, 'f', 0)
+                   .arg(100 * f.atTop, 0, 'f', 1)
+                   .arg(100 * f.atBottom, 0, 'f', 1);
+    }
+    if (kind_ == Kind::vectorscope)
+        out << tr("The middle of all colours is at %1 % of the reach, towards %2 degrees.")
+                   .arg(100 * std::hypot(figures->cb, figures->cr) / kVectorReach, 0, 'f', 1)
+                   .arg(std::atan2(figures->cr, figures->cb) * 180 / std::numbers::pi, 0, 'f', 0);
+    return out.join(QLatin1Char(' '));
 }
 
 }  // namespace refero

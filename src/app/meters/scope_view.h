@@ -5,12 +5,13 @@
 #include <QImage>
 #include <QWidget>
 
+#include "app/look/described.h"
 #include "core/scope/scope.h"
 
 namespace refero {
 
 /// One of the scopes, of a picture for the screen.
-class ScopeView : public QWidget {
+class ScopeView : public QWidget, public look::Described {
     Q_OBJECT
   public:
     enum class Kind { histogram, waveform, parade, vectorscope };
@@ -27,6 +28,7 @@ class ScopeView : public QWidget {
     void setLinks(std::vector<Link> links);
     void clear();
     const Scopes& scopes() const { return scopes_; }
+    QString describe() const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/pictures/display_profile.h"
 
+#include <QCoreApplication>
 #include <QGuiApplication>
 #include <mutex>
 #include <optional>
@@ -24,19 +25,24 @@ Source from = Source::assumed;
 
 const QString kSetting = QStringLiteral("displayProfile");
 
-void set(const io::DisplayTransform& t, Source s) {
+bool set(const io::DisplayTransform& t, Source s) {
     const std::lock_guard lock(mutex);
+    const bool other = from != s || current.description() != t.description();
     current = t;
     from = s;
+    return other;
 }
 
-// The property _ICC_PROFILE of the root window; nothing under other window systems.
+int shownOn = 0;  // the screen
+
+// The property _ICC_PROFILE of the root window, with the screen's number behind it from the second on;
+// nothing under other window systems.
 std::string fromSystem() {
 #if QT_CONFIG(xcb)
     const auto* x11 = qGuiApp->nativeInterface<QNativeInterface::QX11Application>();
     xcb_connection_t* const c = x11 ? x11->connection() : nullptr;
     if (!c) return {};
-    constexpr std::string_view kName = "_ICC_PROFILE";
+    const std::string kName = shownOn == 0 ? "_ICC_PROFILE" : "_ICC_PROFILE_" + std::to_string(shownOn);
     const auto freed = [](auto* p) {
         return std::unique_ptr<std::remove_pointer_t<decltype(p)>, decltype(&std::free)>(p, &std::free);
     };
@@ -57,20 +63,21 @@ std::string fromSystem() {
 
 }  // namespace
 
-void find() {
-    if (const std::string bytes = fromSystem(); !bytes.empty())
-        if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, Source::system);
+bool find(int screen) {
+    shownOn = screen;
     const QString chosen = ownSettings().value(kSetting).toString();
     if (!chosen.isEmpty())
         if (const auto t = io::DisplayTransform::fromFile(chosen.toStdString()))
             return set(*t, Source::chosen);
-    set({}, Source::assumed);
+    if (const std::string bytes = fromSystem(); !bytes.empty())
+        if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, Source::system);
+    return set({}, Source::assumed);
 }
 
 Status choose(const QString& path) {
     if (path.isEmpty()) {
         ownSettings().remove(kSetting);
-        find();
+        find(shownOn);
         return {};
     }
     const auto t = io::DisplayTransform::fromFile(path.toStdString());
@@ -100,8 +107,16 @@ QString inWords() {
         case Source::assumed:
             break;
     }
-    return QStringLiteral(
-        "Shown for sRGB: the system names no profile for this display. On another display colours are off.");
+    return QCoreApplication::translate(
+        "Display",
+        "The system names no profile for this display, so pictures are shown for sRGB: on another "
+        "display colours look wrong. Choose the display's profile in the menu, under View.");
+}
+
+QString briefly() {
+    return source() == Source::assumed ? QCoreApplication::translate("Display", "No display profile")
+                                       : QCoreApplication::translate("Display", "Shown for %1")
+                                             .arg(QString::fromStdString(transform().description()));
 }
 
 }  // namespace refero::display

@@ -18,7 +18,8 @@ enum class Source {
 
 /// For the whole application; pictures that are drawn from now on are meant for it. The system's profile,
 /// else the chosen file, else sRGB. Call once after QApplication exists.
-void find();
+/// Of that screen; one's own file before the system's. True where it is another one than before.
+bool find(int screen = 0);
 /// An empty path goes back to what `find` finds without it.
 Status choose(const QString& path);
 
@@ -26,5 +27,7 @@ io::DisplayTransform transform();
 Source source();
 /// One sentence for a person.
 QString inWords();
+/// The same in a few words, for a line beside the picture.
+QString briefly();
 
 }  // namespace refero::display

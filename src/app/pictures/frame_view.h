@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "app/findings/evidence_mark.h"
+#include "app/look/described.h"
 #include "app/pictures/picture_view.h"
 #include "core/read/placement.h"
 #include "core/read/reading.h"
@@ -20,7 +21,7 @@ namespace refero {
 /// a click or with Page Up and Page Down, and dragged or nudged in the same way; L leaves it out or counts it
 /// again, R puts it back. A loupe shows the pixels around what is chosen. Shift and drag draws a region; what
 /// lies under the pointer is written below.
-class FrameView : public PictureView {
+class FrameView : public PictureView, public look::Described {
     Q_OBJECT
   public:
     explicit FrameView(QWidget* parent = nullptr);
@@ -54,6 +55,7 @@ class FrameView : public PictureView {
     const std::vector<Point>& pins() const { return pins_; }
     /// The reading at a place, in words; empty outside the frame.
     QString spotText(const Point& at) const;
+    QString describe() const override;
 
   signals:
     /// Sent when a drag ends or a nudge is done; `step` names it.

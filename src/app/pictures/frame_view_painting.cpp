@@ -191,4 +191,22 @@ void FrameView::paintKey(QPainter& painter) const {
     }
 }
 
+QString FrameView::describe() const {
+    if (!hasPicture()) return tr("No picture yet.");
+    if (!placement_) return tr("No chart is outlined.");
+    const auto& patches = placement_->chart().patches;
+    QStringList out{tr("%1 is outlined, %n patches.", nullptr, static_cast<int>(patches.size()))
+                        .arg(QString::fromStdString(placement_->chart().name))};
+    for (std::size_t i = 0; i < patches.size(); ++i) {
+        QString words = QString::fromStdString(patches[i].id);
+        if (placement_->leftOut(i)) words = tr("%1, left out").arg(words);
+        for (const MarkedEvidence& e : evidence_)
+            if (std::find(e.evidence.patches.begin(), e.evidence.patches.end(), i) !=
+                e.evidence.patches.end())
+                words = tr("%1, marked by a finding").arg(words);
+        out << tr("%1: %2.", "a patch and its value").arg(words, spotText(placement_->centre(i)));
+    }
+    return out.join(QLatin1Char(' '));
+}
+
 }  // namespace refero

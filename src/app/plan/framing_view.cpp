@@ -44,4 +44,9 @@ void FramingView::paintEvent(QPaintEvent*) {
     p.drawRect(chart);
 }
 
+QString FramingView::describe() const {
+    return framing_ ? tr("The chart takes %1 % of the frame.").arg(framing_->sharePercent, 0, 'f', 0)
+                    : tr("What the chart takes of the frame cannot be told yet.");
+}
+
 }  // namespace refero

@@ -5,17 +5,19 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/look/described.h"
 #include "core/plan/framing.h"
 
 namespace refero {
 
 /// How a chart sits in the frame: drawn to scale, with the ring beyond which lenses darken.
-class FramingView : public QWidget {
+class FramingView : public QWidget, public look::Described {
     Q_OBJECT
   public:
     explicit FramingView(QWidget* parent = nullptr);
     /// Nothing where it cannot be worked out.
     void show(const std::optional<plan::Framing>& framing, double frameAspect);
+    QString describe() const override;
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -8,6 +8,7 @@
 
 #include "app/look/tokens.h"
 #include "app/plan/day_delegate.h"
+#include "app/plan/setup_fields.h"
 
 namespace refero {
 namespace {
@@ -114,6 +115,22 @@ void SunStrip::paintEvent(QPaintEvent*) {
     };
     if (shown_.shot) mark(*shown_.shot, true);
     if (pointed_) mark(*pointed_, false);
+}
+
+QString SunStrip::describe() const {
+    if (shown_.sky.empty()) return shown_.empty;
+    const auto highest = std::max_element(shown_.sky.begin(), shown_.sky.end(),
+                                          [](const plan::SkyMoment& a, const plan::SkyMoment& b) {
+                                              return a.sun.heightDegrees < b.sun.heightDegrees;
+                                          });
+    QString out = tr("The sun is highest at %1, %2 degrees.")
+                      .arg(clockText(minutesOf(highest->at)))
+                      .arg(highest->sun.heightDegrees, 0, 'f', 0);
+    if (shown_.shot && shown_.until)
+        out +=
+            QLatin1Char(' ') +
+            tr("A chart shot at %1 holds until %2.").arg(clockText(*shown_.shot), clockText(*shown_.until));
+    return out;
 }
 
 }  // namespace refero

@@ -6,6 +6,7 @@
 #include <optional>
 #include <vector>
 
+#include "app/look/described.h"
 #include "app/plan/day_model.h"
 #include "core/plan/drift.h"
 
@@ -13,7 +14,7 @@ namespace refero {
 
 /// The sun's height at a place over the same hours as the day's table, with the span in which a chart shot
 /// can be trusted.
-class SunStrip : public QWidget {
+class SunStrip : public QWidget, public look::Described {
     Q_OBJECT
   public:
     struct Shown {
@@ -30,6 +31,7 @@ class SunStrip : public QWidget {
     void setColumn(int left, int width);
     /// Minutes under the pointer, or nothing.
     std::optional<int> pointed() const { return pointed_; }
+    QString describe() const override;
 
   signals:
     void pointedAt(std::optional<int> minutes);

@@ -110,4 +110,17 @@ void AbPlot::mouseMoveEvent(QMouseEvent* event) {
     if (nearest != marked_) emit patchPointed(nearest);
 }
 
+QString AbPlot::describe() const {
+    if (!correction_) return tr("Nothing to show.");
+    QStringList out;
+    for (const PatchResult& p : correction_->patches)
+        out << tr("%1 belongs at a* %2, b* %3; it was %4 CIEDE2000 away and is %5 now.")
+                   .arg(QString::fromStdString(p.id))
+                   .arg(p.reference.a, 0, 'f', 0)
+                   .arg(p.reference.b, 0, 'f', 0)
+                   .arg(p.differenceBefore, 0, 'f', 1)
+                   .arg(p.differenceAfter, 0, 'f', 1);
+    return out.join(QLatin1Char(' '));
+}
+
 }  // namespace refero

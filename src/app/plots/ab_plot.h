@@ -5,18 +5,20 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/look/described.h"
 #include "core/fit/correction.h"
 
 namespace refero {
 
 /// The a*b* plane: a ring where each patch belongs, an arrow from where balance alone put it to where the
 /// correction does.
-class AbPlot : public QWidget {
+class AbPlot : public QWidget, public look::Described {
     Q_OBJECT
   public:
     explicit AbPlot(QWidget* parent = nullptr);
     void setCorrection(const std::optional<Correction>& correction);
     void setMarkedPatch(const QString& id);
+    QString describe() const override;
 
   signals:
     void patchPointed(const QString& id);

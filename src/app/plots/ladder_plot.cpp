@@ -77,4 +77,16 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     }
 }
 
+QString LadderPlot::describe() const {
+    if (steps_.empty()) return tr("No grey is usable.");
+    QStringList out;
+    for (const LadderStep& s : steps_)
+        out << tr("Lightness %1: red %2 %, green %3 %, blue %4 %.")
+                   .arg(s.lightness, 0, 'f', 0)
+                   .arg(s.deviationPercent[0], 0, 'f', 1)
+                   .arg(s.deviationPercent[1], 0, 'f', 1)
+                   .arg(s.deviationPercent[2], 0, 'f', 1);
+    return out.join(QLatin1Char(' '));
+}
+
 }  // namespace refero

@@ -60,6 +60,10 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::compare);
     connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::advise);
     connect(&session_, &Session::planChanged, this, &ReadingStation::advise);
+    connect(&session_, &Session::displayChanged, this, [this] {
+        shown_.reset();
+        if (const Setup* s = session_.current()) showPicture(*s);
+    });
     connect(&meters_->camera(), &CameraNotes::kelvinTyped, this,
             [this](double kelvin) { session_.reading().setDialled(session_.currentId(), kelvin); });
     connect(&meters_->comparison(), &Comparison::wanted, this, [this](const QString& path) {

@@ -180,6 +180,28 @@ void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id 
     if (!kept) emit session_.refused(text(kept.error().message));
 }
 
+void IntakeActions::removeFrames(const std::vector<studio::Id>& frames) {
+    const auto isRead = [&](studio::Id id) {
+        const auto& readings = session_.contents().all<studio::ReadingRecord>();
+        return std::any_of(readings.begin(), readings.end(),
+                           [&](const auto& r) { return r.second.frame == id; });
+    };
+    std::vector<studio::Id> leaving;
+    for (const studio::Id id : frames)
+        if (!isRead(id)) leaving.push_back(id);
+    if (leaving.size() < frames.size())
+        emit session_.refused(tr("%n frames stay: their setups were read from them.", nullptr,
+                                 static_cast<int>(frames.size() - leaving.size())));
+    if (leaving.empty()) return;
+    const Status kept = session_.perform(tr("Take %n frames out", nullptr, static_cast<int>(leaving.size())),
+                                         [&](Edit& edit) -> Status {
+                                             for (const studio::Id id : leaving)
+                                                 edit.remove<studio::Frame>(id);
+                                             return {};
+                                         });
+    if (!kept) emit session_.refused(text(kept.error().message));
+}
+
 // Looked at like a new arrival, so that what the moment shows is known.
 void IntakeActions::takeMoment(studio::Id frame, double seconds) {
     const auto* f = session_.contents().find<studio::Frame>(frame);

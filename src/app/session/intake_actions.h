@@ -33,6 +33,8 @@ class IntakeActions : public QObject {
 
     /// Puts frames into a setup (0: none) by hand.
     void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
+    /// Out of the shoot, as one step; the files stay where they are. What a setup was read from stays.
+    void removeFrames(const std::vector<studio::Id>& frames);
     /// A new setup with the first frame's body and lens, and these frames in it.
     void beginSetupWith(const std::vector<studio::Id>& frames);
     /// What the frames in no setup speak for, as changed by hand.

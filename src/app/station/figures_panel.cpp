@@ -8,7 +8,9 @@
 #include <algorithm>
 
 #include "app/look/button.h"
+#include "app/look/caption.h"
 #include "app/look/tokens.h"
+#include "app/pictures/display_profile.h"
 #include "app/settings/own_settings.h"
 
 namespace refero {
@@ -41,6 +43,8 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     move_ = new look::Button(look::Button::Kind::icon, {}, bar);
     move_->setObjectName(name + QStringLiteral("Move"));
     header_->addWidget(move_);
+    display_ = look::caption({}, bar);
+    display_->setObjectName(QStringLiteral("displayProfile"));
     column_->addWidget(bar);
     addWidget(figures_);
     setStretchFactor(0, 1);
@@ -62,6 +66,16 @@ QString FiguresPanel::key(const char* what) const {
     return QStringLiteral("panels/%1/%2").arg(name_, QLatin1String(what));
 }
 
+void FiguresPanel::sayDisplay() {
+    display_->setText(display::briefly());
+    display_->setToolTip(display::inWords());
+}
+
+void FiguresPanel::showEvent(QShowEvent* event) {
+    QSplitter::showEvent(event);
+    sayDisplay();
+}
+
 void FiguresPanel::setContent(QWidget* content) {
     // In a small window the content scrolls rather than make the window larger.
     content_ = new QScrollArea(figures_);
@@ -74,6 +88,7 @@ void FiguresPanel::setContent(QWidget* content) {
     column_->addWidget(content_, 1);
     // The way out of the header is at its far end.
     header_->removeWidget(move_);
+    header_->addWidget(display_);
     header_->addWidget(move_);
     arrange();
 }

@@ -13,7 +13,8 @@ namespace refero {
 
 namespace look {
 class Button;
-}
+class Label;
+}  // namespace look
 
 /// A picture and the figures that belong to it. The figures have a header; under it they fold away, and the
 /// picture has their room. They stand below the picture or at its right, as large as a person makes them;
@@ -35,6 +36,8 @@ class FiguresPanel : public QSplitter {
     void setSide(Side side);
     /// Nothing but the picture.
     void setPictureAlone(bool alone);
+    /// Which display the picture is made for stands beside it; to be said anew when that is another one.
+    void sayDisplay();
     /// Unfolded, and with at least so much room for the content, px.
     void giveRoom(int pixels);
 
@@ -44,6 +47,7 @@ class FiguresPanel : public QSplitter {
 
   protected:
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
   private:
     QString key(const char* what) const;
@@ -58,6 +62,7 @@ class FiguresPanel : public QSplitter {
     QHBoxLayout* header_;
     QVBoxLayout* column_;
     look::Button *fold_, *move_;
+    look::Label* display_;
     QString title_;
     Side side_ = Side::below;
     bool folded_ = true;

@@ -10,6 +10,7 @@
 #include "core/colour/encoding.h"
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
+#include "core/scope/scope_figures.h"
 
 namespace refero {
 namespace {
@@ -130,6 +131,29 @@ TEST(Scope, TargetsAreWhereTheReferencesFall) {
     EXPECT_NEAR(targets[0].cb, (b - y) / 1.8556, 1e-6);
     EXPECT_NEAR(targets[0].cr, (r - y) / 1.5748, 1e-6);
     EXPECT_GT(targets[0].cr, 0.1);
+}
+
+// By hand: of 80 pixels at code 51 (20 % of 255) and 20 at 255, the median is 20 %, a fifth is at the top;
+// grey has no colour difference.
+TEST(Scope, TellsItsFigures) {
+    Bytes bytes = filled(8, 10, 51, 51, 51);
+    const Bytes white = filled(2, 10, 255, 255, 255);
+    bytes.insert(bytes.end(), white.begin(), white.end());
+    const auto f = scopeFigures(scopesOf(pictureOf(bytes, 10, 10)));
+    ASSERT_TRUE(f);
+    for (const ChannelFigures& c : f->channels) {
+        EXPECT_NEAR(c.median, 20, 1e-9);
+        EXPECT_NEAR(c.low, 20, 1e-9);
+        EXPECT_NEAR(c.high, 100, 1e-9);
+        EXPECT_NEAR(c.atTop, 0.2, 1e-9);
+        EXPECT_EQ(c.atBottom, 0);
+    }
+    EXPECT_NEAR(f->cb, 0, 1.0 / Scopes::kSide);
+    EXPECT_NEAR(f->cr, 0, 1.0 / Scopes::kSide);
+    const auto red = scopeFigures(scopesOf(pictureOf(filled(4, 4, 255, 0, 0), 4, 4)));
+    EXPECT_NEAR(red->cr, 0.5, 1.0 / Scopes::kSide) << "BT.709-6, 3.3";
+    EXPECT_EQ(red->channels[1].atBottom, 1);
+    EXPECT_FALSE(scopeFigures(Scopes{}));
 }
 
 }  // namespace
