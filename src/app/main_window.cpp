@@ -337,6 +337,7 @@ void MainWindow::showRightPage() {
                          station_ == StationId::frames || station_ == StationId::test;
     pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);
     bar_->setStation(static_cast<int>(station_));
+    QTimer::singleShot(0, this, &MainWindow::sizeLedger);  // once the page is laid out
 }
 
 void MainWindow::showStation(StationId id) {
@@ -369,13 +370,9 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 void MainWindow::fitRoom() {
     const bool compact = width() < look::kCompactBelow;
     if (std::exchange(compact_, compact) == compact) return;
-    const int ledger = ownSettings()
-                           .value(compact ? kLedgerCompactKey : kLedgerKey,
-                                  compact ? look::kLedgerWidthCompact : look::kLedgerWidth)
-                           .toInt();
     ledger_->setMinimumWidth(look::kLedgerWidthLeast);
     ledger_->setMaximumWidth(look::kLedgerWidthMost);
-    splitter_->setSizes({ledger, width() - ledger - splitter_->handleWidth()});
+    sizeLedger();
     bar_->setCompact(compact);
     plan_->setCompact(compact);
     frames_->setCompact(compact);
@@ -394,6 +391,16 @@ void MainWindow::fitRoom() {
     splitter_->refresh();
     splitter_->updateGeometry();
     centralWidget()->layout()->activate();
+}
+
+// As wide as a person made it; a page that needs more room may narrow it while it is shown.
+void MainWindow::sizeLedger() {
+    const bool compact = compact_.value_or(false);
+    const int ledger = ownSettings()
+                           .value(compact ? kLedgerCompactKey : kLedgerKey,
+                                  compact ? look::kLedgerWidthCompact : look::kLedgerWidth)
+                           .toInt();
+    splitter_->setSizes({ledger, width() - ledger - splitter_->handleWidth()});
 }
 
 void MainWindow::toggleSurround() {

@@ -69,6 +69,7 @@ class MainWindow : public QMainWindow {
     void connectWork();
     QWidget* buildNotice(QWidget* parent);
     void fitRoom();
+    void sizeLedger();
     void showRightPage();
     void chooseFrames();
     void takeChartData(const QString& path);

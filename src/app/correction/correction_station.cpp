@@ -114,6 +114,7 @@ void CorrectionStation::buildFigures() {
     const auto turn = [this](FiguresPanel::Side side) {
         figures_->setDirection(side == FiguresPanel::Side::below ? QBoxLayout::LeftToRight
                                                                  : QBoxLayout::TopToBottom);
+        judging_->setCompact(compact_ || side == FiguresPanel::Side::right);
     };
     connect(panel_, &FiguresPanel::sideChanged, this, turn);
     turn(panel_->side());
@@ -300,7 +301,8 @@ QWidget* CorrectionStation::buildCertainty(QWidget* parent) {
 }
 
 void CorrectionStation::narrow(bool compact) {
-    judging_->setCompact(compact);
+    compact_ = compact;
+    judging_->setCompact(compact || panel_->side() == FiguresPanel::Side::right);
     list_->setColumnHidden(DifferenceModel::before, compact);  // the arrows show it
     const int figure = compact ? 50 : 54;
     list_->setWidths({compact ? 52 : 64, 0, figure, figure, figure, figure});

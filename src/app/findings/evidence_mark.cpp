@@ -10,7 +10,7 @@ namespace refero {
 
 EvidenceMark markOf(const std::string& id) {
     if (id == "covered" || id == "byhand" || id == "frames") return EvidenceMark::crossed;
-    if (id == "shadow" || id == "evenness") return EvidenceMark::hatched;
+    if (id == "shadow") return EvidenceMark::hatched;
     if (id == "shine") return EvidenceMark::ringed;
     if (id == "clipping" || id == "buried" || id == "exposure") return EvidenceMark::barred;
     return EvidenceMark::bracketed;

@@ -14,7 +14,7 @@ namespace refero {
 enum class EvidenceMark {
     bracketed,  ///< corners alone: what a figure was taken from
     crossed,    ///< both diagonals: something lies there
-    hatched,    ///< slanted lines: in a shadow, or where the light falls off
+    hatched,    ///< slanted lines: in a shadow
     ringed,     ///< a ring with rays: a lamp is mirrored
     barred,     ///< level bars: at the top of the scale, or buried
 };

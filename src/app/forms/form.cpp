@@ -41,7 +41,9 @@ Form::Field& Form::add(const Row& row, QWidget* widget) {
         line_->setContentsMargins(0, 0, 0, 0);
         line_->setSpacing(2 * look::kStep);
         auto* caption = look::caption(row.caption);
-        caption->setFixedWidth(kCaptionWidth);
+        // Fields stand below each other; a longer caption takes what it needs.
+        caption->setMinimumWidth(kCaptionWidth);
+        caption->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
         caption->setToolTip(row.hint);
         line_->addWidget(caption);
         line_->addWidget(widget, 1);

@@ -7,11 +7,14 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QImage>
+#include <QImageReader>
 #include <QKeyEvent>
 #include <QListWidget>
 #include <QRegularExpression>
 #include <QScrollBar>
 #include <QTextBlock>
+#include <QTextList>
+#include <QTextTable>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -19,12 +22,15 @@
 #include "app/look/label.h"
 #include "app/look/search_field.h"
 #include "app/look/tokens.h"
+#include "app/session/job.h"
 
 namespace refero {
 namespace {
 
-constexpr int kContentsWidth = 260;       // px
-constexpr int kBlockRole = Qt::UserRole;  // of an entry of the contents
+constexpr int kContentsWidth = 260;                                     // px
+constexpr int kHeadingSpace = 18, kParagraphSpace = 8, kListSpace = 4;  // px
+constexpr int kScrollRoom = 24;                                         // px, for the bar at the side
+constexpr int kBlockRole = Qt::UserRole;                                // of an entry of the contents
 const QString kGuide = QStringLiteral("guide.md");
 
 // As the renderers of Markdown name a heading: small letters, words joined by hyphens, the rest left out.
@@ -42,13 +48,22 @@ bool GuidePage::open(const QString& file) {
     file_ = file;
     headings_.clear();
     document()->clear();
+    document()->setUndoRedoEnabled(false);
     document()->setDefaultFont(look::font(look::Size::body));
     document()->setDocumentMargin(20);
     setMarkdown(QString::fromUtf8(source.readAll()));
+    QTextCursor cursor(document());
+    cursor.beginEditBlock();  // laid out once
     for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
         const int level = block.blockFormat().headingLevel();
         if (level > 0) headings_.push_back({block.text(), slugOf(block.text()), level, block.blockNumber()});
+        cursor.setPosition(block.position());
+        QTextBlockFormat format = block.blockFormat();
+        format.setTopMargin(level > 0 ? kHeadingSpace : 0);
+        format.setBottomMargin(block.textList() || cursor.currentTable() ? kListSpace : kParagraphSpace);
+        cursor.setBlockFormat(format);
     }
+    cursor.endEditBlock();
     return true;
 }
 
@@ -62,13 +77,29 @@ void GuidePage::goTo(int block) {
     verticalScrollBar()->setValue(static_cast<int>(place.top()) - 8);
 }
 
-// Pictures of whole windows are wider than the page.
+// Pictures of whole windows are wider than the page. They are read in the background; their size is known at
+// once, so that nothing moves when they come.
 QVariant GuidePage::loadResource(int type, const QUrl& name) {
     if (type != QTextDocument::ImageResource) return QTextBrowser::loadResource(type, name);
-    const QImage image(QFileInfo(file_).absolutePath() + QLatin1Char('/') + name.path());
+    const QString file = QFileInfo(file_).absolutePath() + QLatin1Char('/') + name.path();
+    QSize size = QImageReader(file).size();
+    if (size.isEmpty()) return {};
     const int room =
-        std::max(200, viewport()->width() - 2 * static_cast<int>(document()->documentMargin()) - 8);
-    return image.width() > room ? image.scaledToWidth(room, Qt::SmoothTransformation) : image;
+        std::max(200, viewport()->width() - 2 * static_cast<int>(document()->documentMargin()) - kScrollRoom);
+    if (size.width() > room) size = QSize(room, size.height() * room / size.width());
+    runJob(
+        this,
+        [file, size] { return QImage(file).scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation); },
+        [this, name, size, of = file_](const QImage& image) {
+            const auto now = document()->resource(QTextDocument::ImageResource, name).value<QImage>();
+            if (of != file_ || now.size() != size) return;  // another page, or another width by now
+            document()->addResource(QTextDocument::ImageResource, name, image);
+            viewport()->update();
+        },
+        Urgency::later);
+    QImage blank(size, QImage::Format_RGB32);
+    blank.fill(look::palette().raised);
+    return blank;
 }
 
 void GuidePage::resizeEvent(QResizeEvent* event) {
@@ -100,12 +131,17 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
     contents_->setAccessibleName(tr("Contents"));
     contents_->setFixedWidth(kContentsWidth);
     contents_->setWordWrap(true);
+    contents_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    contents_->setFrameShape(QFrame::NoFrame);
     side->addWidget(contents_, 1);
     row->addLayout(side);
     page_ = new GuidePage(this);
     page_->setObjectName(QStringLiteral("helpPage"));
     page_->setAccessibleName(tr("The guide"));
     page_->setOpenLinks(false);
+    page_->setFrameShape(QFrame::NoFrame);
+    page_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    page_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn);  // so that the page keeps its width as it fills
     row->addWidget(page_, 1);
     connect(page_, &QTextBrowser::anchorClicked, this, &HelpWindow::follow);
     connect(field_, &QLineEdit::textChanged, this, &HelpWindow::search);
@@ -119,11 +155,8 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
     connect(field_, &QLineEdit::returnPressed, this, [this, go] {
         if (contents_->count() > 0) go(contents_->item(0));
     });
-    const QString folder = guideFolder();
-    if (folder.isEmpty())
+    if (guideFolder().isEmpty())
         page_->setPlainText(tr("The guide is not beside the program. It is installed with the package."));
-    else
-        open(folder + QLatin1Char('/') + kGuide);
 }
 
 void HelpWindow::open(const QString& file) {
@@ -142,10 +175,11 @@ void HelpWindow::fill() {
 }
 
 void HelpWindow::openAt(const QString& heading) {
+    // Seen first: pictures are as wide as there is room.
+    show();
     const QString guide = guideFolder() + QLatin1Char('/') + kGuide;
     if (file_ != guide) open(guide);
     field_->clear();
-    show();
     raise();
     activateWindow();
     const auto& all = page_->headings();

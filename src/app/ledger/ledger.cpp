@@ -102,7 +102,7 @@ QString Ledger::counted() const {
                        .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))
                        .arg(left);
     if (missing > 0) text += QStringLiteral(", %1 missing").arg(missing);
-    if (stale > 0) text += tr(", %1 out of date").arg(stale);
+    if (stale > 0) text += tr(", %1 to redo").arg(stale);
     return text;
 }
 

@@ -78,9 +78,15 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     paintMarks(*painter, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt(),
                static_cast<plan::DueState>(index.data(LedgerModel::StateRole).toInt()));
     painter->setPen(c.text);
+    // Where there is no room for both, the mark says what is due and the words say why.
+    QString due = index.data(LedgerModel::DueRole).toString();
+    const auto colon = due.indexOf(QLatin1String(": "));
+    if (colon > 0 && painter->fontMetrics().horizontalAdvance(due) > w - 58) {
+        due.remove(0, colon + 2);
+        due[0] = due[0].toUpper();
+    }
     painter->drawText(QRect(x + 58, row.top() + 43, w - 58, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                      painter->fontMetrics().elidedText(index.data(LedgerModel::DueRole).toString(),
-                                                        Qt::ElideRight, w - 58));
+                      painter->fontMetrics().elidedText(due, Qt::ElideRight, w - 58));
     if (option.state & QStyle::State_HasFocus) look::paintFocusRing(*painter, row);
     painter->restore();
 }

@@ -63,7 +63,9 @@ QWidget* PlanStation::buildBar() {
     shoot_ = new QComboBox(bar);
     shoot_->setObjectName(QStringLiteral("shootChoice"));
     shoot_->setAccessibleName(QStringLiteral("Shoot"));
-    shoot_->setMinimumWidth(180);
+    // A long name is told by the list; it may not widen the window.
+    shoot_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    shoot_->setMinimumContentsLength(14);
     row->addWidget(shoot_);
     date_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Date"), bar);
     date_->setObjectName(QStringLiteral("shootDateButton"));

@@ -100,7 +100,7 @@ void SunStrip::paintEvent(QPaintEvent*) {
                QStringLiteral("%1°").arg(top, 0, 'f', 0));
     p.drawText(QRectF(left_ - 44, box.bottom() - 9, 38, 18), Qt::AlignRight | Qt::AlignVCenter,
                QStringLiteral("0°"));
-    p.drawText(QRectF(left_ + 6, box.top() + 2, width_ - 12, 18), Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(QRectF(left_ + 6, box.bottom() - 20, width_ - 12, 18), Qt::AlignLeft | Qt::AlignVCenter,
                tr("Height of the sun"));
     const auto mark = [&](int minutes, bool strong) {
         for (const auto& m : shown_.sky) {

@@ -127,6 +127,7 @@ QWidget* ReadingStation::buildBar() {
         if (proposed_) session_.reading().setEncoding(session_.currentId(), *proposed_);
     });
     row->addSpacing(12);
+    caption("Show");
     view_ = new QComboBox(bar);
     view_->setObjectName(QStringLiteral("viewChoice"));
     view_->setAccessibleName(QStringLiteral("What the frame is shown as"));

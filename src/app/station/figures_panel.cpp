@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/station/figures_panel.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -18,6 +19,7 @@ namespace {
 
 constexpr int kHeader = 36;                           // px
 constexpr int kUsualHeight = 330, kUsualWidth = 400;  // px, of the figures before a person sized them
+constexpr int kChoiceLength = 14;                     // letters
 constexpr int kLeastFigures = 80;                     // px, of the content that is not folded
 constexpr int kLeastPicture = 160;                    // px, along the splitter
 
@@ -45,6 +47,7 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     header_->addWidget(move_);
     display_ = look::caption({}, bar);
     display_->setObjectName(QStringLiteral("displayProfile"));
+    display_->setMinimumWidth(1);
     column_->addWidget(bar);
     addWidget(figures_);
     setStretchFactor(0, 1);
@@ -77,6 +80,11 @@ void FiguresPanel::showEvent(QShowEvent* event) {
 }
 
 void FiguresPanel::setContent(QWidget* content) {
+    // What is chosen is told by the hint, too, where it has little room.
+    for (QComboBox* box : figures_->findChildren<QComboBox*>()) {
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(kChoiceLength);
+    }
     // In a small window the content scrolls rather than make the window larger.
     content_ = new QScrollArea(figures_);
     content_->setAccessibleName(title_);
