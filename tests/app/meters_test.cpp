@@ -92,6 +92,10 @@ TEST_F(Meters, AskWhetherAGreyIsGrey) {
     ASSERT_EQ(greys.count(), 2u);
     EXPECT_TRUE(greys.words(1).startsWith(QStringLiteral("Not grey: colder")))
         << greys.words(1).toStdString();
+    ASSERT_EQ(view().places().size(), 2u) << "both stand on the frame, with their numbers";
+    EXPECT_TRUE(view().places()[1].contains(around("A2").center()));
+    panel().showMeter(MeterPanel::Meter::ladder);
+    EXPECT_TRUE(view().places().empty());
 }
 
 TEST_F(Meters, SayHowEvenTheLightIs) {

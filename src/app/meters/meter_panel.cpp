@@ -65,6 +65,10 @@ MeterPanel::Meter MeterPanel::meter() const {
     return static_cast<Meter>(meter_->currentIndex());
 }
 
+std::vector<QRectF> MeterPanel::greyRegions() const {
+    return meter() == Meter::greys ? regions_ : std::vector<QRectF>{};
+}
+
 void MeterPanel::showMeter(Meter meter) {
     meter_->setCurrentIndex(static_cast<int>(meter));
 }
@@ -76,7 +80,10 @@ void MeterPanel::showSource(Source source) {
 void MeterPanel::setReading(const std::optional<Reading>& reading) {
     const bool other = !reading || !reading_ || reading->framePath != reading_->framePath;
     reading_ = reading;
-    if (other) greys_->clear();
+    if (other) {
+        greys_->clear();
+        regions_.clear();
+    }
     ladder_->setLadder(reading ? neutralLadder(*reading) : std::vector<LadderStep>{});
     evenness_->setReading(reading);
     scope_->setTargets(reading ? vectorscopeTargets(reading->chart, OutputSpace::srgb)
@@ -104,9 +111,11 @@ void MeterPanel::setRegion(const QRectF& region, const io::Frame* frame) {
                   : std::nullopt;
         if (mean && reading_) {
             const auto candidate = greyCandidate(*mean, *reading_);
-            if (candidate)
-                greys_->add(*candidate, QStringLiteral("Region %1").arg(++regions_));
-            else
+            if (candidate) {
+                regions_.push_back(region);
+                greys_->add(*candidate, tr("Region %1").arg(regions_.size()));
+                emit greyRegionsChanged();
+            } else
                 greys_->say(QString::fromStdString(candidate.error().message));
         } else {
             greys_->say(QStringLiteral("There is no reading to compare it with."));

@@ -56,8 +56,13 @@ class MeterPanel : public QWidget {
     CameraNotes& camera() { return *camera_; }
     Meter meter() const;
 
+    /// The regions that were asked about, in frame pixels, in the order of their numbers from 1; empty while
+    /// another instrument is looked at.
+    std::vector<QRectF> greyRegions() const;
+
   signals:
     void meterChanged();
+    void greyRegionsChanged();
 
   private:
     void refresh();
@@ -75,7 +80,7 @@ class MeterPanel : public QWidget {
     QImage picture_;
     QSize frameSize_;
     QRectF region_;
-    int regions_ = 0;
+    std::vector<QRectF> regions_;  ///< that were held against the greys
 };
 
 }  // namespace refero

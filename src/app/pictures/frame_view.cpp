@@ -68,6 +68,11 @@ void FrameView::setEvidence(std::vector<MarkedEvidence> evidence) {
     update();
 }
 
+void FrameView::setPlaces(std::vector<QRectF> places) {
+    places_ = std::move(places);
+    update();
+}
+
 Evidence FrameView::evidence() const {
     Evidence all;
     for (const MarkedEvidence& e : evidence_) {

@@ -49,6 +49,9 @@ class FrameView : public PictureView, public look::Described {
     void setEvidence(std::vector<MarkedEvidence> evidence);
     /// All of it in one.
     Evidence evidence() const;
+    /// Places that a list tells about, numbered from 1, in frame pixels.
+    void setPlaces(std::vector<QRectF> places);
+    const std::vector<QRectF>& places() const { return places_; }
     /// Readings that stay; the oldest goes when there are more than eight.
     void pin(const Point& at);
     void clearPins();
@@ -82,6 +85,7 @@ class FrameView : public PictureView, public look::Described {
     void paintKey(QPainter& painter) const;
     void paintAreas(QPainter& painter) const;
     void paintEvidence(QPainter& painter) const;
+    void paintPlaces(QPainter& painter) const;
     void paintPins(QPainter& painter) const;
     void paintSpot(QPainter& painter) const;
     QPainterPath areaPath(std::size_t patch, double inset) const;
@@ -102,6 +106,7 @@ class FrameView : public PictureView, public look::Described {
     int marked_ = -1;
     std::vector<ExposureKey> key_;
     std::vector<MarkedEvidence> evidence_;
+    std::vector<QRectF> places_;
     std::optional<Point> pointed_;
     std::vector<Point> pins_;
 };

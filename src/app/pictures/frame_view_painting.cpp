@@ -65,6 +65,20 @@ void FrameView::paintEvidence(QPainter& painter) const {
     }
 }
 
+void FrameView::paintPlaces(QPainter& painter) const {
+    painter.setFont(look::figures(look::Size::small, QFont::DemiBold));
+    for (std::size_t i = 0; i < places_.size(); ++i) {
+        const QRectF box(toView(places_[i].topLeft()), toView(places_[i].bottomRight()));
+        QPainterPath path;
+        path.addRect(box);
+        doubleLine(painter, path, 1.5);
+        const QRectF label(box.topLeft() - QPointF(0, 18), QSizeF(20, 18));
+        painter.fillRect(label, Qt::black);
+        painter.setPen(Qt::white);
+        painter.drawText(label, Qt::AlignCenter, QString::number(i + 1));
+    }
+}
+
 QString FrameView::spotText(const Point& at) const {
     if (!frame_) return {};
     const auto s = spotAt(frame_->image, at, kSpotReach, gains_);
@@ -129,6 +143,7 @@ void FrameView::paintOver(QPainter& painter) {
     }
     paintAreas(painter);
     paintEvidence(painter);
+    paintPlaces(painter);
     QPainterPath outline;
     QPolygonF polygon;
     for (const Point& p : placement_->corners()) polygon << toView(qt(p));

@@ -59,6 +59,9 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::choosePatch);
     connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::compare);
     connect(meters_, &MeterPanel::meterChanged, this, &ReadingStation::advise);
+    const auto places = [this] { frame_->setPlaces(meters_->greyRegions()); };
+    connect(meters_, &MeterPanel::meterChanged, this, places);
+    connect(meters_, &MeterPanel::greyRegionsChanged, this, places);
     connect(&session_, &Session::planChanged, this, &ReadingStation::advise);
     connect(&session_, &Session::displayChanged, this, [this] {
         shown_.reset();
@@ -199,6 +202,7 @@ void ReadingStation::show(const Setup* setup) {
     if (setup && setup->frame) encoding_->setValue(setup->frame->encoding);
     table_->patches().setReading(ready ? setup->reading : std::nullopt);
     meters_->setReading(ready ? setup->reading : std::nullopt);
+    frame_->setPlaces(meters_->greyRegions());
     advise();
     unknown_->show(setup);
     if (!setup) {
