@@ -502,7 +502,12 @@ void MainWindow::startDemo() {
 
 void MainWindow::restore() {
     const auto settings = ownSettings();
-    restoreGeometry(settings.value(kPlaceKey).toByteArray());
+    if (const auto place = settings.value(kPlaceKey).toByteArray(); !place.isEmpty()) {
+        // Narrow first: what a wide window needs would keep a small one from its size.
+        resize(look::kCompactBelow - 1, height());
+        fitRoom();
+        restoreGeometry(place);
+    }
     if (settings.value(kSurroundKey).toString() == QLatin1String("booth")) {
         look::setSurround(look::Surround::booth);
         update();
