@@ -21,7 +21,8 @@ TEST(DesktopNotice, IsHeardByTheDesktopsService) {
               {QStringLiteral("--"), QStringLiteral("sh"), QStringLiteral("-c"),
                QStringLiteral(
                    "dbus-monitor --session \"interface='org.freedesktop.Notifications'\" & m=$!; sleep 1; "
-                   "REFERO_NOTICE=1 '%1' --gtest_filter=DesktopNotice.Says; sleep 1; kill $m")
+                   "env -u GTEST_TOTAL_SHARDS -u GTEST_SHARD_INDEX REFERO_NOTICE=1 '%1' "
+                   "--gtest_filter=DesktopNotice.Says; sleep 1; kill $m")
                    .arg(QCoreApplication::applicationFilePath())});
     ASSERT_TRUE(run.waitForFinished(60000));
     const QString heard = QString::fromUtf8(run.readAll());

@@ -164,7 +164,7 @@ TEST_F(Thread, CorrectSaysWhatItTriedAndHowSureItIs) {
     const Outcome o = call({"correct", path("r.json"), "--resamples", "20", "--out", path("auto.json")});
     ASSERT_EQ(o.status, 0) << o.err;
     for (const char* word :
-         {"lightness", "95 % sure", "Noise: red", "stops more sensitivity", "neutral",
+         {"lightness", "95 % sure", "Noise: red", "stops above this sensitivity", "neutral",
           "root-polynomial, least-squares, with training colours", "in trials on patches left out"})
         EXPECT_NE(o.out.find(word), std::string::npos) << word << "\n" << o.out;
     const io::Json j = json(contentOf(path("auto.json")));
