@@ -171,9 +171,9 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
             tr("This is a demo with made-up frames: try anything. What you bring in here is gone when Refero "
                "closes; for your own work open or begin a studio in the menu."));
     });
-    auto* look = new QTimer(this);
-    connect(look, &QTimer::timeout, this, &MainWindow::lookAtDisplay);
-    look->start(kDisplayLook);
+    auto* displays = new QTimer(this);
+    connect(displays, &QTimer::timeout, this, &MainWindow::lookAtDisplay);
+    displays->start(kDisplayLook);
     desktop_ = new DesktopNotice(this);
     connectWork();
     showRightPage();
@@ -529,18 +529,17 @@ void MainWindow::comeForward() {
     activateWindow();
 }
 
-QStringList MainWindow::atWork() const {
+QStringList MainWindow::atWork() {
     QStringList out;
-    auto& session = const_cast<Session&>(session_);
-    const FrameQueue& queue = session.handover().frameQueue();
+    const FrameQueue& queue = session_.handover().frameQueue();
     if (queue.state() == FrameQueue::State::running || queue.state() == FrameQueue::State::pausing)
         out << tr("%1 of %2 frames are handed over; the rest can be gone on with under What went out.")
                    .arg(queue.done())
                    .arg(queue.all());
-    if (session.handover().giving()) out << tr("Files for a receiver are being written.");
-    if (session.dayWork().running()) out << tr("The day is being read, corrected and handed over.");
-    if (session.intake().running()) out << tr("Frames are coming in.");
-    if (session.bench().reading()) out << tr("An exposure series is being read.");
+    if (session_.handover().giving()) out << tr("Files for a receiver are being written.");
+    if (session_.dayWork().running()) out << tr("The day is being read, corrected and handed over.");
+    if (session_.intake().running()) out << tr("Frames are coming in.");
+    if (session_.bench().reading()) out << tr("An exposure series is being read.");
     return out;
 }
 

@@ -55,7 +55,7 @@ class MainWindow : public QMainWindow {
     /// In front of all others.
     void comeForward();
     /// A sentence for each thing that closing would interrupt.
-    QStringList atWork() const;
+    QStringList atWork();
 
   protected:
     void closeEvent(QCloseEvent* event) override;

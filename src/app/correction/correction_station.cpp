@@ -355,9 +355,9 @@ void CorrectionStation::show(const Setup* setup) {
                            tr("It says whose colours these are. Shoot the chart where you still can."));
     }
     if (!setup || !setup->reading) {
-        invite(QStringLiteral("No reading yet"),
-               QStringLiteral("A correction is built from a chart that was read. Go to Reading first."));
-        return setNextStep(setup ? QStringLiteral("Go to Reading") : QString(), {});
+        invite(tr("No reading yet"),
+               tr("A correction is built from a chart that was read. Go to Reading first."));
+        return setNextStep(setup ? tr("Go to Reading") : QString(), {});
     }
     invite(
         tr("Not corrected yet"),

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/frames/frame_viewer.h"
 
+#include <QAction>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -12,7 +13,6 @@
 #include <QVBoxLayout>
 #include <cmath>
 
-#include "app/dialogs/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/pictures/display_colour.h"
@@ -83,8 +83,7 @@ struct FrameViewer::Loaded {
     double at = 0;           ///< of a clip, where this picture is
 };
 
-FrameViewer::FrameViewer(Session& session, Dialogs& dialogs, QWidget* parent)
-    : QWidget(parent), session_(session), dialogs_(dialogs) {
+FrameViewer::FrameViewer(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("frameViewer"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -102,6 +101,10 @@ FrameViewer::FrameViewer(Session& session, Dialogs& dialogs, QWidget* parent)
     for (QLabel* l : {static_cast<QLabel*>(title_), static_cast<QLabel*>(facts_),
                       static_cast<QLabel*>(display_), static_cast<QLabel*>(figures_)})
         l->setMinimumWidth(40);
+    connect(&session_, &Session::displayChanged, this, [this] {
+        sayDisplay();
+        if (isVisible()) load();
+    });
     sayDisplay();
 }
 
@@ -132,7 +135,10 @@ QWidget* FrameViewer::buildBar() {
     row->addWidget(profile);
     connect(back, &QAbstractButton::clicked, this, &FrameViewer::leaveWanted);
     connect(read_, &QAbstractButton::clicked, this, &FrameViewer::readingWanted);
-    connect(profile, &QAbstractButton::clicked, this, &FrameViewer::chooseProfile);
+    // One choice for all pictures, in the menu under View.
+    connect(profile, &QAbstractButton::clicked, this, [this] {
+        if (auto* choose = window()->findChild<QAction*>(QStringLiteral("displayAction"))) choose->trigger();
+    });
     return bar;
 }
 
@@ -353,19 +359,6 @@ void FrameViewer::momentChosen(int milliseconds) {
 void FrameViewer::takeMoment() {
     if (!seconds_) return;
     session_.intake().takeMoment(id_, *seconds_);
-}
-
-void FrameViewer::chooseProfile() {
-    const QString path = dialogs_.openFile(this, QStringLiteral("Choose the display's ICC profile"),
-                                           QStringLiteral("ICC profiles (*.icc *.icm)"));
-    if (path.isEmpty()) return;
-    if (const Status s = display::choose(path); !s) {
-        figures_->setText(QString::fromStdString(s.error().message));
-        return;
-    }
-    sayDisplay();
-    emit session_.displayChanged();
-    load();
 }
 
 void FrameViewer::keyPressEvent(QKeyEvent* event) {

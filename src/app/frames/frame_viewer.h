@@ -17,7 +17,6 @@ namespace look {
 class Button;
 class Label;
 }  // namespace look
-class Dialogs;
 
 /// A picture whose pixels can be asked for by pointing at them.
 class PointedView : public PictureView {
@@ -43,7 +42,7 @@ class PointedView : public PictureView {
 class FrameViewer : public QWidget {
     Q_OBJECT
   public:
-    FrameViewer(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
+    FrameViewer(Session& session, QWidget* parent = nullptr);
 
     /// The frame, and those among which the arrow keys go on.
     void show(studio::Id frame, std::vector<studio::Id> among);
@@ -69,12 +68,10 @@ class FrameViewer : public QWidget {
     void greyDrawn(const QRectF& region);
     void momentChosen(int milliseconds);
     void takeMoment();
-    void chooseProfile();
     void sayDisplay();
     QString path() const;
 
     Session& session_;
-    Dialogs& dialogs_;
     PointedView* view_;
     look::Label *title_, *facts_, *display_, *figures_, *moment_;
     look::Button *read_, *take_;

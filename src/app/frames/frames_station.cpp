@@ -44,7 +44,7 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     whole->setContentsMargins(0, 0, 0, 0);
     pages_ = new QStackedWidget(this);
     pages_->addWidget(buildSheetPage());
-    viewer_ = new FrameViewer(session_, dialogs_, pages_);
+    viewer_ = new FrameViewer(session_, pages_);
     pages_->addWidget(viewer_);
     onSet_ = new OnSetPage(session_, dialogs_, pages_);
     pages_->addWidget(onSet_);

@@ -385,29 +385,24 @@ void ReadingStation::showFindings(const Setup& setup) {
     if (setup.chartFrame.empty()) return showAwaited(setup);
     if (!setup.reading && unknown_->layout()) return showUnknown();
     if (!setup.reading) {
-        setMessage(setup.frame ? QStringLiteral("No chart found") : QStringLiteral("Not readable"),
-                   setup.error);
+        setMessage(setup.frame ? tr("No chart found") : tr("Not readable"), setup.error);
         if (setup.frame)
-            return setNextStep(QStringLiteral("Set the corners by hand"),
-                               QStringLiteral("Lays the outline over the frame for you to drag into place."));
+            return setNextStep(tr("Set the corners by hand"),
+                               tr("Lays the outline over the frame for you to drag into place."));
         return setNextStep({}, {});
     }
     setChecks(setup.reading->checks, setup.reading->verdict);
     // Something asked for since then could not be done; the reading is as it was.
-    if (!setup.error.isEmpty()) return setNextStep(QStringLiteral("Build the correction"), setup.error);
-    if (setup.correction)
-        return setNextStep(QStringLiteral("See the correction"),
-                           QStringLiteral("It was built from this reading."));
+    if (!setup.error.isEmpty()) return setNextStep(tr("Build the correction"), setup.error);
+    if (setup.correction) return setNextStep(tr("See the correction"), tr("It was built from this reading."));
     switch (setup.reading->verdict) {
         case Verdict::pass:
-            return setNextStep(QStringLiteral("Build the correction"),
-                               QStringLiteral("Everything a correction needs is here."));
+            return setNextStep(tr("Build the correction"), tr("Everything a correction needs is here."));
         case Verdict::review:
-            return setNextStep(QStringLiteral("Build the correction"),
-                               QStringLiteral("It can be used; look at the findings first."));
+            return setNextStep(tr("Build the correction"), tr("It can be used; look at the findings first."));
         case Verdict::reshoot:
             return setNextStep(tr("Build anyway"),
-                               QStringLiteral("Better: mend what is named above and shoot the chart again."));
+                               tr("Better: mend what is named above and shoot the chart again."));
     }
 }
 
@@ -425,13 +420,11 @@ void ReadingStation::showUnknown() {
 void ReadingStation::showAwaited(const Setup& setup) {
     const Setup* other = session_.setup(static_cast<int>(setup.plan.shotOf));
     const bool served = setup.plan.state == plan::DueState::done && other;
-    invite(served ? QStringLiteral("No chart of its own") : QStringLiteral("No chart frame yet"),
+    invite(served ? tr("No chart of its own") : tr("No chart frame yet"),
            QString::fromStdString(setup.plan.reason));
     if (served)
-        return setNextStep(QStringLiteral("Go to %1").arg(text(other->light)),
-                           QStringLiteral("Its chart shot holds here, too."));
-    setNextStep(QStringLiteral("Open its chart frame"),
-                QStringLiteral("Or drop it anywhere on this window."));
+        return setNextStep(tr("Go to %1").arg(text(other->light)), tr("Its chart shot holds here, too."));
+    setNextStep(tr("Open its chart frame"), tr("Or drop it anywhere on this window."));
 }
 
 void ReadingStation::layOutline() {
