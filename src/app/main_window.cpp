@@ -33,7 +33,8 @@
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/tokens.h"
-#include "app/notify/desktop_notice.h"
+#include "app/notify/desktop_contrast.h"
+#include "app/notify/work_notices.h"
 #include "app/pairing/pairing_station.h"
 #include "app/pictures/display_profile.h"
 #include "app/plan/plan_station.h"
@@ -104,7 +105,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     frames_ = new FramesStation(session_, dialogs_, pages_);
     reading_ = new ReadingStation(session_, dialogs_, pages_);
     correction_ = new CorrectionStation(session_, pages_);
-    pairing_ = new PairingStation(session_, pages_);
+    pairing_ = new PairingStation(session_, dialogs_, pages_);
     handover_ = new HandoverStation(session_, dialogs_, pages_);
     bench_ = new BenchStation(session_, dialogs_, pages_);
     for (QWidget* page :
@@ -174,38 +175,11 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     auto* displays = new QTimer(this);
     connect(displays, &QTimer::timeout, this, &MainWindow::lookAtDisplay);
     displays->start(kDisplayLook);
-    desktop_ = new DesktopNotice(this);
-    connectWork();
+    new WorkNotices(session_, this);
+    connect(new DesktopContrast(this), &DesktopContrast::changed, this, qOverload<>(&QWidget::update));
     showRightPage();
     showTitle();
     ledger_->setFocus();
-}
-
-// What takes long says when it is done, also to those who look elsewhere.
-void MainWindow::connectWork() {
-    connect(&session_.handover().frameQueue(), &FrameQueue::finished, this,
-            [this](const QString&, int done, int failed, int all, const QString& error) {
-                if (!error.isEmpty()) return desktop_->tell(tr("Frames were not handed over"), error);
-                desktop_->tell(tr("%1 of %2 frames are handed over").arg(done).arg(all),
-                               failed > 0
-                                   ? tr("%n failed; the reasons stand under Handover.", nullptr, failed)
-                                   : QString());
-            });
-    connect(&session_.dayWork(), &DayActions::finished, this, [this](bool stopped) {
-        if (!stopped)
-            desktop_->tell(tr("The day is done"), tr("What became of each setup stands under Frames."));
-    });
-    connect(&session_.intake(), &IntakeActions::finished, this,
-            [this](int broughtIn, const QStringList& problems) {
-                desktop_->tell(tr("%n frames came in", nullptr, broughtIn),
-                               problems.isEmpty()
-                                   ? QString()
-                                   : tr("%n could not be read.", nullptr, static_cast<int>(problems.size())));
-            });
-    connect(&session_.bench(), &BenchActions::seriesChanged, this, [this] {
-        if (session_.bench().series() && !session_.bench().reading())
-            desktop_->tell(tr("The series is read"), tr("Its verdicts stand under Test."));
-    });
 }
 
 QWidget* MainWindow::buildNotice(QWidget* parent) {

@@ -18,7 +18,6 @@ namespace look {
 class Label;
 }
 class CorrectionStation;
-class DesktopNotice;
 class CommandFinder;
 class EmptyState;
 class FramesStation;
@@ -66,7 +65,6 @@ class MainWindow : public QMainWindow {
 
   private:
     void buildActions();
-    void connectWork();
     QWidget* buildNotice(QWidget* parent);
     void fitRoom();
     void sizeLedger();
@@ -91,7 +89,6 @@ class MainWindow : public QMainWindow {
     MainMenu* menu_;
     HelpWindow* help_ = nullptr;  ///< once it was asked for
     StudioMenu* studios_;
-    DesktopNotice* desktop_;
     TopBar* bar_;
     QWidget* noticeLine_;
     look::Label* notice_;

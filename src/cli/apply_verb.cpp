@@ -57,9 +57,7 @@ class Apply : public Verb {
     Result<Outcome> run(Streams& s) override {
         auto correction = io::readCorrection(correction_);
         if (!correction) return tl::unexpected(correction.error());
-        const auto finish = finish_.over(correction->finish);
-        if (!finish) return tl::unexpected(finish.error());
-        correction->finish = *finish;
+        if (auto ok = finish_.applyTo(*correction); !ok) return tl::unexpected(ok.error());
         const auto space = outputSpaceByName(space_);
         if (!space) return tl::unexpected(space.error());
         std::optional<Transfer> encoding;

@@ -6,6 +6,7 @@
 #include "cli/readings.h"
 #include "cli/space_option.h"
 #include "cli/verbs.h"
+#include "core/colour/primaries_text.h"
 #include "io/assessment_file.h"
 #include "io/curve_file.h"
 #include "words/assess_words.h"
@@ -32,6 +33,10 @@ class AssessVerb : public Verb {
             verb->add_flag("--balanced", balanced_, "It is fed balanced numbers, in which greys are equal");
         verb->add_flag("--unbalanced", unbalanced_, "It is fed the numbers as they were recorded")
             ->excludes(balanced);
+        verb->add_option(
+            "--gamut", gamut_,
+            "With \"as-recorded\": the recording by its data sheet, seen through its curve and this "
+            "gamut: a space's name, or x and y of red, green, blue and white");
         verb->add_option("--view", options_.view, "Of an OpenColorIO configuration: its view");
         verb->add_option("--display", options_.display, "And its display");
         verb->add_option("--input-space", options_.inputSpace, "And the colour space that it is fed");
@@ -58,6 +63,12 @@ class AssessVerb : public Verb {
         }
         if (balanced_) stated.balance = FeedBalance::balanced;
         if (unbalanced_) stated.balance = FeedBalance::asRecorded;
+        if (!gamut_.empty()) {
+            if (transform_ != "as-recorded") return failure("--gamut goes with as-recorded.");
+            const auto gamut = primariesFrom(gamut_);
+            if (!gamut) return tl::unexpected(gamut.error());
+            stated.gamut = *gamut;
+        }
         const auto done = workflow::assess(transform_ == "as-recorded" ? "" : transform_, *readings, stated);
         if (!done) return tl::unexpected(done.error());
         if (!json_.empty())
@@ -89,7 +100,7 @@ class AssessVerb : public Verb {
     }
 
     std::vector<std::string> readings_;
-    std::string transform_, encoding_, space_, json_;
+    std::string transform_, encoding_, space_, gamut_, json_;
     bool balanced_ = false, unbalanced_ = false;
     io::TransformOptions options_;
 };

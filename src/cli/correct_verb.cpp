@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <cstdio>
+#include <filesystem>
 #include <ostream>
 
 #include "cli/finish_options.h"
@@ -9,12 +10,15 @@
 #include "cli/readings.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
+#include "core/assess/levels.h"
 #include "core/colour/difference.h"
 #include "core/fit/fit.h"
 #include "core/fit/fit_checks.h"
+#include "core/fit/pool.h"
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
 #include "io/reading_file.h"
+#include "words/terms_words.h"
 #include "words/treatment_words.h"
 
 namespace refero::cli {
@@ -58,6 +62,11 @@ class Correct : public Verb {
         verb->add_option("--reference-light", light_,
                          "Light under which the patches' reference colours are taken")
             ->capture_default_str();
+        verb->add_flag(
+            "--share", share_,
+            "The readings are of several setups or steps of exposure of one body, which are to share one "
+            "correction; what each pays is told");
+        verb->add_option("--count", counts_, "With --share: how much each reading counts, in their order");
         verb->add_flag("--as-shot", asShot_,
                        "Mend nothing: use covered patches, uneven light, shadows and flare as they are");
         known_.declare(*verb);
@@ -96,8 +105,9 @@ class Correct : public Verb {
         auto weights = weights_.weights();
         if (!weights) return tl::unexpected(weights.error());
         options.weights = *std::move(weights);
-        auto correction = fit(*readings, options);
+        auto correction = share_ ? sharedBy(*readings, options) : fit(*readings, options);
         if (!correction) return tl::unexpected(correction.error());
+        if (auto ok = finish_.applyTo(*correction); !ok) return tl::unexpected(ok.error());
         correction->built = plan::isoText(plan::now());
         const std::string text = io::prettyJson(io::toJson(*correction));
         if (auto ok = deliver(out_, text, s); !ok) return tl::unexpected(ok.error());
@@ -106,6 +116,16 @@ class Correct : public Verb {
     }
 
   private:
+    Result<Correction> sharedBy(const std::vector<Reading>& readings, const FitOptions& options) const {
+        if (!counts_.empty() && counts_.size() != readings.size())
+            return failure("Give --count once for each reading, or not at all.");
+        std::vector<PoolMember> members;
+        for (std::size_t i = 0; i < readings.size(); ++i)
+            members.push_back({readings[i], counts_.empty() ? 1 : counts_[i],
+                               std::filesystem::path(readings_[i]).filename().string()});
+        return pooled(members, options);
+    }
+
     static void report(const Correction& c, std::ostream& out) {
         char line[200];
         const auto print = [&](auto... values) {
@@ -142,8 +162,20 @@ class Correct : public Verb {
             out << (t.reading > 0 ? c.readings[t.reading] + ": " : std::string()) << words::sentence(t)
                 << "\n";
         if (c.greyCurves) print("Curves bring the greys onto their references first.\n");
+        if (!c.pool.empty()) {
+            out << words::poolSentence(c) << "\n";
+            print("%-24s %7s %7s %7s %7s %7s %7s\n", "chart shot", "counts", "stops", "mired", "own",
+                  "shared", "as is");
+            for (const PooledShot& p : c.pool)
+                print("%-24s %7.2f %+7.2f %+7.0f %7.2f %7.2f %7.2f\n", p.name.c_str(), p.weight, p.stops,
+                      p.mired.value_or(0), p.own, p.balanced, p.asIs);
+        }
         if (!c.finish.isNone())
             print("Finish on top, in none of these figures: %s.\n", inWords(c.finish).c_str());
+        for (const LevelEffect& e : levelEffects(c, c.finish))
+            print("  its levels: %-8s chroma %+.0f %%, hue turned by %+.1f degrees, %.1f CIEDE2000\n",
+                  std::string(colourGroupId(e.group)).c_str(), 100 * (e.chroma - 1), e.turnDegrees,
+                  e.difference);
         for (const Check& check : judged(c))
             print("%s (%s, %s): %.2f, %s\n", check.title.c_str(), c.limits.name.c_str(), check.limit.c_str(),
                   check.value, std::string(name(check.verdict)).c_str());
@@ -154,7 +186,8 @@ class Correct : public Verb {
 
     std::vector<std::string> readings_;
     WeightOptions weights_;
-    bool asShot_ = false;
+    std::vector<double> counts_;
+    bool asShot_ = false, share_ = false;
     int resamples_ = 100;
     double tolerance_ = 0.3;
     FinishOptions finish_;

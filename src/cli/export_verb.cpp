@@ -7,6 +7,7 @@
 
 #include <unistd.h>
 
+#include "cli/deliver_document.h"
 #include "cli/finish_options.h"
 #include "cli/space_option.h"
 #include "cli/verbs.h"
@@ -16,6 +17,8 @@
 #include "io/handover/handover.h"
 #include "io/handover/plate_check.h"
 #include "io/media_path.h"
+#include "io/report/exposure_card.h"
+#include "workflow/single_export.h"
 
 namespace refero::cli {
 namespace {
@@ -71,6 +74,12 @@ class Export : public Verb {
         verb->add_flag(
             "--finish-curve", finishCurve_,
             "Of a camera profile: the finish's contrast as its base tone curve, else a straight one");
+        verb->add_flag("--every-finish", everyFinish_,
+                       "A file for each ready finish, named after it: base and rounded");
+        verb->add_option(
+            "--card", card_,
+            "Also a page for the person at the camera: what to record, where grey and skin must lie, how "
+            "far the exposure may be off; .pdf pages, else HTML");
         verb->add_flag("--foresee", foresee_, "Only say what this kind of file would lose; write nothing");
         finish_.declare(*verb, "Another finish than the correction's own");
         verb->add_option("--out", out_, "The file (- for standard output)");
@@ -80,9 +89,7 @@ class Export : public Verb {
     Result<Outcome> run(Streams& s) override {
         auto correction = io::readCorrection(correction_);
         if (!correction) return tl::unexpected(correction.error());
-        const auto finish = finish_.over(correction->finish);
-        if (!finish) return tl::unexpected(finish.error());
-        correction->finish = *finish;
+        if (auto ok = finish_.applyTo(*correction); !ok) return tl::unexpected(ok.error());
         io::ExportOptions options;
         options.format = *io::formatByName(format_);
         if (size_ > 0) options.size = size_;
@@ -105,15 +112,37 @@ class Export : public Verb {
         if (!plate_.empty() && options.format != io::Format::ocio)
             return failure("A plate is looked at through a configuration: --plate is for --format ocio.");
         if (out_ == "-") return toStandardOutput(*correction, options, s);
+        if (everyFinish_) return everyFinish(*correction, options, s);
         const auto done = io::exportCorrection(*correction, out_, options);
         if (!done) return tl::unexpected(done.error());
         report(*done, out_, s.out);
+        if (auto ok = card(*correction, *done, options, s); !ok) return tl::unexpected(ok.error());
         if (!plate_.empty())
             if (auto ok = plate(*correction, s.out); !ok) return tl::unexpected(ok.error());
         return Outcome::done;
     }
 
   private:
+    Status card(const Correction& c, const io::Handover& done, const io::ExportOptions& options,
+                Streams& s) const {
+        if (card_.empty()) return {};
+        return deliverDocument(card_, io::exposureCard(c, done, options), s);
+    }
+
+    Result<Outcome> everyFinish(const Correction& given, const io::ExportOptions& options, Streams& s) const {
+        for (const ReadyFinish& ready : readyFinishes()) {
+            Correction c = given;
+            c.finish = ready.finish;
+            c.finish.levels = given.finish.levels;
+            const std::string target = workflow::namedAfter(out_, ready.name);
+            const auto done = io::exportCorrection(c, target, options);
+            if (!done) return tl::unexpected(done.error());
+            report(*done, target, s.out);
+            if (auto ok = card(c, *done, options, s); !ok) return tl::unexpected(ok.error());
+        }
+        return Outcome::done;
+    }
+
     // Beside the configuration, named after the frame.
     Status plate(const Correction& c, std::ostream& out) const {
         const std::filesystem::path frame = io::mediaPath(plate_).file, config = out_;
@@ -208,11 +237,11 @@ class Export : public Verb {
 
     FinishOptions finish_;
     std::string correction_, format_, encoding_, space_ = "srgb", out_, shape_, input_, range_ = "full",
-                                                 second_, plate_, plateSpace_ = "acescg";
+                                                 second_, plate_, card_, plateSpace_ = "acescg";
     std::vector<std::string> lights_;
     int size_ = 0;
     double offset_ = 0;
-    bool shaper_ = false, keepLevel_ = false, foresee_ = false, finishCurve_ = false;
+    bool shaper_ = false, keepLevel_ = false, foresee_ = false, finishCurve_ = false, everyFinish_ = false;
 };
 
 }  // namespace

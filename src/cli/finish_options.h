@@ -5,8 +5,10 @@
 #include <CLI/CLI.hpp>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/finish/finish.h"
+#include "core/fit/correction.h"
 
 namespace refero::cli {
 
@@ -14,11 +16,14 @@ namespace refero::cli {
 class FinishOptions {
   public:
     void declare(CLI::App& verb, const std::string& what);
-    /// What they make of a finish that is there already.
+    /// What they make of a finish that is there already, but for its levels.
     Result<Finish> over(const Finish& finish) const;
+    /// The correction with what they make of its finish, levels by its patches too.
+    Status applyTo(Correction& correction) const;
 
   private:
-    std::string name_;
+    std::string name_, levelSpace_;
+    std::vector<std::string> levels_;
     std::optional<double> exposure_, warmth_, tint_, contrast_, saturation_;
 };
 

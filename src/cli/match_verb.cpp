@@ -8,15 +8,14 @@
 #include "cli/readings.h"
 #include "cli/verbs.h"
 #include "cli/weight_options.h"
-#include "core/assess/assessment.h"
 #include "core/pair/match.h"
 #include "core/plan/moment.h"
 #include "io/correction_file.h"
-#include "io/foreign/transform_file.h"
 #include "io/match_file.h"
 #include "io/reading_file.h"
 #include "words/pair_words.h"
 #include "words/treatment_words.h"
+#include "workflow/leader_transform.h"
 
 namespace refero::cli {
 namespace {
@@ -92,21 +91,15 @@ class MatchVerb : public Verb {
             out.through = *std::move(c);
             return out;
         }
-        const auto transform = io::readTransform(through_, out.reading);
-        if (!transform) return tl::unexpected(transform.error());
-        std::optional<OutputSpace> space;
+        workflow::LeaderTransform transform{through_};
         if (!throughSpace_.empty()) {
             const auto named = outputSpaceByName(throughSpace_);
             if (!named) return tl::unexpected(named.error());
-            space = *named;
+            transform.space = *named;
         }
-        // A transform of others makes a picture, whose look no reference tells: it is taken to be sRGB's.
-        const TransformTerms terms = termsFor(*transform, out.reading, {}, space ? space : OutputSpace::srgb);
-        auto picture = pictureThrough(*transform, terms, out.reading);
-        if (!picture) return tl::unexpected(picture.error());
-        out.reading = *std::move(picture);
-        out.shownBy = transform->name;
-        return out;
+        auto transformed = workflow::leaderThrough(out.reading, transform);
+        if (!transformed) return tl::unexpected(transformed.error());
+        return std::move(transformed->leader);
     }
     Result<MatchOptions> matchOptions(const Reading& follower) const {
         MatchOptions out;

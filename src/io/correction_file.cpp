@@ -3,7 +3,9 @@
 #include "io/correction_file.h"
 
 #include <Eigen/LU>
+#include <array>
 #include <cmath>
+#include <utility>
 
 #include "core/colour/xyz.h"
 #include "io/curve_file.h"
@@ -296,6 +298,20 @@ PictureLook lookFrom(const Node& n) {
     return look;
 }
 
+Json pooledJson(const PooledShot& s) {
+    Json j{{"name", s.name}, {"weight", s.weight},     {"stops", s.stops},
+           {"own", s.own},   {"balanced", s.balanced}, {"as_is", s.asIs}};
+    if (s.mired) j["mired"] = *s.mired;
+    return j;
+}
+
+PooledShot pooledFrom(const Node& n) {
+    PooledShot out{n.text("name", ""), n.number("weight", 1),   n.number("stops", 0), {},
+                   n.number("own", 0), n.number("balanced", 0), n.number("as_is", 0)};
+    if (n.has("mired")) out.mired = n.at("mired").number();
+    return out;
+}
+
 Json aimJson(const AimOrigin& a) {
     Json j{{"kind", name(a.kind)}};
     if (a.kind == AimKind::reference) return j;
@@ -305,6 +321,8 @@ Json aimJson(const AimOrigin& a) {
     j["taken"] = a.taken;
     j["encoding"] = a.encoding;
     if (!a.through.empty()) j["through"] = a.through;
+    if (!a.throughFile.empty()) j["through_file"] = a.throughFile;
+    if (!a.throughSpace.empty()) j["through_space"] = a.throughSpace;
     if (a.translationError > 0) j["translation_error"] = a.translationError;
     if (!a.fingerprint.empty()) j["fingerprint"] = a.fingerprint;
     if (!a.heldBack.empty()) j["held_back"] = a.heldBack;
@@ -321,6 +339,8 @@ AimOrigin aimFrom(const Node& n) {
                   n.text("taken", ""),
                   n.text("encoding", ""),
                   n.text("through", ""),
+                  n.text("through_file", ""),
+                  n.text("through_space", ""),
                   n.number("translation_error", 0),
                   n.text("fingerprint", ""),
                   {}};
@@ -329,17 +349,31 @@ AimOrigin aimFrom(const Node& n) {
     return out;
 }
 
+// The three greys of levels by their names in a document.
+template <class L>
+auto levelsByName(L& levels) {
+    return std::array{std::pair{"black", &levels.black}, std::pair{"grey", &levels.grey},
+                      std::pair{"white", &levels.white}};
+}
+
 Json finishJson(const Finish& f) {
-    return {{"exposure_stops", f.exposureStops},
-            {"warmth_steps", f.warmthSteps},
-            {"tint_duv", f.tintDuv},
-            {"contrast", f.contrast},
-            {"saturation", f.saturation}};
+    Json j{{"exposure_stops", f.exposureStops},
+           {"warmth_steps", f.warmthSteps},
+           {"tint_duv", f.tintDuv},
+           {"contrast", f.contrast},
+           {"saturation", f.saturation}};
+    for (const auto& [key, point] : levelsByName(f.levels))
+        if (*point) j["levels"][key] = {{"light", (*point)->light}, {"shows", (*point)->shows}};
+    return j;
 }
 
 Finish finishFrom(const Node& n) {
-    const Finish f{n.number("exposure_stops", 0), n.number("warmth_steps", 0), n.number("tint_duv", 0),
-                   n.number("contrast", 0), n.number("saturation", 1)};
+    Finish f{n.number("exposure_stops", 0), n.number("warmth_steps", 0), n.number("tint_duv", 0),
+             n.number("contrast", 0), n.number("saturation", 1)};
+    if (n.has("levels"))
+        for (const auto& [key, point] : levelsByName(f.levels))
+            if (const Node levels = n.at("levels"); levels.has(key))
+                *point = LevelPoint{levels.at(key).at("light").number(), levels.at(key).at("shows").number()};
     if (const auto ok = f.validate(); !ok) n.fail("is wrong: " + ok.error().message);
     return f;
 }
@@ -421,6 +455,8 @@ Correction correctionFrom(const Node& root) {
     c.serial = root.text("serial", "");
     if (root.has("mended"))
         for (const Node& n : root.at("mended").items()) c.treatments.push_back(treatmentFrom(n));
+    if (root.has("pool"))
+        for (const Node& n : root.at("pool").items()) c.pool.push_back(pooledFrom(n));
     c.builtBy = root.text("built_by", "");
     c.built = root.text("built", "");
     if (root.has("weights"))
@@ -482,6 +518,7 @@ Json toJson(const Correction& c) {
     j["limits"] = limitsJson(c.limits);
     if (c.lightTakenOut.any()) j["light_field"] = name(c.lightTakenOut);
     if (c.asShot) j["as_shot"] = true;
+    for (const PooledShot& s : c.pool) j["pool"].push_back(pooledJson(s));
     if (!c.uniqueModel.empty()) j["unique_model"] = c.uniqueModel;
     if (!c.serial.empty()) j["serial"] = c.serial;
     for (const Treatment& t : c.treatments) j["mended"].push_back(treatmentJson(t));

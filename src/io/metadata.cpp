@@ -60,6 +60,48 @@ class Exif {
     const Exiv2::ExifData& data_;
 };
 
+// By the pixels a millimetre of the sensor (EXIF 2.3, FocalPlaneXResolution), else by what its focal length
+// is like on 36 x 24 mm, which CIPA DCG-001 takes from the diagonal.
+void addSensor(const Exif& exif, FrameMetadata& m) {
+    constexpr double kMost = 200, kLeast = 1, kDiagonal = 43.2666;
+    const auto pixels = [&](std::initializer_list<const char*> keys) {
+        return static_cast<int>(exif.number(keys, 200000));
+    };
+    m.pixelsWide = pixels({"Exif.Photo.PixelXDimension"});
+    m.pixelsHigh = pixels({"Exif.Photo.PixelYDimension"});
+    if (m.pixelsWide == 0 || m.pixelsHigh == 0) {
+        m.pixelsWide = m.pixelsHigh = 0;
+        return;
+    }
+    const double unitMm = [&] {
+        switch (static_cast<int>(exif.number({"Exif.Photo.FocalPlaneResolutionUnit"}, 5))) {
+            case 3:
+                return 10.0;
+            case 4:
+                return 1.0;
+            case 5:
+                return 0.001;
+            default:
+                return 25.4;
+        }
+    }();
+    const double across = exif.number({"Exif.Photo.FocalPlaneXResolution"}, 1e9),
+                 down = exif.number({"Exif.Photo.FocalPlaneYResolution"}, 1e9);
+    double width = 0, height = 0;
+    if (across > 0 && down > 0) {
+        width = m.pixelsWide / across * unitMm;
+        height = m.pixelsHigh / down * unitMm;
+    } else if (m.focalLengthMm > 0 && m.focalLength35mm > 0) {
+        const double diagonal = kDiagonal * m.focalLengthMm / m.focalLength35mm;
+        const double pixelsAcross = std::hypot(m.pixelsWide, m.pixelsHigh);
+        width = diagonal * m.pixelsWide / pixelsAcross;
+        height = diagonal * m.pixelsHigh / pixelsAcross;
+    }
+    if (width < kLeast || width > kMost || height < kLeast || height > kMost) return;
+    m.sensorWidthMm = width;
+    m.sensorHeightMm = height;
+}
+
 FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
     const Exif exif(data);
     FrameMetadata m;
@@ -86,6 +128,7 @@ FrameMetadata metadataFrom(const Exiv2::ExifData& data) {
     m.iso = exif.number({"Exif.Photo.ISOSpeedRatings", "Exif.Image.ISOSpeedRatings"}, 1e7);
     const auto orientation = static_cast<int>(exif.number({"Exif.Image.Orientation"}, 8));
     m.orientation = orientation >= 1 ? orientation : 1;
+    addSensor(exif, m);
     return m;
 }
 

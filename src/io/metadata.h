@@ -21,7 +21,9 @@ struct FrameMetadata {
     double exposureSeconds = 0;
     double fNumber = 0;
     double iso = 0;
-    int orientation = 1;  ///< EXIF 2.3, 1 to 8
+    int pixelsWide = 0, pixelsHigh = 0;            ///< of the picture, before it is turned
+    double sensorWidthMm = 0, sensorHeightMm = 0;  ///< of the part of the sensor that recorded it
+    int orientation = 1;                           ///< EXIF 2.3, 1 to 8
 };
 
 /// EXIF as the file has it, the camera makers' own fields included. What cannot be is left out: text that is

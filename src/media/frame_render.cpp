@@ -13,6 +13,7 @@
 #include <mutex>
 #include <numeric>
 
+#include "core/render/feed.h"
 #include "core/render/render.h"
 #include "io/batch/output_profile.h"
 #include "io/files/safe_write.h"
@@ -143,6 +144,14 @@ EncodedImage renderedWhole(const Correction& c, LinearImage&& image, Highlights 
     return out;
 }
 
+// Numbers that the correction was not built for become those that it was, or are refused.
+Status feedTo(const Correction& c, const Transfer& encoding, const fs::path& path, LinearImage& image) {
+    const auto feed = Feed::between(encoding, c.inputEncoding);
+    if (!feed) return failure(path.string() + " " + feed.error().message + ".");
+    feed->apply(image);
+    return {};
+}
+
 Status finishWhole(const Correction& c, LinearImage&& image, Highlights highlights, const FrameOutput& o,
                    const WriteOptions& w, const fs::path& target, const FrameWork& work) {
     const EncodedImage rendered = renderedWhole(c, std::move(image), highlights, o, renderingOf(c, o), work);
@@ -172,6 +181,7 @@ Status wholeFrame(const Correction& c, const fs::path& path, const std::optional
     }
     mark(w, work);
     if (work.cutShare) *work.cutShare = cutColours(frame->image, frame->encoding);
+    if (auto ok = feedTo(c, frame->encoding, path, frame->image); !ok) return ok;
     return finishWhole(c, std::move(frame->image), highlightsOf(mediaPath(path).file, o), o, w, target, work);
 }
 
@@ -264,6 +274,8 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
         }
         if (!band) return failure(path.string() + " " + band.error().message + ".");
         if (work.cutShare) cut += cutColours(*band, s.encoding) * (end - y) / s.spec.height;
+        if (!s.profile)
+            if (auto ok = feedTo(c, s.encoding, path, *band); !ok) return ok;
         EncodedImage rendered;
         {
             const Watch watch(colour(work));
@@ -300,8 +312,9 @@ Status renderFrame(const Correction& c, const fs::path& path, const std::optiona
 Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer& encoding, int orientation,
                      const FrameOutput& o, const fs::path& target, const FrameWork& work) {
     try {
-        return finishWhole(c, toLinear(shownUpright(std::move(picture.image), orientation), encoding),
-                           o.highlights, o, writeOptions(o), target, work);
+        LinearImage image = toLinear(shownUpright(std::move(picture.image), orientation), encoding);
+        if (auto ok = feedTo(c, encoding, target.filename(), image); !ok) return ok;
+        return finishWhole(c, std::move(image), o.highlights, o, writeOptions(o), target, work);
     } catch (const std::exception& e) {
         return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
     }
@@ -327,9 +340,11 @@ Result<std::size_t> clipInto(const fs::path& side, const Correction& c, io::Clip
         if (!picture) return tl::unexpected(picture.error());
         if (!*picture) break;
         const double seconds = (*picture)->seconds;
-        const EncodedImage rendered = renderedWhole(
-            c, toLinear(shownUpright(std::move((*picture)->image), clip.info().orientation), encoding),
-            o.highlights, shown, rendering, work);
+        LinearImage image =
+            toLinear(shownUpright(std::move((*picture)->image), clip.info().orientation), encoding);
+        if (auto ok = feedTo(c, encoding, path, image); !ok) return tl::unexpected(ok.error());
+        const EncodedImage rendered =
+            renderedWhole(c, std::move(image), o.highlights, shown, rendering, work);
         const Watch watch(writing(work));
         if (!writer) {
             auto begun =

@@ -75,6 +75,7 @@ void fields(V& v, plan::RecordingCurve& r) {
     v("linear_offset", r.curve.linearOffset);
     v("linear_break", r.curve.linearBreak);
     v("straight_slope", r.curve.straightSlope);
+    v("primaries", r.gamut);
 }
 
 template <class V>

@@ -10,8 +10,9 @@ Result<Assessed> assess(const std::filesystem::path& path, std::span<const Readi
                         const StatedTerms& stated, const std::stop_token& stop) {
     if (readings.empty()) return failure("An assessment needs a reading.");
     const Reading& first = readings.front();
-    auto transform = path.empty() ? Result<ForeignTransform>(io::asRecorded(first))
-                                  : io::readTransform(path, first, stated.transform);
+    auto transform = !path.empty()  ? io::readTransform(path, first, stated.transform)
+                     : stated.gamut ? byDataSheet(first.encoding, *stated.gamut)
+                                    : Result<ForeignTransform>(io::asRecorded(first));
     if (!transform) return tl::unexpected(transform.error());
     FitOptions o;
     o.model = Model::rootPolynomial;  // plain and quick, and bends nothing over

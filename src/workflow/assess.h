@@ -18,6 +18,8 @@ struct StatedTerms {
     std::optional<OutputSpace> space;
     std::optional<FeedBalance> balance;
     io::TransformOptions transform;
+    /// Of the recording as it is: it is seen by its data sheet, through its curve and this.
+    std::optional<Primaries> gamut;
 };
 
 /// A transform with all that is needed to show pictures through it.
@@ -26,7 +28,8 @@ struct Assessed {
     Assessment assessment;
 };
 
-/// Reads the file and tries it on the readings; an empty path is the recording as it is. What the camera can
+/// Reads the file and tries it on the readings; an empty path is the recording as it is, or by its data
+/// sheet. What the camera can
 /// tell apart is what a fit of its own tells apart.
 Result<Assessed> assess(const std::filesystem::path& path, std::span<const Reading> readings,
                         const StatedTerms& stated = {}, const std::stop_token& stop = {});

@@ -85,7 +85,11 @@ std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents
     const Reading about = io::aboutFrame(*shot.frame);
     if (known.conditions.body == 0) known.conditions.body = bodyFor(edit, contents, about.body, about.serial);
     if (known.conditions.lens == 0)
-        known.conditions.lens = lensFor(edit, contents, about.lens, about.focalLength35mm);
+        known.conditions.lens = lensFor(edit, contents, about.lens, shot.frame->metadata.focalLengthMm);
+    describeBody(edit, known.conditions.body, *shot.frame);
+    // Of a setup that nobody planned, once.
+    if (known.conditions.lamp == 0 && !known.startMinutes && !readingOf(contents, setup))
+        if (const auto recording = recordingOf(*shot.frame)) known.conditions.recording = *recording;
     if (known.conditions != s->conditions) edit.put(known);
     if (const auto* f = newestChartFrame(contents, setup); f && f->sha256.empty()) {
         studio::Frame hashed = *f;

@@ -10,13 +10,6 @@
 #include "workflow/shoot_state.h"
 
 namespace refero::workflow {
-namespace {
-
-// Of the readings' noise, for the intervals of a correction's figures; less than a second's work.
-constexpr std::size_t kResamples = 100;
-
-}  // namespace
-
 CorrectionChoices CorrectionChoices::of(const Correction& c) {
     return {c.finish, c.intent != Intent::pleasing, c.limits};
 }

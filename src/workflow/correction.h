@@ -15,6 +15,9 @@
 
 namespace refero::workflow {
 
+/// Of the readings' noise, for the intervals of a correction's figures; about a second's work.
+inline constexpr std::size_t kResamples = 100;
+
 /// What a person chose for a correction; it outlives the correction where the chart is read anew.
 struct CorrectionChoices {
     Finish finish;

@@ -14,13 +14,13 @@ Result<DueCorrection> dueMatch(const Setup& setup, const Following& led, const S
                                const plan::Shoot& shoot, const DueOptions& options) {
     if (led.upToDate && !options.again) return DueCorrection{What::already, {}, {}};
     if (!leader) return failure(led.why);
-    auto task = pairingTask(*leader, setup, shoot, choicesOf(setup));
+    auto task = pairingTask(*leader, setup, shoot, choicesOf(setup), leaderTransformOf(setup));
     if (!task) return tl::unexpected(task.error());
     return DueCorrection{What::done, "Match " + setup.body + " again",
                          [task = *std::move(task)](const std::stop_token& stop) -> Result<Correction> {
                              auto match = task.run(stop);
                              if (!match) return tl::unexpected(match.error());
-                             return std::move(match->correction);
+                             return std::move(match->match.correction);
                          }};
 }
 

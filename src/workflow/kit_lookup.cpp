@@ -2,7 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/kit_lookup.h"
 
+#include "core/colour/shown_picture.h"
 #include "core/plan/moment.h"
+#include "io/clip.h"
+#include "io/media_path.h"
 
 namespace refero::workflow {
 namespace {
@@ -48,6 +51,43 @@ studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const s
     lens.model = model;
     if (focalLengthMm > 0) lens.shortestMm = lens.longestMm = focalLengthMm;
     return edit.add(lens);
+}
+
+void describeBody(studio::Edit& edit, studio::Id id, const io::Frame& frame) {
+    if (id == 0) return;
+    plan::Body body = edit.latest<plan::Body>(id);
+    const plan::Body blank;
+    const bool described = body.pixelsWide != blank.pixelsWide || body.pixelsHigh != blank.pixelsHigh ||
+                           body.sensorWidthMm != blank.sensorWidthMm ||
+                           body.sensorHeightMm != blank.sensorHeightMm || body.motion;
+    if (described) return;
+    const io::FrameMetadata& m = frame.metadata;
+    const bool clip = io::isClip(io::mediaPath(frame.path).file);
+    if (clip) {
+        body.motion = true;
+        body.pixelsWide = frame.image.width();
+        body.pixelsHigh = frame.image.height();
+    } else if (m.pixelsWide > 0) {
+        body.pixelsWide = m.pixelsWide;
+        body.pixelsHigh = m.pixelsHigh;
+    }
+    if (m.sensorWidthMm > 0) {
+        body.sensorWidthMm = m.sensorWidthMm;
+        body.sensorHeightMm = m.sensorHeightMm;
+    }
+    if (plan::validate(body)) edit.put(body);
+}
+
+std::optional<plan::Recording> recordingOf(const io::Frame& frame) {
+    using plan::Recording;
+    const std::filesystem::path file = io::mediaPath(frame.path).file;
+    if (frame.sensor) return Recording::raw;
+    const bool log = frame.encoding.logCurve() || frame.encoding == Transfer(Encoding::acescct) ||
+                     frame.encoding == Transfer(Encoding::cineon);
+    if (log) return Recording::logVideo;
+    if (io::isClip(file)) return Recording::flatVideo;
+    if (shownPicture(frame.encoding)) return Recording::jpeg;
+    return {};
 }
 
 std::optional<std::string> shotAt(const std::string& exif, int offsetMinutes) {

@@ -5,6 +5,7 @@
 #include <optional>
 #include <string>
 
+#include "io/frame_file.h"
 #include "studio/edit.h"
 
 namespace refero::workflow {
@@ -16,6 +17,11 @@ studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const s
 /// The kit's lens of that model, entered where it is not there yet; 0 for an empty name.
 studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
                    double focalLengthMm);
+
+/// What a frame's file tells of a body that nobody has described yet: pixels, sensor, and whether it films.
+void describeBody(studio::Edit& edit, studio::Id body, const io::Frame& frame);
+/// How a frame was recorded, by its file; nothing where that is not told.
+std::optional<plan::Recording> recordingOf(const io::Frame& frame);
 
 /// EXIF's "2026:05:14 09:12:08" as a moment in ISO 8601. EXIF of that form has no zone: it is what a clock
 /// said that is so far ahead of UTC.

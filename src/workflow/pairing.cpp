@@ -4,6 +4,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <utility>
 
 #include "core/colour/difference.h"
 #include "core/read/spot.h"
@@ -18,21 +20,33 @@ bool seenThroughCorrection(const Setup& setup) {
     return setup.correction && setup.reading && !showsItself(*setup.reading);
 }
 
+Result<Vector3> leadersMean(const Marked& in) {
+    const auto area = areaReading(in.image, in.place.from, in.place.to);
+    if (!area) return failure("That place is not in the leader's picture.");
+    return area->mean;
+}
+
 }  // namespace
 
-Result<Match> PairingTask::run(const std::stop_token& stop) const {
+Result<FoundMatch> PairingTask::run(const std::stop_token& stop) const {
     MatchOptions all = options;
     all.fit.stop = stop;
-    auto match = matched(leader, std::span(&follower, 1), all);
-    if (!match) return match;
+    TransformedLeader leads{leader, nullptr};
+    if (through) {
+        auto transformed = leaderThrough(leader.reading, *through);
+        if (!transformed) return tl::unexpected(transformed.error());
+        leads = *std::move(transformed);
+    }
+    auto match = matched(leads.leader, std::span(&follower, 1), all);
+    if (!match) return tl::unexpected(match.error());
     match->correction.name = name;
     match->correction.built = plan::isoText(plan::now());
     match->correction.aim.fingerprint = fingerprint;
-    return match;
+    return FoundMatch{*std::move(match), std::move(leads.seen)};
 }
 
 Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, const plan::Shoot& shoot,
-                                MatchOptions wish) {
+                                MatchOptions wish, std::optional<LeaderTransform> through) {
     if (leader.id == follower.id) return failure("A setup cannot follow itself. Choose another that leads.");
     for (const Setup* s : {&leader, &follower})
         if (!s->reading)
@@ -41,8 +55,9 @@ Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, cons
                 " has no chart reading yet, so that it can neither lead nor follow. Read its chart "
                 "shot first.");
     PairingTask task{
-        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader)};
-    if (seenThroughCorrection(leader)) task.leader.through = leader.correction;
+        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader, through)};
+    if (!through && seenThroughCorrection(leader)) task.leader.through = leader.correction;
+    task.through = std::move(through);
     if (const auto limits = fitLimitsByName(shoot.limits)) task.options.fit.limits = *limits;
     const std::string led = leader.body.empty() ? leader.light : leader.body;
     task.name = correctionName(follower, follower.reading->taken) + ", to " + led;
@@ -68,7 +83,7 @@ MatchOptions choicesOf(const Setup& follower) {
     return out;
 }
 
-std::string leaderFingerprint(const Setup& leader) {
+std::string leaderFingerprint(const Setup& leader, const std::optional<LeaderTransform>& through) {
     if (!leader.reading) return {};
     // Verdicts and limits are not part of how it looks.
     Reading plain = *leader.reading;
@@ -77,7 +92,10 @@ std::string leaderFingerprint(const Setup& leader) {
     plain.limits.clear();
     plain.verdict = Verdict::pass;
     std::string all = io::toJson(plain).dump();
-    if (seenThroughCorrection(leader)) all += io::fingerprint(*leader.correction);
+    if (through)
+        all += fingerprintOf(*through);
+    else if (seenThroughCorrection(leader))
+        all += io::fingerprint(*leader.correction);
     return io::textHash(all);
 }
 
@@ -92,9 +110,14 @@ std::optional<Following> following(const Setup& follower, const Setup* leader) {
     if (!leader)
         return Following{0, false,
                          "The chart shot that it was matched to is not part of this shoot any more."};
-    if (leaderFingerprint(*leader) != follower.correction->aim.fingerprint)
-        return Following{leader->id, false,
-                         "The leading camera's reading or correction has changed since. Match again."};
+    const auto through = leaderTransformOf(follower);
+    // A match that was made holds where the transform's file has moved on to another place.
+    if (through && fingerprintOf(*through).empty()) return Following{leader->id, true, {}};
+    if (leaderFingerprint(*leader, through) != follower.correction->aim.fingerprint)
+        return Following{
+            leader->id, false,
+            "The leading camera's reading, its correction or the transform that it is seen through "
+            "has changed since. Match again."};
     return Following{leader->id, true, {}};
 }
 
@@ -108,9 +131,11 @@ SeenChart seenBesideReference(const Setup& s) {
 }
 
 Result<Lab> colourMarked(const Marked& in, const Correction& view) {
-    const auto area = areaReading(in.image, in.place.from, in.place.to);
-    if (!area) return failure("That place is not in the leader's picture.");
-    return view.toLab(area->mean);
+    return leadersMean(in).map([&](const Vector3& mean) { return view.toLab(mean); });
+}
+
+Result<Lab> colourMarked(const Marked& in, const SeenThrough& view) {
+    return leadersMean(in).map([&](const Vector3& mean) { return view.lab(mean); });
 }
 
 Result<KnownColour> colourMarked(const Marked& in, const std::string& path, const std::string& name,
@@ -151,14 +176,23 @@ std::vector<PairFigures> pairFigures(std::span<const Setup* const> setups) {
     return out;
 }
 
-std::string nearestInTime(std::span<const TimedPicture> other, std::optional<double> seconds) {
+std::string counterpart(std::span<const TimedPicture> others, const TimedPicture& one) {
     const TimedPicture* best = nullptr;
-    for (const TimedPicture& p : other) {
-        if (!p.seconds || !seconds) continue;
-        if (!best || std::abs(*p.seconds - *seconds) < std::abs(*best->seconds - *seconds)) best = &p;
-    }
-    if (best) return best->path;
-    return other.empty() ? std::string() : other.front().path;
+    const auto apart = [&](const TimedPicture& p) {
+        return p.seconds && one.seconds ? std::abs(*p.seconds - *one.seconds)
+                                        : std::numeric_limits<double>::infinity();
+    };
+    const auto sameSlate = [&](const TimedPicture& p) { return !one.slate.empty() && p.slate == one.slate; };
+    for (const TimedPicture& p : others)
+        if (!best || std::pair(!sameSlate(p), apart(p)) < std::pair(!sameSlate(*best), apart(*best)))
+            best = &p;
+    return best ? best->path : std::string();
+}
+
+double momentBeside(const TimedPicture& one, double moment, const TimedPicture& other) {
+    if (!one.seconds || !other.seconds) return moment;
+    const double at = *one.seconds + moment - *other.seconds;
+    return at >= 0 ? at : moment;
 }
 
 }  // namespace refero::workflow

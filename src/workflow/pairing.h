@@ -14,9 +14,16 @@
 #include "core/pair/match.h"
 #include "core/pair/nearness.h"
 #include "workflow/correction.h"
+#include "workflow/leader_transform.h"
 #include "workflow/setup.h"
 
 namespace refero::workflow {
+
+/// A match, and through what the leader's own frames are seen where that is no correction.
+struct FoundMatch {
+    Match match;
+    std::shared_ptr<const SeenThrough> leaderThrough;  ///< null: match.leaderView says it
+};
 
 /// A match that is ready to be run on any thread.
 struct PairingTask {
@@ -24,21 +31,24 @@ struct PairingTask {
     Reading follower;
     MatchOptions options;
     std::string name, fingerprint;
+    std::optional<LeaderTransform> through = {};
 
-    /// Errors are those of matched(); ErrorKind::stopped where it was.
-    Result<Match> run(const std::stop_token& stop = {}) const;
+    /// Errors are those of matched() and of the transform's file; ErrorKind::stopped where it was.
+    Result<FoundMatch> run(const std::stop_token& stop = {}) const;
 };
 
-/// Both setups must have a reading. A scene-linear leader is seen through its setup's correction, where it
-/// has one; one that follows another itself leads as what it became.
+/// Both setups must have a reading. The leader is seen through the transform, where one is given; else a
+/// scene-linear one through its setup's correction, where it has one; one that follows another itself leads
+/// as what it became.
 Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, const plan::Shoot& shoot,
-                                MatchOptions wish);
+                                MatchOptions wish, std::optional<LeaderTransform> through = {});
 
 /// What a person chose for a match that is kept: steps held back, weights, skin, marked colours.
 MatchOptions choicesOf(const Setup& follower);
 
-/// Of all that a leader's look is made from: its reading and, where it is seen through one, its correction.
-std::string leaderFingerprint(const Setup& leader);
+/// Of all that a leader's look is made from: its reading and, where it is seen through one, its correction or
+/// the transform.
+std::string leaderFingerprint(const Setup& leader, const std::optional<LeaderTransform>& through = {});
 
 /// Whom a setup's correction follows, and whether that is still so.
 struct Following {
@@ -84,15 +94,21 @@ struct Marked {
     DrawnPlace place;
 };
 Result<Lab> colourMarked(const Marked& inLeader, const Correction& view);
+Result<Lab> colourMarked(const Marked& inLeader, const SeenThrough& view);
 Result<KnownColour> colourMarked(const Marked& inFollower, const std::string& path, const std::string& name,
                                  const Lab& asLeaderShows);
 
-/// The sides of a comparison are two frames of one scene: of `other`'s pictures, the one that was shot
-/// nearest in time to `path`, or its chart frame where times are not known. Times are seconds.
+/// A picture to be set beside one of another camera; a clip is told by its beginning.
 struct TimedPicture {
     std::string path;
-    std::optional<double> seconds;
+    std::optional<double> seconds;  ///< when it was shot, from any one moment
+    std::string slate = {};         ///< that it shows; empty: none
 };
-std::string nearestInTime(std::span<const TimedPicture> other, std::optional<double> seconds);
+/// The sides of a comparison are two frames of one scene: of the other camera's pictures the one that shows
+/// the same slate, else the one that was shot nearest in time, else its first; empty where there are none.
+std::string counterpart(std::span<const TimedPicture> others, const TimedPicture& one);
+/// The moment of another camera's clip that was shot when `moment` of one clip was, seconds from its
+/// beginning; of clips whose times are not known, or that do not lie beside each other, the same moment.
+double momentBeside(const TimedPicture& one, double moment, const TimedPicture& other);
 
 }  // namespace refero::workflow

@@ -1,7 +1,10 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QCheckBox>
 #include <QLineEdit>
 #include <QProgressBar>
+#include <algorithm>
+#include <cmath>
 
 #include "app/frames/contact_sheet.h"
 #include "app/handover/handover_station.h"
@@ -388,6 +391,55 @@ TEST_F(HandoverInTheWindow, OneFileGoesOutWithTheProofShown) {
     const QString outcome = find<QLabel>("handoverOutcome")->text();
     EXPECT_TRUE(outcome.contains(QStringLiteral("Little CMS"))) << outcome.toStdString();
     EXPECT_EQ(session().current()->due(), QStringLiteral("Done"));
+}
+
+TEST_F(HandoverInTheWindow, ALutGoesOutWithEachFinishAndACard) {
+    ASSERT_TRUE(ready());
+    choose("receiverOneFile");
+    answers.target = QString::fromStdString(folder / "look.cube");
+    EXPECT_EQ(find<QComboBox>("sharedChoice")->count(), 1) << "nobody is there to share with";
+    for (const char* box : {"everyFinish", "exposureCard"}) {
+        auto* b = visible<QCheckBox>(box);
+        QTest::mouseClick(b, Qt::LeftButton, {}, QPoint(8, b->height() / 2));
+        ASSERT_TRUE(b->isChecked()) << box;
+    }
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 2; }, 40000))
+        << find<QLabel>("handoverOutcome")->text().toStdString();
+    for (const char* file :
+         {"look, base.cube", "look, rounded.cube", "look, base, card.pdf", "look, rounded, card.pdf"})
+        EXPECT_TRUE(std::filesystem::exists(folder / file)) << file;
+    for (const workflow::HandedOver& h : session().current()->handedOver) EXPECT_FALSE(h.stale) << h.path;
+    // A profile after the LUT would bring the level twice, where it brings it at all.
+    find<QComboBox>("formatChoice")->setCurrentIndex(1);
+    EXPECT_FALSE(find<QCheckBox>("everyFinish")->isVisible());
+    const bool moves = std::abs(std::log2(session().current()->correction->level)) >= 0.1;
+    EXPECT_TRUE(eventually([&] {
+        return find<QLabel>("handoverLoss")->text().contains(QStringLiteral("twice")) == moves;
+    })) << find<QLabel>("handoverLoss")->text().toStdString();
+}
+
+TEST_F(HandoverInTheWindow, SetupsOfOneBodyShareALut) {
+    ASSERT_TRUE(ready());
+    const int first = session().currentId();
+    session().addFrame(frame("hot.tif"));
+    ASSERT_TRUE(eventually([&] {
+        return std::all_of(session().setups().begin(), session().setups().end(),
+                           [](const auto& s) { return s.reading.has_value(); });
+    }));
+    session().select(first);
+    window->showStation(MainWindow::StationId::handover);
+    choose("receiverOneFile");
+    answers.target = QString::fromStdString(folder / "shared.cube");
+    auto* of = visible<QComboBox>("sharedChoice");
+    ASSERT_EQ(of->count(), 2);
+    of->setCurrentIndex(1);
+    emit of->activated(1);
+    QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 1; }, 40000))
+        << find<QLabel>("handoverOutcome")->text().toStdString();
+    EXPECT_TRUE(find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("Shared by 2")))
+        << find<QLabel>("handoverOutcome")->text().toStdString();
 }
 
 TEST_F(HandoverInTheWindow, AFileThatFailsSaysSoAndLeavesNothing) {

@@ -1,5 +1,8 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QAbstractItemView>
+#include <QCheckBox>
+#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QSlider>
@@ -17,6 +20,7 @@
 #include "app/meters/scope_view.h"
 #include "app/session/correction_actions.h"
 #include "app/session/reading_actions.h"
+#include "core/assess/levels.h"
 #include "core/colour/difference.h"
 #include "window_fixture.h"
 
@@ -371,6 +375,48 @@ TEST_F(Judging, ThisJobsColoursAreDrawnEnteredCheckedAndCounted) {
     EXPECT_TRUE(session().current()->colours.empty());
     session().undo().undo();
     EXPECT_EQ(session().current()->colours.size(), 1u);
+}
+
+TEST_F(Judging, LevelsAreSetByHandFromTheChartsGreys) {
+    ASSERT_TRUE(openAndCorrect());
+    ASSERT_TRUE(drawn());
+    station().showPage(CorrectionStation::Page::levels);
+    auto* grey = visible<QComboBox>("levelWhite");
+    auto* percent = visible<QDoubleSpinBox>("levelWhitePercent");
+    EXPECT_FALSE(percent->isEnabled());
+    grey->setCurrentIndex(1);  // the lightest
+    emit grey->activated(1);
+    ASSERT_TRUE(correction().finish.levels.white);
+    EXPECT_NEAR(correction().finish.levels.white->shows, correction().finish.levels.white->light, 1e-3)
+        << "it begins where it is";
+    ASSERT_TRUE(percent->isEnabled());
+    const QImage before = compare().grab().toImage();
+    percent->setFocus();
+    percent->selectAll();
+    QTest::keyClicks(percent, QStringLiteral("80"));
+    QTest::keyClick(percent, Qt::Key_Return);
+    ASSERT_TRUE(eventually([&] {
+        return std::abs(signalPercent(OutputSpace::bt1886, correction().finish.levels.white->shows) - 80) <
+               0.1;
+    }));
+    EXPECT_TRUE(eventually([&] { return compare().grab().toImage() != before; }));
+    EXPECT_GT(visible<QAbstractItemView>("levelEffects")->model()->rowCount(), 3);
+    // Darker than the black that is set by a grey: refused with a word, and nothing of it kept.
+    auto* black = visible<QComboBox>("levelBlack");
+    black->setCurrentIndex(black->count() - 1);
+    emit black->activated(black->count() - 1);
+    ASSERT_TRUE(correction().finish.levels.black);
+    const Levels kept = correction().finish.levels;
+    auto* dark = visible<QDoubleSpinBox>("levelBlackPercent");
+    dark->setValue(95);
+    EXPECT_TRUE(find<QLabel>("levelsSaid")->text().contains(QStringLiteral("rise")));
+    QTest::qWait(700);
+    EXPECT_EQ(correction().finish.levels, kept);
+    session().undo().undo();
+    session().undo().undo();
+    session().undo().undo();
+    EXPECT_TRUE(correction().finish.isNone());
+    EXPECT_EQ(visible<QComboBox>("levelWhite")->currentIndex(), 0) << "the page follows";
 }
 
 }  // namespace

@@ -7,10 +7,12 @@
 #include <QStackedWidget>
 
 #include "app/pairing/pairing_station.h"
+#include "app/plots/certainty_view.h"
 #include "app/plots/pair_ladder.h"
 #include "app/session/pairing_actions.h"
 #include "app/tables/row_table.h"
 #include "app/window_fixture.h"
+#include "core/fit/fit.h"
 #include "io/handover/handover.h"
 #include "workflow/pairing.h"
 
@@ -173,7 +175,7 @@ TEST_F(PairingWindow, FitsASmallScreen) {
     ASSERT_TRUE(bringIn());
     ASSERT_TRUE(matched());
     window->resize(1024, 640);
-    for (int page = 0; page < 6; ++page) {
+    for (int page = 0; page < 7; ++page) {
         window->findChild<PairingStation*>()->showPage(static_cast<PairingStation::Page>(page));
         QTest::qWait(50);
         EXPECT_EQ(window->size(), QSize(1024, 640)) << page;
@@ -217,6 +219,74 @@ TEST_F(PairingWindow, AllCamerasAndTheTruthAreTold) {
     window->findChild<PairingStation*>()->showPage(PairingStation::Page::truth);
     EXPECT_GT(visible<RowTable>("pairTruth")->model()->rowCount(), 5);
     EXPECT_FALSE(find<QLabel>("pairMerged")->text().isEmpty());
+}
+
+// A match is looked at first and made sure of in the background.
+TEST_F(PairingWindow, HowSureItIsFollows) {
+    ASSERT_TRUE(bringIn());
+    ASSERT_TRUE(matched());
+    window->findChild<PairingStation*>()->showPage(PairingStation::Page::certainty);
+    ASSERT_TRUE(eventually([&] {
+        const auto m = session().pairing().match(follow);
+        return m && m->correction.certainty;
+    }));
+    const auto* view = visible<CertaintyView>("pairCertainty");
+    EXPECT_TRUE(eventually([&] {
+        return std::any_of(view->rows().begin(), view->rows().end(),
+                           [](const CertaintyView::Row& r) { return r.after.interval.has_value(); });
+    }));
+    EXPECT_TRUE(find<QLabel>("pairSure")->text().contains(QLatin1String("95 %")));
+    QTest::mouseClick(visible<look::Button>("keepMatch"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().setup(follow)->correction.has_value(); }));
+    EXPECT_TRUE(session().setup(follow)->correction->certainty) << "it is kept with the match";
+}
+
+// Somebody's look on the leading camera is what the follower gets; the choice outlives the window.
+TEST_F(PairingWindow, TheLeaderIsSeenThroughATransform) {
+    ASSERT_TRUE(open("good.tif"));
+    lead = session().currentId();
+    session().addFrame(frame("follow.png"));
+    follow = session().setups().back().id == lead ? static_cast<int>(session().setups().front().id)
+                                                  : static_cast<int>(session().setups().back().id);
+    session().select(follow);
+    ASSERT_TRUE(
+        eventually([&] { return session().setup(follow)->reading && session().setup(lead)->reading; }));
+    ASSERT_TRUE(matched());
+    const double plain = session().pairing().match(follow)->correction.summary.before.mean;
+
+    auto look = fit(std::span(&*session().setup(lead)->reading, 1));
+    ASSERT_TRUE(look);
+    look->finish.contrast = 1;
+    look->finish.saturation = 0.4;
+    io::ExportOptions o;
+    o.format = io::Format::cube;
+    o.size = 65;
+    const std::string lut = own_ / "pale.cube";
+    ASSERT_TRUE(io::exportCorrection(*look, lut, o));
+    answers.file = QString::fromStdString(lut);
+    auto* seen = find<QComboBox>("leaderSeen");
+    EXPECT_FALSE(find<QComboBox>("leaderGives")->isVisible());
+    seen->setCurrentIndex(seen->count() - 1);
+    emit seen->activated(seen->count() - 1);
+    ASSERT_TRUE(eventually([&] { return session().pairing().leaderThrough(follow) != nullptr; }));
+    EXPECT_TRUE(seen->currentText().contains(QLatin1String("pale.cube")));
+    EXPECT_TRUE(find<QComboBox>("leaderGives")->isVisible());
+    EXPECT_GT(std::abs(session().pairing().match(follow)->correction.summary.before.mean - plain), 1)
+        << "it is another picture that is wanted";
+    auto* view = window->findChild<CompareView*>(QStringLiteral("pairedView"));
+    ASSERT_TRUE(eventually([&] {
+        return view->panes().size() == 2 && view->panes().front().title.contains(QLatin1String("pale.cube"));
+    }));
+    QTest::mouseClick(visible<look::Button>("keepMatch"), Qt::LeftButton);
+    ASSERT_TRUE(eventually([&] { return session().setup(follow)->correction.has_value(); }));
+
+    window.reset();
+    openWindow();
+    session().select(follow);
+    ASSERT_TRUE(matched());
+    EXPECT_TRUE(find<QComboBox>("leaderSeen")->currentText().contains(QLatin1String("pale.cube")));
+    ASSERT_TRUE(
+        eventually([&] { return find<look::Button>("keepMatch")->text() == QLatin1String("Hand it over"); }));
 }
 
 }  // namespace

@@ -6,6 +6,8 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
+#include <filesystem>
+#include <map>
 
 #include "cli/call.h"
 #include "core/colour/difference.h"
@@ -221,6 +223,94 @@ TEST_F(CorrectionOptions, TwoLightsAreMixed) {
                     "9000", "--out", "x"})
                   .status,
               1);
+}
+
+// Read back from the picture that was made.
+TEST_F(CorrectionOptions, LevelsByHandAreInThePicture) {
+    ASSERT_EQ(call({"correct", path("led.tif.json"), "--model", "matrix", "--resamples", "0", "--out",
+                    path("plain.json")})
+                  .status,
+              0);
+    std::vector<PatchResult> greys;
+    for (const PatchResult& p : document("plain.json").patches)
+        if (p.role == Role::neutral && p.used) greys.push_back(p);
+    std::sort(greys.begin(), greys.end(),
+              [](const PatchResult& a, const PatchResult& b) { return a.after.L < b.after.L; });
+    ASSERT_GE(greys.size(), 4U);
+    const std::string black = greys.front().id, grey = greys[greys.size() / 2].id, white = greys.back().id;
+    const Outcome o = call({"correct", path("led.tif.json"), "--model", "matrix", "--resamples", "0",
+                            "--level", "black:" + black + "=14", "--level", "grey:" + grey + "=55", "--level",
+                            "white:" + white + "=93.5", "--out", path("l.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    EXPECT_NE(o.out.find("its levels: skin"), std::string::npos) << o.out;
+    ASSERT_EQ(
+        call({"apply", path("l.json"), path("led.tif"), "--space", "bt1886", "--out", path("l.tif")}).status,
+        0);
+    ASSERT_EQ(call({"read", path("l.tif"), "--chart", "fen-24", "--encoding", "bt1886", "--json",
+                    path("l.tif.json")})
+                  .status,
+              0);
+    std::map<std::string, double> shown;
+    const io::Json read = json(contentOf(path("l.tif.json")));
+    for (const auto& p : read["patches"])
+        shown[p["id"].get<std::string>()] = 100 * std::pow(p["rgb"][1].get<double>(), 1 / 2.4);
+    EXPECT_NEAR(shown[black], 14, 0.6);
+    EXPECT_NEAR(shown[grey], 55, 0.4);
+    EXPECT_NEAR(shown[white], 93.5, 0.4);
+    // They are kept, go out with the LUT, and can be taken away again.
+    ASSERT_EQ(call({"export", path("l.json"), "--format", "cube", "--out", path("l.cube")}).status, 0);
+    EXPECT_NE(contentOf(path("l.cube")).find("# Finish: levels by hand"), std::string::npos);
+    ASSERT_EQ(call({"export", path("l.json"), "--format", "cube", "--level", "none", "--out", path("l.cube")})
+                  .status,
+              0);
+    EXPECT_NE(contentOf(path("l.cube")).find("# Finish: none"), std::string::npos);
+
+    for (const char* wrong :
+         {"white", "white:", "white:A1", "white:A1=", "white:A1=120", "pink:A1=3", "white:A1=x"}) {
+        const Outcome bad =
+            call({"correct", path("led.tif.json"), "--level", wrong, "--out", path("x.json")});
+        EXPECT_EQ(bad.status, 1) << wrong;
+        EXPECT_NE(bad.err.find("per cent"), std::string::npos) << bad.err;
+    }
+    const Outcome falling = call({"correct", path("led.tif.json"), "--level", "black:" + black + "=60",
+                                  "--level", "white:" + white + "=20", "--out", path("x.json")});
+    EXPECT_EQ(falling.status, 1);
+    EXPECT_NE(falling.err.find("rise"), std::string::npos) << falling.err;
+}
+
+TEST_F(CorrectionOptions, SetupsShareOneLutThatStatesItsTerms) {
+    const Outcome o = call({"correct", path("led.tif.json"), path("day.tif.json"), path("lamp.tif.json"),
+                            "--share", "--count", "1", "--count", "2", "--count", "1", "--resamples", "0",
+                            "--out", path("shared.json")});
+    ASSERT_EQ(o.status, 0) << o.err;
+    EXPECT_NE(o.out.find("Shared by 3 chart shots"), std::string::npos);
+    const Correction c = document("shared.json");
+    ASSERT_EQ(c.pool.size(), 3U);
+    EXPECT_EQ(c.pool[1].weight, 2);
+    EXPECT_GT(*c.pool[2].mired, *c.pool[1].mired) << "a lamp is warmer than daylight";
+    for (const PooledShot& p : c.pool) EXPECT_GE(p.asIs, p.balanced);
+    // Each finish has its file, each with its terms in it, and a card for the person at the camera.
+    ASSERT_EQ(call({"export", path("shared.json"), "--format", "cube", "--every-finish", "--card",
+                    path("card.html"), "--out", path("shared.cube")})
+                  .status,
+              0);
+    for (const char* finish : {"base", "rounded"}) {
+        const std::string lut = contentOf(path("shared, " + std::string(finish) + ".cube"));
+        EXPECT_NE(lut.find("# Shared by 3 chart shots"), std::string::npos) << finish;
+        EXPECT_NE(lut.find("# It fits where mid-grey (18 %) lies at code"), std::string::npos);
+        EXPECT_NE(lut.find("# Half a stop under, colours move by"), std::string::npos);
+    }
+    EXPECT_FALSE(std::filesystem::exists(path("shared.cube")));
+    const std::string card = contentOf(path("card.html"));
+    for (const char* told : {"Set at the camera", "Mid-grey (18 %)", "White", "Half a stop under",
+                             "Shared by", "lamp.tif.json", "brings the level as well"})
+        EXPECT_NE(card.find(told), std::string::npos) << told;
+
+    const Outcome many = call({"correct", path("led.tif.json"), path("day.tif.json"), "--share", "--count",
+                               "1", "--out", path("x.json")});
+    EXPECT_EQ(many.status, 1);
+    EXPECT_NE(many.err.find("once for each reading"), std::string::npos) << many.err;
+    EXPECT_EQ(call({"correct", path("led.tif.json"), "--share", "--out", path("x.json")}).status, 1);
 }
 
 }  // namespace

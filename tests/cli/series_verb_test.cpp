@@ -7,6 +7,9 @@
 #include <filesystem>
 
 #include "cli/call.h"
+#include "core/colour/rgb_space.h"
+#include "io/curve_file.h"
+#include "io/reading_file.h"
 #include "support/shots.h"
 #include "support/temporary.h"
 
@@ -181,6 +184,48 @@ TEST_F(SeriesVerb, AssessesInStatedTermsAndNamesWhatItCannotRead) {
     test::put(path("bad.cube"), "LUT_3D_SIZE 2\n0 0 nan\n");
     EXPECT_NE(call({"assess", path("bad.cube"), reading}).err.find("nan"), std::string::npos);
     EXPECT_EQ(call({"assess", path("half.cube")}).status, 2);
+}
+
+// A log recording with a gamut of its own, seen as its data sheet has it. The curve is made up; the gamut is
+// ITU-R BT.2020's.
+TEST_F(SeriesVerb, ARecordingIsHeldAgainstItsDataSheet) {
+    LogCurve log;
+    log.name = "made up";
+    test::put(path("made-up.log.json"), io::toJson(log).dump());
+    const Transfer curve = *Transfer::fromLog(log);
+    // A camera that keeps its word: references in the gamut, by the curve.
+    io::Json j = json(contentOf(readings()[3]));
+    const Chart chart = io::readReading(readings()[3])->chart;
+    const Matrix3 toGamut = rgbToXyzD50(primaries::bt2020).inverse();
+    for (std::size_t i = 0; i < chart.patches.size(); ++i) {
+        const Vector3 rgb = toGamut * referenceXyzD50(chart.patches[i]).vector() * *nominalWhite(curve);
+        j["patches"][i]["rgb"] = {rgb.x(), rgb.y(), rgb.z()};
+        j["patches"][i]["clipped"] = 0;
+    }
+    j["frame"].erase("encoding");
+    io::putTransfer(j["frame"], "encoding", curve);
+    test::put(path("log.json"), j.dump());
+    const auto assessed = [&](const std::vector<std::string>& more) {
+        std::vector<std::string> all{"assess", "as-recorded", path("log.json"), "--json", "-"};
+        all.insert(all.end(), more.begin(), more.end());
+        return call(all);
+    };
+    const auto o = assessed({"--gamut", "0.708, 0.292, 0.170, 0.797, 0.131, 0.046, 0.3127, 0.3290"});
+    ASSERT_EQ(o.status, 0) << o.err;
+    const double kept = json(o.out)["mean"].get<double>();
+    EXPECT_LT(kept, 0.05);
+    EXPECT_NEAR(json(o.out)["expects_stops"].get<double>(), 0, 0.02);
+    EXPECT_NEAR(json(assessed({"--gamut", "rec2020"}).out)["mean"].get<double>(), kept, 0.02);
+    EXPECT_GT(json(assessed({"--gamut", "rec709"}).out)["mean"].get<double>(), 3) << "another gamut";
+    for (const char* wrong : {"0.7 0.3", "0.7,0.3,0.2,0.8,0.1,0.05,0.9,0.05", "a b c d e f g h",
+                              "0.3,0.3,0.3,0.3,0.3,0.3,0.3,0.3"}) {
+        const auto bad = assessed({"--gamut", wrong});
+        EXPECT_EQ(bad.status, 1) << wrong;
+        EXPECT_NE(bad.err.find("gamut"), std::string::npos) << bad.err;
+    }
+    const auto lost = call({"assess", path("none.cube"), path("log.json"), "--gamut", "rec709"});
+    EXPECT_EQ(lost.status, 1);
+    EXPECT_NE(lost.err.find("as-recorded"), std::string::npos);
 }
 
 }  // namespace

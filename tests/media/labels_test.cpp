@@ -6,6 +6,7 @@
 #include <gtest/gtest.h>
 
 #include <exiv2/exiv2.hpp>
+#include <functional>
 
 #include "core/colour/lab.h"
 #include "core/fit/fit.h"
@@ -129,6 +130,48 @@ TEST(Labels, OfJpegsInTheOptionalColourSpaceAreRead) {
     ASSERT_TRUE(frame) << frame.error().message;
     EXPECT_EQ(frame->encoding, Encoding::oprgb);
     EXPECT_EQ(frame->encodingSource, EncodingSource::file);
+}
+
+// EXIF 2.3, 4.6.5: pixels of the focal plane to a unit; and CIPA DCG-001, by which a focal length "in 35 mm
+// film" goes by the diagonal. A sensor of 23.5 x 15.67 mm is told either way.
+TEST(Labels, OfAPictureTellItsSensor) {
+    const TemporaryFolder folder;
+    EncodedImage image(60, 40);
+    for (float& v : image.values()) v = 0.4f;
+    io::WriteOptions o;
+    o.encoding = Encoding::srgb;
+    const auto told = [&](const std::function<void(Exiv2::ExifData&)>& fill) {
+        EXPECT_TRUE(io::writeFrame(folder / "a.jpg", image, o));
+        const auto file = Exiv2::ImageFactory::open(folder / "a.jpg");
+        Exiv2::ExifData data;
+        data["Exif.Photo.PixelXDimension"] = std::uint32_t{6000};
+        data["Exif.Photo.PixelYDimension"] = std::uint32_t{4000};
+        fill(data);
+        file->setExifData(data);
+        file->writeMetadata();
+        return io::readMetadata(folder / "a.jpg");
+    };
+    const auto plane = told([](Exiv2::ExifData& d) {
+        d["Exif.Photo.FocalPlaneXResolution"] = Exiv2::URational(600000, 235);
+        d["Exif.Photo.FocalPlaneYResolution"] = Exiv2::URational(600000, 235);
+        d["Exif.Photo.FocalPlaneResolutionUnit"] = std::uint16_t{3};
+    });
+    EXPECT_EQ(plane.pixelsWide, 6000);
+    EXPECT_NEAR(plane.sensorWidthMm, 23.5, 0.01);
+    EXPECT_NEAR(plane.sensorHeightMm, 15.67, 0.01);
+    const auto lens = told([](Exiv2::ExifData& d) {
+        d["Exif.Photo.FocalLength"] = Exiv2::URational(50, 1);
+        d["Exif.Photo.FocalLengthIn35mmFilm"] = std::uint16_t{77};
+    });
+    EXPECT_NEAR(lens.sensorWidthMm, 23.4, 0.2);
+    EXPECT_EQ(lens.focalLengthMm, 50);
+    // What cannot be is left out.
+    const auto absurd = told([](Exiv2::ExifData& d) {
+        d["Exif.Photo.FocalPlaneXResolution"] = Exiv2::URational(1, 1000);
+        d["Exif.Photo.FocalPlaneYResolution"] = Exiv2::URational(1, 1000);
+    });
+    EXPECT_EQ(absurd.sensorWidthMm, 0);
+    EXPECT_EQ(told([](Exiv2::ExifData&) {}).sensorWidthMm, 0);
 }
 
 }  // namespace

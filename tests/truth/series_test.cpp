@@ -329,5 +329,25 @@ TEST(SeriesTrial, ProfilesAreComparedAndTheNearestIsNamed) {
     EXPECT_GT(s->pairs[0].noiseStops, 0) << "the second is noisier";
 }
 
+// Other limits are another look at the same measurements.
+TEST(SeriesTrial, JudgedAnewIsAsMeasuredAnew) {
+    const auto shots = test::seriesOf(recorders()[1], chart(), kStops, true, 3);
+    SeriesOptions strict;
+    strict.limits.drift = 0.7;
+    strict.limits.signalToNoise = 4;
+    strict.limits.headroomStops = 0.5;
+    const auto loose = analysed(shots), anew = analysed(shots, strict);
+    ASSERT_TRUE(loose && anew);
+    const Series judged = judgedBy(*loose, shots, strict.limits);
+    EXPECT_EQ(judged.limits, strict.limits);
+    const SeriesProfile &a = judged.profiles[0], &b = anew->profiles[0];
+    EXPECT_DOUBLE_EQ(a.usableLow, b.usableLow);
+    EXPECT_DOUBLE_EQ(a.usableHigh, b.usableHigh);
+    EXPECT_DOUBLE_EQ(a.bestOffset, b.bestOffset);
+    ASSERT_TRUE(a.range && b.range);
+    EXPECT_DOUBLE_EQ(a.range->stops, b.range->stops);
+    EXPECT_LT(a.usableHigh - a.usableLow, loose->profiles[0].usableHigh - loose->profiles[0].usableLow);
+}
+
 }  // namespace
 }  // namespace refero

@@ -5,6 +5,7 @@
 #include <thread>
 
 #include "studio/charts.h"
+#include "workflow/kit_lookup.h"
 #include "workflow/one_shoot.h"
 
 namespace refero::workflow {
@@ -106,6 +107,54 @@ TEST(ShotErrors, TellByTheirKindWhetherAChartWasThere) {
     const auto gone = readShot(folder / "gone.tif", ShotContext::plain());
     EXPECT_FALSE(gone.frame);
     EXPECT_EQ(gone.reading.error().kind, ErrorKind::other);
+}
+
+// The kit fills itself: what a file tells of a body that nobody has described.
+TEST_F(Shots, DescribeTheirBodyAndHowTheyWereRecorded) {
+    sim::Shot picture = test::plainShot();
+    picture.encoding = Encoding::srgb;
+    picture.lens = "35 mm";
+    const std::string path = shot(picture, "own.png");
+    studio::Id id = 0;
+    act([&](studio::Edit& e) { id = addSetupForFrame(e, studio->contents(), shoot, path); });
+    ChartShot read = readShot(path, contextOf(studio->contents(), shoot, id));
+    ASSERT_TRUE(read.reading);
+    auto own = io::readFrame(path);
+    ASSERT_TRUE(own);
+    const auto frame = std::make_shared<io::Frame>(*std::move(own));
+    frame->metadata.body = "Crake";
+    frame->metadata.serial = "77";
+    frame->metadata.pixelsWide = 8256;
+    frame->metadata.pixelsHigh = 5504;
+    frame->metadata.sensorWidthMm = 23.5;
+    frame->metadata.sensorHeightMm = 15.7;
+    frame->metadata.focalLengthMm = 35;
+    frame->metadata.focalLength35mm = 53;
+    read.frame = frame;
+    act([&](studio::Edit& e) { keepShot(e, studio->contents(), id, read); });
+    const plan::Setup& setup = *studio->contents().find<plan::Setup>(id);
+    EXPECT_EQ(setup.conditions.recording, plan::Recording::jpeg);
+    const plan::Body& body = *studio->contents().find<plan::Body>(setup.conditions.body);
+    EXPECT_EQ(body.pixelsWide, 8256);
+    EXPECT_EQ(body.sensorWidthMm, 23.5);
+    EXPECT_FALSE(body.motion);
+    EXPECT_EQ(studio->contents().find<plan::Lens>(setup.conditions.lens)->shortestMm, 35)
+        << "its own, not like on 36 mm";
+    // What a person has said of it stays.
+    act([&](studio::Edit& e) {
+        plan::Body said = body;
+        said.sensorWidthMm = 24;
+        e.put(said);
+    });
+    act([&](studio::Edit& e) { describeBody(e, body.id, *frame); });
+    EXPECT_EQ(studio->contents().find<plan::Body>(body.id)->sensorWidthMm, 24);
+    // A log curve by constants is a log recording; scene-linear TIFFs do not tell.
+    frame->encoding = *Transfer::fromLog(LogCurve{});
+    EXPECT_EQ(recordingOf(*frame), plan::Recording::logVideo);
+    frame->encoding = Encoding::linear;
+    EXPECT_FALSE(recordingOf(*frame));
+    frame->sensor = Mosaic{};
+    EXPECT_EQ(recordingOf(*frame), plan::Recording::raw);
 }
 
 }  // namespace

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/pairing.h"
 
+#include "core/colour/difference.h"
+#include "io/handover/handover.h"
 #include "io/reading_file.h"
 #include "workflow/correction.h"
 #include "workflow/one_shoot.h"
@@ -39,7 +41,7 @@ TEST_F(PairingWork, AFollowerGoesStaleWhenItsLeaderChanges) {
     const auto match = task->run();
     ASSERT_TRUE(match) << match.error().message;
     EXPECT_FALSE(ledBy(b)) << "not before it is kept";
-    keep(b, *match);
+    keep(b, match->match);
     auto led = ledBy(b);
     ASSERT_TRUE(led);
     EXPECT_EQ(led->leader, a);
@@ -75,7 +77,7 @@ TEST_F(PairingWork, PairsAreToldBeforeAndAfter) {
     for (const auto follower : {b, c}) {
         const auto match = pairingTask(setup(a), setup(follower), day().shoot, {})->run();
         ASSERT_TRUE(match);
-        keep(follower, *match);
+        keep(follower, match->match);
     }
     const workflow::Setup one = setup(a), other = setup(b), third = setup(c);
     const workflow::Setup* const setups[] = {&one, &other, &third};
@@ -110,12 +112,72 @@ TEST_F(PairingWork, RefusesWhatHasNoReading) {
     EXPECT_NE(task.error().message.find("Read its chart"), std::string::npos);
 }
 
-TEST(NearestPicture, IsTheOneShotNearestInTime) {
-    const std::vector<TimedPicture> other{{"chart", 100}, {"one", 160}, {"two", 400}};
-    EXPECT_EQ(nearestInTime(other, 170), "one");
-    EXPECT_EQ(nearestInTime(other, 1000), "two");
-    EXPECT_EQ(nearestInTime(other, std::nullopt), "chart");
-    EXPECT_EQ(nearestInTime({}, 1), "");
+// A look that somebody made for the leading camera, as a file.
+TEST_F(PairingWork, ALeaderIsSeenThroughSomebodysTransform) {
+    sim::Shot raw = test::plainShot();
+    raw.camera = "heron";
+    const auto a = readSetup(shot(raw, "lead.tif"));
+    const auto b = camera("follow.png", "bittern", {0.95, 0.95, 0.93});
+    const std::filesystem::path look = folder.path() / "look.cube";
+    const auto write = [&](double contrast) {
+        io::ExportOptions o;
+        o.format = io::Format::cube;
+        o.size = 65;
+        o.space = OutputSpace::srgb;
+        const workflow::Setup lead = setup(a);
+        Correction c = *fit(std::span(&*lead.reading, 1));
+        c.finish.contrast = contrast;
+        const auto made = io::exportCorrection(c, look.string(), o);
+        ASSERT_TRUE(made) << made.error().message;
+    };
+    write(0.8);
+    const LeaderTransform through{look, OutputSpace::srgb};
+    const auto task = pairingTask(setup(a), setup(b), day().shoot, {}, through);
+    ASSERT_TRUE(task) << task.error().message;
+    const auto found = task->run();
+    ASSERT_TRUE(found) << found.error().message;
+    ASSERT_TRUE(found->leaderThrough);
+    const Correction& c = found->match.correction;
+    EXPECT_EQ(c.aim.throughFile, look.string());
+    EXPECT_EQ(c.aim.throughSpace, "srgb");
+    EXPECT_LT(c.summary.after.mean, 0.5 * c.summary.before.mean);
+    // What is aimed at is what the transform shows of the leader's chart.
+    const workflow::Setup lead = setup(a);
+    for (std::size_t i = 0; i < c.patches.size(); ++i) {
+        if (!c.patches[i].used) continue;
+        const PatchReading& seen = lead.reading->patches[i];
+        ASSERT_EQ(seen.id, c.patches[i].id);
+        EXPECT_LT(ciede2000(found->leaderThrough->lab(seen.rgb), c.patches[i].reference), 0.5) << seen.id;
+    }
+    keep(b, found->match);
+    EXPECT_EQ(leaderTransformOf(setup(b)), through);
+    ASSERT_TRUE(ledBy(b));
+    EXPECT_TRUE(ledBy(b)->upToDate);
+    // Another look under the same name makes the match out of date; one that has gone does not.
+    write(-0.8);
+    EXPECT_FALSE(ledBy(b)->upToDate);
+    std::filesystem::remove(look);
+    EXPECT_TRUE(ledBy(b)->upToDate);
+    const auto gone = pairingTask(setup(a), setup(b), day().shoot, {}, through)->run();
+    ASSERT_FALSE(gone);
+    EXPECT_NE(gone.error().message.find("look.cube"), std::string::npos);
+}
+
+TEST(Counterpart, IsOfTheSameSlateOrNearestInTime) {
+    const std::vector<TimedPicture> others{{"chart", 100, ""}, {"one", 160, "12A"}, {"two", 400, "12B"}};
+    EXPECT_EQ(counterpart(others, {"x", 170, ""}), "one");
+    EXPECT_EQ(counterpart(others, {"x", 170, "12B"}), "two");
+    EXPECT_EQ(counterpart(others, {"x", 1000, "13"}), "two");
+    EXPECT_EQ(counterpart(others, {"x", std::nullopt, ""}), "chart");
+    EXPECT_EQ(counterpart({}, {"x", 1, ""}), "");
+}
+
+TEST(Counterpart, AMomentOfAClipIsFoundInTheOther) {
+    const TimedPicture one{"a.mov", 1000, ""}, later{"b.mov", 1004, ""}, unknown{"c.mov", std::nullopt, ""};
+    EXPECT_DOUBLE_EQ(momentBeside(one, 10, later), 6);
+    EXPECT_DOUBLE_EQ(momentBeside(later, 6, one), 10);
+    EXPECT_DOUBLE_EQ(momentBeside(one, 10, unknown), 10);
+    EXPECT_DOUBLE_EQ(momentBeside(one, 2, later), 2) << "the other was not running yet";
 }
 
 }  // namespace

@@ -64,6 +64,7 @@ void SeriesGrid::clear() {
 void SeriesGrid::setPictures(std::vector<std::vector<QImage>> pictures) {
     pictures_ = std::move(pictures);
     update();
+    emit picturesChanged();
 }
 
 void SeriesGrid::choose(const SeriesCell& cell, bool against) {

@@ -37,6 +37,7 @@ class SeriesGrid : public QWidget {
 
   signals:
     void chosenChanged();
+    void picturesChanged();
     /// From the menu: that this shot counts as normally exposed.
     void normalWanted(const refero::SeriesCell& cell);
     void profileWanted(const refero::SeriesCell& cell);

@@ -9,6 +9,7 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/bench/curve_view.h"
 #include "app/bench/verdict_list.h"
@@ -170,6 +171,14 @@ QWidget* SeriesPage::buildPanel() {
            "beyond it says so."));
     connect(keep_, &QAbstractButton::clicked, &bench_, &BenchActions::keep);
     row->addWidget(keep_);
+    share_ = new look::Button(look::Button::Kind::plain, tr("One LUT"), panel);
+    share_->setObjectName(QStringLiteral("shareSeriesLut"));
+    share_->setToolTip(
+        tr("A LUT that all steps share that can be used, in the profile of the step chosen as A, with a card "
+           "for "
+           "the camera; it is said what each step pays."));
+    connect(share_, &QAbstractButton::clicked, this, &SeriesPage::share);
+    row->addWidget(share_);
     row->addStretch(1);
     column->addLayout(row);
     return panel;
@@ -192,6 +201,7 @@ void SeriesPage::refresh() {
     clear_->setEnabled(!bench_.shots().empty() || bench_.reading());
     const auto& s = bench_.series();
     report_->setEnabled(s != nullptr);
+    share_->setEnabled(s != nullptr);
     keep_->setEnabled(s != nullptr && !bench_.bodyName().isEmpty());
     demo_->setVisible(!s && bench_.shots().empty() && !bench_.reading());
     demo_->setEnabled(!shooting_);
@@ -332,6 +342,16 @@ void SeriesPage::compare() {
 }
 
 // The grid as it is seen, in print: on white.
+void SeriesPage::share() {
+    const auto& s = bench_.series();
+    if (!s) return;
+    const std::size_t profile = std::min(grid_->chosen().profile, s->profiles.size() - 1);
+    const QString path =
+        dialogs_.saveFile(this, tr("One LUT for all usable steps"),
+                          text(s->profiles[profile].name) + QStringLiteral(".cube"), tr("3D LUT (*.cube)"));
+    if (!path.isEmpty()) bench_.shareLut(profile, path);
+}
+
 void SeriesPage::report() {
     const auto s = bench_.series();
     const BenchShot* zero = s ? bench_.shotOf(s->zero) : nullptr;

@@ -38,6 +38,7 @@ class SeriesPage : public BenchPage {
     void draw();     ///< all cells
     void compare();  ///< the two that are chosen, large
     void report();
+    void share();
     void nameProfile(const SeriesCell& cell);
     void askFilter(const SeriesCell& cell);
     void shootDemo();
@@ -48,7 +49,7 @@ class SeriesPage : public BenchPage {
     BenchActions& bench_;
     QComboBox *seen_, *layout_;
     QDoubleSpinBox* tolerance_;
-    look::Button *add_, *clear_, *demo_, *report_, *keep_;
+    look::Button *add_, *clear_, *demo_, *report_, *keep_, *share_;
     look::Label *title_, *said_;
     SeriesGrid* grid_;
     VerdictList* verdicts_;

@@ -13,7 +13,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/bench/transform_picture.h"
 #include "app/bench/verdict_list.h"
 #include "app/demo/demo.h"
 #include "app/demo/demo_bench.h"
@@ -26,6 +25,7 @@
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
+#include "app/pictures/srgb_picture.h"
 #include "app/plots/ab_plot.h"
 #include "app/plots/pair_ladder.h"
 #include "app/tables/row_table.h"
@@ -395,13 +395,15 @@ void TransformsPage::fillTable() {
         return figureOf(a->result->assessment, sorted_) < figureOf(b->result->assessment, sorted_);
     });
     const auto* now = chosen();
-    const QString kept = now ? now->path : QStringLiteral("\n");
+    const QString kept = now ? now->path : QStringLiteral("\n\n");
     std::vector<FigureRow> rows;
     for (const BenchActions::Trial* t : order) {
         FigureRow r;
         r.id = t->path;
         if (!t->result) {
-            r.cells = {t->path.isEmpty() ? tr("As recorded") : t->path.section(QLatin1Char('/'), -1),
+            r.cells = {t->path.isEmpty()                     ? tr("As recorded")
+                       : t->path == BenchActions::kDataSheet ? tr("By its data sheet")
+                                                             : t->path.section(QLatin1Char('/'), -1),
                        t->why.isEmpty() ? tr("Being tried") : t->why,
                        {},
                        {},
@@ -421,7 +423,7 @@ void TransformsPage::fillTable() {
                        QString::number(a.chromaNoise, 'f', 1),
                        flaws(a)};
         }
-        r.hint = t->path;
+        if (t->path != BenchActions::kDataSheet) r.hint = t->path;
         rows.push_back(std::move(r));
     }
     rows_->setRows(std::move(rows));
@@ -447,9 +449,13 @@ void TransformsPage::fillPictures() {
 void TransformsPage::showChosen() {
     const Setup* s = session_.current();
     const auto* t = chosen();
-    remove_->setEnabled(t && !t->path.isEmpty());
-    const bool can = t && !t->path.isEmpty();
-    demo_->setVisible(s && s->reading && bench_.trials().size() < 2);
+    const bool can = t && !t->path.isEmpty() && t->path != BenchActions::kDataSheet;
+    remove_->setEnabled(can);
+    demo_->setVisible(
+        s && s->reading &&
+        std::none_of(bench_.trials().begin(), bench_.trials().end(), [](const BenchActions::Trial& each) {
+            return !each.path.isEmpty() && each.path != BenchActions::kDataSheet;
+        }));
     for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(can);
     if (!s || !s->reading) {
         title_->setText(tr("No chart shot to try them on"));
@@ -552,8 +558,8 @@ void TransformsPage::draw() {
                 out.frame = *read;
             }
             for (const Side& side : sides) {
-                const QImage srgb = throughTransform(out.frame->large, side.through->transform,
-                                                     side.through->assessment.terms, reading);
+                const QImage srgb = srgbPicture(srgbThrough(
+                    out.frame->large, {side.through->transform, side.through->assessment.terms, reading}));
                 out.scopes.push_back(scopesOf(
                     ScopePicture{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()}));
                 if (!alone || out.panes.empty())

@@ -16,6 +16,7 @@
 #include "app/judging/colours_page.h"
 #include "app/judging/finish_page.h"
 #include "app/judging/judging_view.h"
+#include "app/judging/levels_page.h"
 #include "app/judging/scopes_page.h"
 #include "app/judging/snapshots_page.h"
 #include "app/judging/stages_page.h"
@@ -202,24 +203,26 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     count("countLess", "Count it half as often", {Qt::Key_Minus}, 0.5);
     count("countOnce", "Count it once", {Qt::Key_0}, 0);
     const auto page = [&](const char* name, QWidget* content) {
-        page_->addItem(QLatin1String(name));
+        page_->addItem(tr(name));
         pages_->addWidget(content);
     };
-    page("Patches", list_);
-    page("Certainty and price", buildCertainty(parent));
-    page("How it is built", buildFitting(parent));
+    page(QT_TR_NOOP("Patches"), list_);
+    page(QT_TR_NOOP("Certainty and price"), buildCertainty(parent));
+    page(QT_TR_NOOP("How it is built"), buildFitting(parent));
     finish_ = new FinishPage(parent);
-    page("Finish", finish_);
+    page(QT_TR_NOOP("Finish"), finish_);
+    levels_ = new LevelsPage(parent);
+    page(QT_TR_NOOP("Levels by hand"), levels_);
     scopes_ = new ScopesPage(parent);
-    page("Scopes of both", scopes_);
+    page(QT_TR_NOOP("Scopes of both"), scopes_);
     snapshots_ = new SnapshotsPage(parent);
-    page("Snapshots", snapshots_);
+    page(QT_TR_NOOP("Snapshots"), snapshots_);
     colours_ = new ColoursPage(parent);
-    page("This job's colours", colours_);
+    page(QT_TR_NOOP("This job's colours"), colours_);
     proof_ = new ProofPage(parent);
-    page("Proof on another shot", proof_);
+    page(QT_TR_NOOP("Proof on another shot"), proof_);
     stages_ = new StagesPage(parent);
-    page("Stage by stage", stages_);
+    page(QT_TR_NOOP("Stage by stage"), stages_);
     connect(proof_, &ProofPage::wanted, this,
             [this](const QString& path) { session_.correction().proveOn(session_.currentId(), path); });
     connect(page_, &QComboBox::currentIndexChanged, this, &CorrectionStation::showPageOf);
@@ -246,10 +249,14 @@ void CorrectionStation::connectJudging() {
             [this] { session_.correction().keepSnapshot(session_.currentId()); });
     connect(finish_, &FinishPage::trying, judging_,
             [this](const Finish& finish) { judging_->tryFinish(finish); });
-    connect(finish_, &FinishPage::chosen, this, [this](const Finish& finish) {
+    connect(levels_, &LevelsPage::trying, judging_,
+            [this](const Finish& finish) { judging_->tryFinish(finish); });
+    const auto keep = [this](const Finish& finish) {
         session_.correction().setFinish(session_.currentId(), finish);
         judging_->tryFinish({});
-    });
+    };
+    connect(finish_, &FinishPage::chosen, this, keep);
+    connect(levels_, &LevelsPage::chosen, this, keep);
     connect(judging_, &JudgingView::placeDrawn, this, [this](const QString& path, const QRectF& place) {
         colours_->setPlace(path, place);
         if (!place.isEmpty()) showPage(Page::colours);
@@ -329,6 +336,7 @@ void CorrectionStation::show(const Setup* setup) {
     plot_->setCorrection(ready ? setup->correction : std::nullopt);
     stages_->setCorrection(ready ? setup->correction : std::nullopt);
     finish_->setFinish(ready ? setup->correction->finish : Finish{});
+    levels_->setCorrection(ready ? setup->correction : std::nullopt);
     snapshots_->show(ready ? setup : nullptr);
     colours_->show(ready ? setup : nullptr);
     scopes_->setTargets(ready && setup->reading ? vectorscopeTargets(setup->reading->chart, OutputSpace::srgb)

@@ -21,6 +21,7 @@ class CertaintyView;
 class ColoursPage;
 class FiguresPanel;
 class FinishPage;
+class LevelsPage;
 class JudgingView;
 class ProofPage;
 class RowTable;
@@ -36,7 +37,7 @@ class CorrectionStation : public Station {
     Q_OBJECT
   public:
     CorrectionStation(Session& session, QWidget* parent = nullptr);
-    enum class Page { patches, certainty, models, finish, scopes, snapshots, colours, proof, stages };
+    enum class Page { patches, certainty, models, finish, levels, scopes, snapshots, colours, proof, stages };
     void showPage(Page page);
     JudgingView& judging() { return *judging_; }
     void setViewingOnly(bool only) override;
@@ -79,6 +80,7 @@ class CorrectionStation : public Station {
     QStackedWidget* pages_;
     ProofPage* proof_;
     FinishPage* finish_;
+    LevelsPage* levels_;
     ScopesPage* scopes_;
     SnapshotsPage* snapshots_;
     ColoursPage* colours_;

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/handover/single_file.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -69,6 +70,31 @@ SingleFile::SingleFile(Session& session, Dialogs& dialogs, QWidget* parent)
     space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     space_->setMinimumContentsLength(8);
     space_->setCurrentIndex(static_cast<int>(OutputSpace::srgb));
+    auto* along = new QHBoxLayout;
+    along->setSpacing(8);
+    column->addLayout(along);
+    of_ = new QComboBox(this);
+    of_->setObjectName(QStringLiteral("sharedChoice"));
+    along->addWidget(look::caption(tr("Of"), this));
+    of_->setAccessibleName(tr("Whose correction"));
+    of_->setToolTip(
+        tr("One file for all setups of this body that were recorded alike: their chart shots are averaged, "
+           "and it "
+           "is said what each pays for sharing."));
+    along->addWidget(of_, 1);
+    every_ = new QCheckBox(tr("Base and rounded"), this);
+    every_->setObjectName(QStringLiteral("everyFinish"));
+    every_->setAccessibleName(every_->text());
+    every_->setToolTip(tr("Two files: one without a finish, one with the rounded one."));
+    along->addWidget(every_);
+    card_ = new QCheckBox(tr("With a card for the camera"), this);
+    card_->setObjectName(QStringLiteral("exposureCard"));
+    card_->setAccessibleName(card_->text());
+    card_->setToolTip(
+        tr("A page beside the file: what to record, where mid-grey, white and skin must lie, and how "
+           "far the exposure may be off."));
+    along->addWidget(card_);
+    connect(of_, &QComboBox::activated, this, &SingleFile::foresee);
     lost_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     lost_->setObjectName(QStringLiteral("handoverLoss"));
     lost_->hide();
@@ -79,18 +105,20 @@ SingleFile::SingleFile(Session& session, Dialogs& dialogs, QWidget* parent)
     connect(format_, &QComboBox::currentIndexChanged, this, &SingleFile::follow);
     connect(feed_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
     connect(space_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
-    connect(&session.handover(), &HandoverActions::handedOver, this, [this](int id, const QString& error) {
-        running_ = false;
-        if (id == session_.currentId()) {
-            if (error.isEmpty()) {
-                show(*session_.current());
-            } else {
-                error_ = error;
-                outcome_->setText(error);
-            }
-        }
-        emit ended();
-    });
+    connect(&session.handover(), &HandoverActions::handedOver, this,
+            [this](int id, const QString& error, const QString& told) {
+                running_ = false;
+                told_ = told;
+                if (id == session_.currentId()) {
+                    if (error.isEmpty()) {
+                        show(*session_.current());
+                    } else {
+                        error_ = error;
+                        outcome_->setText(error);
+                    }
+                }
+                emit ended();
+            });
     follow();
 }
 
@@ -99,6 +127,7 @@ void SingleFile::follow() {
     const auto format = formatAt(format_->currentIndex());
     feed_->setEnabled(io::info(format).hasInputEncoding);
     space_->setEnabled(io::info(format).gives);
+    showChoices();
     const Setup* s = session_.current();
     if (!s || !s->correction) return;
     feed_->setValue(io::naturalInputEncoding(*s->correction, format));
@@ -110,6 +139,29 @@ void SingleFile::showEvent(QShowEvent* event) {
     foresee();
 }
 
+// What can go along with this kind of file.
+void SingleFile::showChoices() {
+    const auto format = formatAt(format_->currentIndex());
+    const bool lut = format == io::Format::cube || format == io::Format::clf;
+    every_->setVisible(lut);
+    card_->setVisible(io::info(format).hasInputEncoding);
+    const Setup* s = session_.current();
+    const std::size_t n = sharers().size();
+    const int before = of_->currentIndex();
+    of_->clear();
+    of_->addItem(tr("This setup"));
+    if (n > 1) of_->addItem(tr("%n setup(s) of this body, sharing one", nullptr, static_cast<int>(n)));
+    of_->setCurrentIndex(s && before == 1 && n > 1 ? 1 : 0);
+}
+
+std::vector<PoolMember> SingleFile::sharers() const {
+    const Setup* s = session_.current();
+    if (!s) return {};
+    std::vector<const workflow::Setup*> all;
+    for (const Setup& each : session_.setups()) all.push_back(&each);
+    return workflow::sharersOf(*s, all);
+}
+
 // What the kind of file cannot hold is told before it is written.
 void SingleFile::foresee() {
     const Setup* s = session_.current();
@@ -119,6 +171,9 @@ void SingleFile::foresee() {
         s->id, options(), [this, asked, alive = QPointer(this)](const Result<io::Foreseen>& f) {
             if (!alive || asked != asked_) return;
             QStringList lines;
+            if (const Setup* now = session_.current())
+                if (const auto twice = workflow::levelTwice(*now, formatAt(format_->currentIndex())))
+                    lines << QString::fromStdString(*twice);
             if (!f) {
                 lines << QString::fromStdString(f.error().message);
             } else {
@@ -144,10 +199,12 @@ void SingleFile::show(const Setup& setup) {
     const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
     if (h.proof.colours == 0)
         return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
-    outcome_->setText(QStringLiteral("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours.")
-                          .arg(file, QString::fromStdString(h.proof.engine))
-                          .arg(h.proof.largest, 0, 'f', 2)
-                          .arg(h.proof.colours));
+    QString said = tr("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours.")
+                       .arg(file, QString::fromStdString(h.proof.engine))
+                       .arg(h.proof.largest, 0, 'f', 2)
+                       .arg(h.proof.colours);
+    if (!told_.isEmpty()) said += QLatin1Char(' ') + told_;
+    outcome_->setText(said);
 }
 
 io::ExportOptions SingleFile::options() const {
@@ -161,7 +218,12 @@ io::ExportOptions SingleFile::options() const {
 void SingleFile::handOver() {
     const Setup* s = session_.current();
     if (!s || !s->correction || running_) return;
-    const io::ExportOptions chosen = options();
+    workflow::SingleExport wish;
+    wish.options = options();
+    wish.everyFinish = !every_->isHidden() && every_->isChecked();
+    wish.card = !card_->isHidden() && card_->isChecked();
+    if (of_->currentIndex() == 1) wish.pool = sharers();
+    const io::ExportOptions& chosen = wish.options;
     const io::FormatInfo& kind = io::info(chosen.format);
     const QString target = dialogs_.saveFile(
         this, QStringLiteral("Hand over"), QString::fromStdString(io::suggestedName(*s->correction, chosen)),
@@ -169,8 +231,9 @@ void SingleFile::handOver() {
     if (target.isEmpty()) return;
     running_ = true;
     error_.clear();
+    told_.clear();
     outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
-    session_.handover().handOver(s->id, target, chosen);
+    session_.handover().handOver(s->id, target, wish);
 }
 
 }  // namespace refero

@@ -5,7 +5,9 @@
 #include <QWidget>
 
 #include "app/session/session.h"
+#include "workflow/single_export.h"
 
+class QCheckBox;
 class QComboBox;
 
 namespace refero {
@@ -36,17 +38,22 @@ class SingleFile : public QWidget {
   private:
     void follow();
     void foresee();
+    void showChoices();
     io::ExportOptions options() const;
+    std::vector<PoolMember> sharers() const;
 
     Session& session_;
     Dialogs& dialogs_;
     QComboBox* format_;
     EncodingChoice* feed_;
     QComboBox* space_;
+    QComboBox* of_;  ///< one setup, or all that can share a correction
+    QCheckBox *every_, *card_;
     look::Label* lost_;
     look::Label* outcome_;
     int asked_ = 0;  ///< answers to older questions are let go
     QString error_;  ///< of the last try, until something else is chosen
+    QString told_;   ///< what a shared correction costs
     bool running_ = false;
 };
 

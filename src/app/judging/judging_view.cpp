@@ -36,12 +36,16 @@ QString numbersOf(const Correction& c) {
 }
 
 QString numbersOf(const Finish& f) {
+    QString levels;
+    for (const auto* p : {&f.levels.black, &f.levels.grey, &f.levels.white})
+        levels += *p ? QStringLiteral(" %1 %2").arg((*p)->light).arg((*p)->shows) : QStringLiteral(" -");
     return QStringLiteral(" %1 %2 %3 %4 %5")
         .arg(f.exposureStops)
         .arg(f.warmthSteps)
         .arg(f.tintDuv)
         .arg(f.contrast)
-        .arg(f.saturation);
+        .arg(f.saturation)
+        .append(levels);
 }
 
 struct Drawn {

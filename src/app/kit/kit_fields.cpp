@@ -223,20 +223,25 @@ std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
         return b;
     };
     const char* const kAbove = "Stored = log slope x log(linear slope x light + linear offset) + log offset.";
-    return {textField(row("curveLabel", "Name", "", "What the camera calls it."), &RecordingCurve::label),
-            body,
-            recording,
-            constant(row("curveBase", "Base", "", "Of the logarithm: 2, 10 or 2.71828."), &LogCurve::base),
-            constant(row("curveLogSlope", "Log side", "", kAbove), &LogCurve::logSlope),
-            constant(row("curveLogOffset", "Log offset", "", kAbove, true), &LogCurve::logOffset),
-            constant(row("curveLinearSlope", "Light side", "", kAbove), &LogCurve::linearSlope),
-            constant(row("curveLinearOffset", "Linear offset", "", kAbove, true), &LogCurve::linearOffset),
-            optional(row("curveBreak", "Straight part", "",
-                         "Linear light under which the curve is a straight line; empty: nowhere."),
-                     &LogCurve::linearBreak),
-            optional(row("curveStraight", "Its slope", "",
-                         "Of the straight part; empty: it goes on smoothly.", true),
-                     &LogCurve::straightSlope)};
+    return {
+        textField(row("curveLabel", "Name", "", "What the camera calls it."), &RecordingCurve::label),
+        body,
+        recording,
+        constant(row("curveBase", "Base", "", "Of the logarithm: 2, 10 or 2.71828."), &LogCurve::base),
+        constant(row("curveLogSlope", "Log side", "", kAbove), &LogCurve::logSlope),
+        constant(row("curveLogOffset", "Log offset", "", kAbove, true), &LogCurve::logOffset),
+        constant(row("curveLinearSlope", "Light side", "", kAbove), &LogCurve::linearSlope),
+        constant(row("curveLinearOffset", "Linear offset", "", kAbove, true), &LogCurve::linearOffset),
+        optional(row("curveBreak", "Straight part", "",
+                     "Linear light under which the curve is a straight line; empty: nowhere."),
+                 &LogCurve::linearBreak),
+        optional(
+            row("curveStraight", "Its slope", "", "Of the straight part; empty: it goes on smoothly.", true),
+            &LogCurve::straightSlope),
+        textField(row("curveGamut", "Gamut", "",
+                      "Of the recording: x and y of red, green, blue and white, or a space's name such as "
+                      "rec2020; empty: not known. The bench shows what the data sheet makes of a chart."),
+                  &RecordingCurve::gamut)};
 }
 
 std::vector<Binding<plan::Shoot>> shootFields() {

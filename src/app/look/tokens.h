@@ -22,6 +22,10 @@ const Palette& palette();
 Surround surround();
 /// Changes the whole application's look.
 void setSurround(Surround surround);
+/// Whether the desktop asks for high contrast: text, lines and what is chosen stand out more. What surrounds
+/// a picture stays as it is, since colours are judged against it.
+bool highContrast();
+void setHighContrast(bool on);
 
 /// Quiet hues of the three channels, for plotted data; they also differ by dash and marker.
 QColor channel(int index);

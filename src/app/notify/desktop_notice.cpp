@@ -7,6 +7,7 @@
 #include <QDBusPendingCall>
 #include <QVariantMap>
 #include <QWidget>
+#include <algorithm>
 
 namespace refero {
 
@@ -28,6 +29,20 @@ void DesktopNotice::send(const QString& title, const QString& text) {
          << QVariantMap{{QStringLiteral("desktop-entry"), QStringLiteral("refero")}} << kAsTheDesktopHasIt;
     // Nobody waits for an answer.
     bus.asyncCall(call);
+}
+
+// What docks and task bars of several desktops listen for ("com.canonical.Unity.LauncherEntry", by common
+// practice; there is no published standard).
+void DesktopNotice::progress(int done, int all) {
+    QDBusConnection bus = QDBusConnection::sessionBus();
+    if (!bus.isConnected()) return;
+    QDBusMessage update = QDBusMessage::createSignal(QStringLiteral("/example/refero/Refero"),
+                                                     QStringLiteral("com.canonical.Unity.LauncherEntry"),
+                                                     QStringLiteral("Update"));
+    const double share = all > 0 ? std::clamp(double(done) / all, 0.0, 1.0) : 0;
+    update << QStringLiteral("application://refero.desktop")
+           << QVariantMap{{QStringLiteral("progress"), share}, {QStringLiteral("progress-visible"), all > 0}};
+    bus.send(update);
 }
 
 }  // namespace refero

@@ -19,6 +19,8 @@ class DesktopNotice : public QObject {
     void tell(const QString& title, const QString& text);
     /// In any case.
     static void send(const QString& title, const QString& text);
+    /// How far long work is, for task bars that show it; of none, 0 of 0, it is taken away.
+    static void progress(int done, int all);
 
   private:
     QWidget* window_;

@@ -8,6 +8,7 @@
 
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
+#include "app/pictures/srgb_picture.h"
 
 namespace refero {
 namespace {
@@ -31,8 +32,15 @@ QImage onGround(const QImage& picture, double groundAspect, int width) {
     return out;
 }
 
+QImage displayed(const PairSide& side) {
+    const LinearImage& image = side.frame->large;
+    return side.through ? forDisplay(srgbPicture(side.through->srgb(image)))
+                        : displayImage(image, side.toSrgb, kLongEdge);
+}
+
 Scopes scopesIn(const PairSide& side, const QRectF& region) {
-    const QImage srgb = srgbImage(side.frame->quick, side.toSrgb, kScopeEdge);
+    const QImage srgb = side.through ? srgbPicture(side.through->srgb(side.frame->quick))
+                                     : srgbImage(side.frame->quick, side.toSrgb, kScopeEdge);
     const ScopePicture whole{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()};
     const QRect part = QRectF(region.x() * srgb.width(), region.y() * srgb.height(),
                               region.width() * srgb.width(), region.height() * srgb.height())
@@ -64,12 +72,10 @@ PairedPictures paired(const PairSide& leader, const PairSide& follower, const QR
     if (alone) {
         const PairSide& one = *alone == PairSideId::leader ? leader : follower;
         out.full = one.frame->full;
-        out.panes = {
-            {one.title, PictureView::pyramid(displayImage(one.frame->large, one.toSrgb, kLongEdge))}};
+        out.panes = {{one.title, PictureView::pyramid(displayed(one))}};
         return out;
     }
-    QImage first = displayImage(leader.frame->large, leader.toSrgb, kLongEdge),
-           second = displayImage(follower.frame->large, follower.toSrgb, kLongEdge);
+    QImage first = displayed(leader), second = displayed(follower);
     out.full = follower.frame->full;
     if (first.size() != second.size()) {
         const int width = std::max(first.width(), second.width());

@@ -5,14 +5,16 @@
 #include <QRectF>
 
 #include "app/judging/judged.h"
+#include "workflow/leader_transform.h"
 
 namespace refero {
 
-/// One side of a comparison: a frame and how it is rendered.
+/// One side of a comparison: a frame and how it is rendered, or through whose transform it is seen.
 struct PairSide {
     QString title;
     std::shared_ptr<const SmallFrame> frame;
     Rendering toSrgb;
+    std::shared_ptr<const workflow::SeenThrough> through = nullptr;  ///< instead of the rendering
 };
 enum class PairSideId { leader, follower };
 

@@ -42,8 +42,13 @@ std::shared_ptr<Drawn> drawnOf(const PairedView::Side& leader, const PairedView:
     const auto a = frame(leader), b = frame(follower);
     if (!a || !b)
         return std::make_shared<Drawn>(Drawn{tl::unexpected(!a ? a.error() : b.error()), std::move(frames)});
-    auto pictures = paired({leader.title, *a, compile(leader.view(), OutputSpace::srgb)},
-                           {follower.title, *b, compile(follower.view(), OutputSpace::srgb)}, region, alone);
+    const auto side = [](const PairedView::Side& s, const std::shared_ptr<const SmallFrame>& picture) {
+        return PairSide{
+            s.title, picture,
+            s.through ? compileUntouched(OutputSpace::srgb) : compile(s.view(), OutputSpace::srgb),
+            s.through};
+    };
+    auto pictures = paired(side(leader, *a), side(follower, *b), region, alone);
     return std::make_shared<Drawn>(Drawn{std::move(pictures), std::move(frames)});
 }
 

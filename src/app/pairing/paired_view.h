@@ -20,6 +20,7 @@ class PairedView : public CompareView {
         QString title, path;
         Transfer encoding;
         std::function<Correction()> view;
+        std::shared_ptr<const workflow::SeenThrough> through = nullptr;  ///< instead of it
     };
 
     PairedView(Session& session, QWidget* parent);

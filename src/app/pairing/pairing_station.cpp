@@ -17,30 +17,23 @@
 #include "app/look/label.h"
 #include "app/look/strip.h"
 #include "app/pairing/cameras_page.h"
+#include "app/pairing/pair_choices.h"
 #include "app/pairing/pair_text.h"
 #include "app/pairing/patches_page.h"
 #include "app/pairing/steps_page.h"
 #include "app/pairing/truth_page.h"
 #include "app/plots/ab_plot.h"
+#include "app/plots/certainty_view.h"
 #include "app/plots/pair_ladder.h"
 #include "app/session/pairing_actions.h"
 #include "app/station/figures_panel.h"
 #include "core/pair/view.h"
-#include "core/plan/moment.h"
 #include "words/pair_words.h"
 #include "words/treatment_words.h"
 #include "workflow/pairing.h"
 
 namespace refero {
 namespace {
-
-std::optional<double> secondsOf(const studio::Contents& contents, const std::string& path) {
-    for (const auto& [id, f] : contents.all<studio::Frame>())
-        if (f.path == path)
-            if (const auto moment = plan::momentFrom(f.taken))
-                return static_cast<double>(moment->time_since_epoch().count());
-    return {};
-}
 
 // Through the steps that are taken; as it is where there is no match, or none is taken.
 Correction followersView(const std::shared_ptr<const Match>& match, const StepSet& taken,
@@ -58,15 +51,16 @@ Correction followersView(const std::shared_ptr<const Match>& match, const StepSe
 
 }  // namespace
 
-PairingStation::PairingStation(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+PairingStation::PairingStation(Session& session, Dialogs& dialogs, QWidget* parent)
+    : QWidget(parent), session_(session) {
     setObjectName(QStringLiteral("pairingStation"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
     line_ = buildLine();
     column->addWidget(line_);
-    bar_ = buildBar();
-    column->addWidget(bar_);
+    choices_ = new PairChoices(session_, dialogs, this);
+    column->addWidget(choices_);
     view_ = new PairedView(session_, this);
     panel_ = new FiguresPanel(QStringLiteral("pairing"), tr("the match"), view_, this);
     buildPanel();
@@ -76,6 +70,7 @@ PairingStation::PairingStation(Session& session, QWidget* parent) : QWidget(pare
     redraw_->setSingleShot(true);
     redraw_->setInterval(0);
     connect(redraw_, &QTimer::timeout, this, &PairingStation::draw);
+    connectChoices();
     connectPages();
     connect(&session_, &Session::currentChanged, this, [this] { refresh(); });
     connect(&session_, &Session::changed, this, [this](int) { refresh(); });
@@ -87,51 +82,33 @@ PairingStation::PairingStation(Session& session, QWidget* parent) : QWidget(pare
         match_ = session_.pairing().match(id);
         showMatch();
     });
+    connect(&actions, &PairingActions::madeSure, this, [this](int id) {
+        if (id != session_.currentId() || !match_) return;
+        match_ = session_.pairing().match(id);
+        showCertainty();
+    });
     connect(&actions, &PairingActions::failed, this, [this](int id, const QString& message) {
         if (id == session_.currentId()) showEmpty(tr("These two cannot be matched"), message);
     });
 }
 
-QWidget* PairingStation::buildBar() {
-    auto* bar = new QWidget(this);
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(16, 8, 16, 8);
-    row->setSpacing(8);
-    const auto choice = [&](const QString& name, const char* object, const QString& hint, int stretch) {
-        captions_.push_back(look::caption(name, bar));
-        row->addWidget(captions_.back());
-        auto* box = new QComboBox(bar);
-        box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(name);
-        box->setToolTip(hint);
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        row->addWidget(box, stretch);
-        return box;
-    };
-    leads_ = choice(tr("Leads"), "leaderChoice",
-                    tr("The camera whose look is wanted. The setup chosen at the left follows it."), 5);
-    layout_ = choice(tr("View"), "pairLayout", tr("How the two pictures share the view."), 3);
-    layout_->addItems(
-        {tr("Wipe"), tr("Checker"), tr("Side by side"), tr("Leader alone"), tr("Follower alone")});
-    leadersPicture_ = choice(tr("Leader's picture"), "leadersPicture",
-                             tr("The follower's picture goes along, to the one shot nearest in time."), 3);
-    followersPicture_ =
-        choice(tr("Follower's"), "followersPicture", tr("Any of the follower's pictures."), 3);
-    connect(leads_, &QComboBox::activated, this, [this] {
-        leaders_[session_.currentId()] = leads_->currentData().toInt();
+void PairingStation::connectChoices() {
+    connect(choices_, &PairChoices::leaderChosen, this, [this] {
         weights_.clear();
         colours_.clear();
         steps_->setHeld({});
-        fillPictures();
+        choices_->fillPictures(follower());
         find();
     });
-    connect(layout_, &QComboBox::activated, this, [this] {
+    connect(choices_, &PairChoices::seenChosen, this, [this] {
+        leadersColour_.reset();
+        find();
+    });
+    connect(choices_, &PairChoices::arrangementChosen, this, [this] {
         view_->setRegion({});
         redraw_->start();
     });
-    connect(leadersPicture_, &QComboBox::activated, this, &PairingStation::followPicture);
-    connect(followersPicture_, &QComboBox::activated, this, [this] { redraw_->start(); });
-    return bar;
+    connect(choices_, &PairChoices::picturesChosen, this, [this] { redraw_->start(); });
 }
 
 // What it comes to, and what to do with it.
@@ -158,7 +135,7 @@ QWidget* PairingStation::buildLine() {
         for (const Setup& s : session_.setups())
             if (s.id != a->id && s.reading && s.place == a->place)
                 followers.push_back(static_cast<int>(s.id));
-        session_.pairing().matchAll(static_cast<int>(a->id), followers);
+        session_.pairing().matchAll(static_cast<int>(a->id), followers, choices_->through());
     });
     return line;
 }
@@ -188,6 +165,7 @@ void PairingStation::buildPanel() {
     page(tr("Scopes of both"), buildScopes(panel));
     page(tr("All cameras"), cameras_ = new CamerasPage(panel));
     page(tr("Nearer to the truth"), truth_ = new TruthPage(panel));
+    page(tr("How sure"), buildCertainty(panel));
     connect(page_, &QComboBox::currentIndexChanged, this, [this](int index) {
         pages_->setCurrentIndex(index);
         showOthers();
@@ -210,6 +188,19 @@ QWidget* PairingStation::buildGreys(QWidget* parent) {
            "match. a* runs from green to red, b* from blue to yellow."));
     column->addWidget(ladder_, 2);
     column->addWidget(arrows_, 3);
+    return holder;
+}
+
+QWidget* PairingStation::buildCertainty(QWidget* parent) {
+    auto* holder = new QWidget(parent);
+    auto* column = new QVBoxLayout(holder);
+    column->setContentsMargins(0, 0, 0, 0);
+    certainty_ = new CertaintyView(holder);
+    certainty_->setObjectName(QStringLiteral("pairCertainty"));
+    column->addWidget(certainty_, 1);
+    sure_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet, QFont::Normal, holder);
+    sure_->setObjectName(QStringLiteral("pairSure"));
+    column->addWidget(sure_);
     return holder;
 }
 
@@ -247,13 +238,12 @@ void PairingStation::connectPages() {
 
 void PairingStation::setViewingOnly(bool only) {
     line_->setVisible(!only);
-    bar_->setVisible(!only);
+    choices_->setVisible(!only);
     panel_->setPictureAlone(only);
 }
 
 void PairingStation::setCompact(bool compact) {
-    // What the choices are called is told by their hints, too.
-    for (QWidget* caption : captions_) caption->setVisible(!compact);
+    choices_->setCompact(compact);
     steps_->setCompact(compact);
     patches_->setCompact(compact);
 }
@@ -270,30 +260,11 @@ void PairingStation::showEvent(QShowEvent* event) {
 }
 
 const Setup* PairingStation::leader() const {
-    return session_.setup(leads_->currentData().toInt());
+    return choices_->leader();
 }
 
 const Setup* PairingStation::follower() const {
     return session_.current();
-}
-
-// What was chosen for this follower, what its correction follows, or another camera of the same place.
-void PairingStation::fillLeaders(const Setup* s, bool other) {
-    const QSignalBlocker block(leads_);
-    const int before = leads_->currentData().toInt(), id = s ? static_cast<int>(s->id) : 0;
-    leads_->clear();
-    for (const Setup& each : session_.setups())
-        if (each.reading && each.id != id) leads_->addItem(titleOf(each), static_cast<int>(each.id));
-    int wanted = leaders_.count(id) ? leaders_[id] : 0;
-    if (!wanted && s)
-        if (const auto led = workflow::following(*s, workflow::leaderOf(*s, session_.setups())))
-            wanted = static_cast<int>(led->leader);
-    if (s)
-        for (const Setup& each : session_.setups())
-            if (!wanted && each.reading && each.id != id && each.place == s->place && each.body != s->body)
-                wanted = static_cast<int>(each.id);
-    if (leads_->findData(wanted) < 0) wanted = other ? 0 : before;
-    leads_->setCurrentIndex(std::max(0, leads_->findData(wanted)));
 }
 
 void PairingStation::refresh() {
@@ -302,9 +273,9 @@ void PairingStation::refresh() {
     const int id = s ? static_cast<int>(s->id) : 0;
     const bool other = id != shown_;
     shown_ = id;
-    fillLeaders(s, other);
     if (other) takeUp();
-    fillPictures();
+    choices_->fillLeaders(s, other);
+    choices_->fillPictures(s);
     showOthers();
     if (!s || !s->reading)
         return showEmpty(
@@ -324,6 +295,7 @@ void PairingStation::takeUp() {
     match_.reset();
     const Setup* s = follower();
     const MatchOptions kept = s ? workflow::choicesOf(*s) : MatchOptions{};
+    choices_->setThrough(s ? workflow::leaderTransformOf(*s) : std::nullopt);
     steps_->setHeld(kept.held);
     steps_->setSkin(kept.fit.intent == Intent::skin);
     weights_ = kept.fit.weights;
@@ -341,7 +313,8 @@ MatchOptions PairingStation::options() const {
 
 void PairingStation::find() {
     if (!isVisible() || !leader() || !follower()) return;
-    session_.pairing().find(static_cast<int>(leader()->id), session_.currentId(), options());
+    session_.pairing().find(static_cast<int>(leader()->id), session_.currentId(), options(),
+                            choices_->through());
 }
 
 void PairingStation::proceed() {
@@ -367,6 +340,7 @@ void PairingStation::showEmpty(const QString& title, const QString& said) {
     ladder_->setSteps({}, {}, {});
     arrows_->setCorrection({});
     scopes_->clear();
+    showCertainty();
     redraw_->start();
 }
 
@@ -391,6 +365,7 @@ void PairingStation::showMatch() {
     steps_->show(*match_);
     patches_->show(*match_);
     showGreys();
+    showCertainty();
     showOthers();
     redraw_->start();
 }
@@ -402,6 +377,19 @@ void PairingStation::showOthers() {
         cameras_->show(session_.setups(), b ? b->place : std::string());
     if (page_->currentIndex() == static_cast<int>(Page::truth) && a && b && a->reading && b->reading)
         truth_->show(*a, *b, match_.get());
+}
+
+// Of a match with all its steps; of a part of one they are not told.
+void PairingStation::showCertainty() {
+    certainty_->setCorrection(match_ ? std::optional(match_->correction) : std::nullopt);
+    if (!match_)
+        sure_->setText({});
+    else if (match_->correction.certainty)
+        sure_->setText(tr("Bars: 95 % intervals, by drawing the noise of both readings anew."));
+    else if (!match_->correction.aim.heldBack.empty())
+        sure_->setText(tr("Intervals are told of a match of which no step is held back."));
+    else
+        sure_->setText(tr("The intervals are being worked out."));
 }
 
 // Whether the match is kept already, and what the button does.
@@ -451,50 +439,23 @@ void PairingStation::feedScopes() {
     if (!drawn_.empty()) scopes_->setScopes(drawn_, bodyOf(*a), bodyOf(*b));
 }
 
-void PairingStation::fillPictures() {
-    const auto fill = [](QComboBox* box, const Setup* s) {
-        const QString before = box->currentData().toString();
-        const QSignalBlocker block(box);
-        box->clear();
-        if (!s) return;
-        for (const workflow::Picture& p : s->pictures) box->addItem(titleOf(p), text(p.path));
-        box->setCurrentIndex(std::max(0, box->findData(before)));
-    };
-    fill(leadersPicture_, leader());
-    fill(followersPicture_, follower());
-}
-
-void PairingStation::followPicture() {
-    const std::string path = leadersPicture_->currentData().toString().toStdString();
-    std::vector<workflow::TimedPicture> others;
-    for (int i = 0; i < followersPicture_->count(); ++i) {
-        const std::string other = followersPicture_->itemData(i).toString().toStdString();
-        others.push_back({other, secondsOf(session_.contents(), other)});
-    }
-    const std::string nearest = workflow::nearestInTime(others, secondsOf(session_.contents(), path));
-    followersPicture_->setCurrentIndex(followersPicture_->findData(text(nearest)));
-    redraw_->start();
-}
-
-PairedView::Arrangement PairingStation::arrangement() const {
-    return static_cast<PairedView::Arrangement>(layout_->currentIndex());
-}
-
 void PairingStation::draw() {
     const Setup *a = leader(), *b = follower();
-    const QString one = leadersPicture_->currentData().toString(),
-                  other = followersPicture_->currentData().toString();
+    const QString one = choices_->leadersPicture(), other = choices_->followersPicture();
     if (!a || !b || !a->reading || !b->reading || one.isEmpty() || other.isEmpty()) return view_->clear();
     const Correction leads = match_ && match_->leaderView ? *match_->leaderView
                              : a->correction              ? *a->correction
                                                           : asShownCorrection(a->reading->encoding);
     const QString how = match_ ? steps_->shownInWords() : tr("as it is");
-    view_->show({bodyOf(*a), one, a->reading->encoding, [leads] { return leads; }},
+    const auto through = match_ ? session_.pairing().leaderThrough(session_.currentId()) : nullptr;
+    view_->show({through ? tr("%1 through %2").arg(bodyOf(*a), text(through->name())) : bodyOf(*a), one,
+                 a->reading->encoding, [leads] { return leads; }, through},
                 {tr("%1, %2").arg(bodyOf(*b), how), other, b->reading->encoding,
                  [match = match_, taken = steps_->shown(), reading = *b->reading] {
                      return followersView(match, taken, reading);
-                 }},
-                arrangement());
+                 },
+                 nullptr},
+                choices_->arrangement());
 }
 
 // A factor of 0 makes it count once again.
@@ -507,12 +468,12 @@ void PairingStation::weigh(const QString& id, double factor) {
 
 // A region over both feeds the scopes; over one alone it is a colour that counts once it is marked in both.
 void PairingStation::mark(const QRectF& place) {
-    const bool leads = arrangement() == PairedView::Arrangement::leaderAlone;
-    if (!leads && arrangement() != PairedView::Arrangement::followerAlone) {
+    const bool leads = choices_->arrangement() == PairedView::Arrangement::leaderAlone;
+    if (!leads && choices_->arrangement() != PairedView::Arrangement::followerAlone) {
         view_->feedWith(view_->shareOf(place));
         return redraw_->start();
     }
-    const QString path = (leads ? leadersPicture_ : followersPicture_)->currentData().toString();
+    const QString path = leads ? choices_->leadersPicture() : choices_->followersPicture();
     const auto frame = view_->frame(path);
     if (place.isEmpty() || !match_ || !frame) return;
     // The smaller copy that is shown holds what is marked as well.
@@ -521,7 +482,9 @@ void PairingStation::mark(const QRectF& place) {
         frame->large,
         {{place.left() * scale, place.top() * scale}, {place.right() * scale, place.bottom() * scale}}};
     if (leads) {
-        const auto colour = workflow::colourMarked(marked, *match_->leaderView);
+        const auto through = session_.pairing().leaderThrough(session_.currentId());
+        const auto colour = through ? workflow::colourMarked(marked, *through)
+                                    : workflow::colourMarked(marked, *match_->leaderView);
         if (!colour) return patches_->say(text(colour.error().message));
         leadersColour_ = *colour;
         return patches_->say(

@@ -16,6 +16,9 @@ class QTimer;
 namespace refero {
 
 class AbPlot;
+class CertaintyView;
+class Dialogs;
+class PairChoices;
 class FiguresPanel;
 class CamerasPage;
 class PairLadder;
@@ -33,9 +36,9 @@ class Label;
 class PairingStation : public QWidget {
     Q_OBJECT
   public:
-    enum class Page { steps, patches, greys, scopes, cameras, truth };
+    enum class Page { steps, patches, greys, scopes, cameras, truth, certainty };
 
-    PairingStation(Session& session, QWidget* parent);
+    PairingStation(Session& session, Dialogs& dialogs, QWidget* parent);
     void setViewingOnly(bool only);
     void setCompact(bool compact);
     void showPage(Page page);
@@ -48,43 +51,41 @@ class PairingStation : public QWidget {
     void showEvent(QShowEvent* event) override;
 
   private:
-    QWidget* buildBar();
     QWidget* buildLine();
     void buildPanel();
     QWidget* buildGreys(QWidget* parent);
     QWidget* buildScopes(QWidget* parent);
+    QWidget* buildCertainty(QWidget* parent);
+    void connectChoices();
     void connectPages();
 
     void refresh();  ///< what can lead and follow, and what is kept
-    void fillLeaders(const Setup* follower, bool other);
-    void takeUp();  ///< what the kept correction says of steps and weights
-    void find();    ///< looks for a match with the choices as they are
+    void takeUp();   ///< what the kept correction says of steps and weights
+    void find();     ///< looks for a match with the choices as they are
     void showMatch();
     void showKept(const Setup& leader, const Setup& follower);
     void showEmpty(const QString& title, const QString& text);
     void showGreys();
+    void showCertainty();
     void showOthers();
-    void fillPictures();
     void draw();
     void feedScopes();
-    void followPicture();
     void weigh(const QString& id, double factor);
     void mark(const QRectF& place);
     void proceed();
     MatchOptions options() const;
 
-    PairedView::Arrangement arrangement() const;
     const Setup* leader() const;
     const Setup* follower() const;
 
     Session& session_;
-    QWidget *bar_, *line_;
+    QWidget* line_;
+    PairChoices* choices_;
     FiguresPanel* panel_;
-    std::vector<QWidget*> captions_;  ///< of the choices in the bar
-    QComboBox *leads_, *layout_, *leadersPicture_, *followersPicture_, *page_, *feed_;
+    QComboBox *page_, *feed_;
     look::Button *keep_, *all_;
     PairedView* view_;
-    look::Label *title_, *said_;
+    look::Label *title_, *said_, *sure_;
     QStackedWidget* pages_;
     StepsPage* steps_;
     PatchesPage* patches_;
@@ -93,12 +94,12 @@ class PairingStation : public QWidget {
     PairLadder* ladder_;
     AbPlot* arrows_;
     ScopesPage* scopes_;
+    CertaintyView* certainty_;
 
     std::shared_ptr<const Match> match_;
     std::map<std::string, double> weights_;
     std::vector<KnownColour> colours_;  ///< marked in both pictures
     std::optional<Lab> leadersColour_;  ///< marked in the leader's picture, waiting for the follower's
-    std::map<int, int> leaders_;        ///< that were chosen, by follower
     std::vector<Scopes> drawn_;         ///< of both pictures
     std::vector<Vector3> patchesOfLeader_, patchesOfFollower_;  ///< in sRGB, encoded
     QTimer* redraw_;

@@ -3,18 +3,25 @@
 #include "app/session/bench_actions.h"
 
 #include <QDate>
+#include <QFileInfo>
 #include <algorithm>
+#include <cmath>
 #include <deque>
 #include <set>
 
 #include "app/look/text.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
+#include "core/colour/primaries_text.h"
 #include "io/series_file.h"
+#include "paper/document_pdf.h"
+#include "words/series_words.h"
+#include "words/terms_words.h"
 #include "workflow/chart_shot.h"
 #include "workflow/intake.h"
 #include "workflow/kit_lookup.h"
 #include "workflow/series.h"
+#include "workflow/single_export.h"
 
 namespace refero {
 
@@ -134,7 +141,16 @@ void BenchActions::setNormal(const QString& path) {
 
 void BenchActions::setLimits(const SeriesLimits& limits) {
     limits_ = limits;
-    analyse();
+    if (!series_) return analyse();
+    // Nothing is measured anew; what is being measured goes on by the limits that it began with.
+    session_.background(
+        [series = series_, given = given_, limits] { return judgedBy(*series, given, limits); },
+        [this, series = series_](const Series& judged) {
+            if (series_ != series) return;
+            series_ = std::make_shared<const Series>(judged);
+            emit seriesChanged();
+        },
+        Urgency::now);
 }
 
 const BenchShot* BenchActions::shotOf(std::size_t seriesShot) const {
@@ -172,6 +188,33 @@ void BenchActions::keep() {
     emit this->kept(kept ? tr("The test stays with %1 in the kit.").arg(name) : text(kept.error().message));
 }
 
+void BenchActions::shareLut(std::size_t profile, const QString& path) {
+    if (!series_ || profile >= series_->profiles.size()) return;
+    const SeriesProfile& p = series_->profiles[profile];
+    workflow::SingleExport wish;
+    wish.card = true;
+    for (const SeriesStep& step : p.steps) {
+        const BenchShot* shot = shotOf(step.shot);
+        // A third of a stop beyond the ends is within what they are told by.
+        constexpr double kSlack = 0.17;
+        if (shot && shot->reading && step.stops >= p.usableLow - kSlack &&
+            step.stops <= p.usableHigh + kSlack)
+            wish.pool.push_back({*shot->reading, 1, words::exposure(step.stops)});
+    }
+    Correction own = p.correction;
+    own.name = bodyName().toStdString() + ", " + p.name;
+    session_.background(
+        [own, wish, path = path.toStdString()](const std::stop_token& stop) {
+            return workflow::exportSingle(path, own, wish, paper::writeDocument, stop);
+        },
+        [this, path](const Result<workflow::SingleOutcome>& done) {
+            const QString file = QFileInfo(path).fileName();
+            emit kept(done ? tr("%1 is written, with a card for the camera. %2")
+                                 .arg(file, text(words::poolSentence(done->correction)))
+                           : text(done.error().message));
+        });
+}
+
 void BenchActions::analyse() {
     analysis_.request_stop();
     std::vector<Reading> readings;
@@ -198,19 +241,21 @@ void BenchActions::analyse() {
         if (auto t = Transfer::fromLog(curve.curve)) options.curves.push_back(*std::move(t));
     analysis_ = std::stop_source();
     options.stop = analysis_.get_token();
-    session_.background(
-        [given = std::move(given), options](const std::stop_token&) { return analysed(given, options); },
-        [this, from, job = ++job_](const Result<Series>& s) {
-            if (job != job_) return;
-            if (!s) {
-                if (s.error().kind != ErrorKind::stopped) emit seriesFailed(text(s.error().message));
-                return;
-            }
-            inSeries_ = from;
-            series_ = std::make_shared<const Series>(*s);
-            emit seriesChanged();
-        },
-        Urgency::now);
+    session_.background([given, options](const std::stop_token&) { return analysed(given, options); },
+                        [this, from, given, job = ++job_](const Result<Series>& s) {
+                            if (job != job_) return;
+                            if (!s) {
+                                if (s.error().kind != ErrorKind::stopped)
+                                    emit seriesFailed(text(s.error().message));
+                                return;
+                            }
+                            inSeries_ = from;
+                            given_ = given;
+                            series_ = std::make_shared<const Series>(*s);
+                            emit seriesChanged();
+                            if (!(series_->limits == limits_)) setLimits(limits_);
+                        },
+                        Urgency::now);
 }
 
 void BenchActions::addTransforms(const QStringList& paths) {
@@ -240,7 +285,29 @@ void BenchActions::assessOn(int setup) {
     setup_ = setup;
     const Setup* s = session_.setup(setup);
     assessedOn_ = s && s->reading ? patchesOf(*s->reading) : std::vector<Vector3>();
+    std::erase_if(trials_, [](const Trial& t) { return t.path == kDataSheet; });
+    if (const auto gamut = s && s->reading ? gamutOf(*s->reading) : std::nullopt) {
+        Trial own;
+        own.path = kDataSheet;
+        own.stated.gamut = gamut;
+        trials_.insert(trials_.begin() + std::min<std::ptrdiff_t>(1, std::ssize(trials_)), std::move(own));
+    }
     for (std::size_t i = 0; i < trials_.size(); ++i) tryOut(i);
+}
+
+std::optional<Primaries> BenchActions::gamutOf(const Reading& reading) const {
+    if (!reading.encoding.logCurve()) return {};
+    const auto* setup = session_.contents().find<plan::Setup>(setup_);
+    for (const auto& [id, curve] : session_.contents().all<plan::RecordingCurve>()) {
+        if (curve.gamut.empty() || (curve.body && setup && curve.body != setup->conditions.body)) continue;
+        const auto own = Transfer::fromLog(curve.curve);
+        const auto same = [&](double light) {
+            return std::abs(own->encode(light) - reading.encoding.encode(light)) < 1e-6;
+        };
+        if (own && same(0.002) && same(0.02) && same(0.2))
+            if (const auto gamut = primariesFrom(curve.gamut)) return *gamut;
+    }
+    return {};
 }
 
 bool BenchActions::isOutOfDate() const {
@@ -255,7 +322,8 @@ void BenchActions::tryOut(std::size_t trial) {
     const Setup* s = session_.setup(setup_);
     if (!s || !s->reading) return emit trialsChanged();
     session_.background(
-        [path = t.path.toStdString(), reading = *s->reading, stated = t.stated](const std::stop_token& stop) {
+        [path = t.path == kDataSheet ? std::string() : t.path.toStdString(), reading = *s->reading,
+         stated = t.stated](const std::stop_token& stop) {
             return workflow::assess(path, std::span(&reading, 1), stated, stop);
         },
         [this, path = t.path, setup = setup_](const Result<workflow::Assessed>& done) {

@@ -54,14 +54,18 @@ class BenchActions : public QObject {
     /// What can be used of each profile stays with the body in the kit; one step. A body that the kit does
     /// not have is entered.
     void keep();
+    /// One LUT (.cube) that all usable steps of a profile share, with a card for the person at the camera.
+    void shareLut(std::size_t profile, const QString& path);
 
     // Transforms of others, on the current setup's chart shot.
     struct Trial {
-        QString path;  ///< empty: as recorded
+        QString path;  ///< empty: as recorded; kDataSheet: the recording by its own curve and gamut
         std::shared_ptr<const workflow::Assessed> result;
         QString why;  ///< there is no result
         workflow::StatedTerms stated;
     };
+    /// There where the kit has the gamut of the setup's recording.
+    inline static const QString kDataSheet = QStringLiteral("\n");
     const std::vector<Trial>& trials() const { return trials_; }
     void addTransforms(const QStringList& paths);
     void removeTransform(const QString& path);
@@ -85,11 +89,13 @@ class BenchActions : public QObject {
     void readNext();
     void analyse();
     void tryOut(std::size_t trial);
+    std::optional<Primaries> gamutOf(const Reading& reading) const;
 
     Session& session_;
     std::shared_ptr<Run> run_;
     std::vector<BenchShot> shots_;
     std::vector<std::size_t> inSeries_;  ///< of shots_, in the series' numbering
+    std::vector<SeriesShot> given_;      ///< that the series was made from
     SeriesLimits limits_;
     QString normal_;
     std::shared_ptr<const Series> series_;

@@ -7,6 +7,7 @@
 
 #include "app/session/session.h"
 #include "paper/document_pdf.h"
+#include "words/terms_words.h"
 
 namespace refero {
 
@@ -46,15 +47,18 @@ studio::Id HandoverActions::keep(int id, HandoverRecord record) {
     return kept.value_or(0);
 }
 
-void HandoverActions::handOver(int id, const QString& target, const io::ExportOptions& options) {
+void HandoverActions::handOver(int id, const QString& target, const workflow::SingleExport& wish) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction) return;
-    session_.background([correction = *s->correction, path = target.toStdString(),
-                         options] { return workflow::exportTo(path, correction, options); },
-                        [this, id](Result<HandedItem> gone) {
-                            if (gone) keep(id, std::move(gone->record));
-                            emit handedOver(id, gone ? QString() : text(gone.error().message));
-                        });
+    session_.background(
+        [correction = *s->correction, path = target.toStdString(), wish](const std::stop_token& stop) {
+            return workflow::exportSingle(path, correction, wish, paper::writeDocument, stop);
+        },
+        [this, id](Result<workflow::SingleOutcome> gone) {
+            if (!gone) return emit handedOver(id, text(gone.error().message), {});
+            for (HandedItem& item : gone->items) keep(id, std::move(item.record));
+            emit handedOver(id, {}, text(words::poolSentence(gone->correction)));
+        });
 }
 
 studio::FramesToRender HandoverActions::framesFor(int id, const workflow::FramesWish& wish) const {

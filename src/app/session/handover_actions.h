@@ -10,6 +10,7 @@
 
 #include "app/session/frame_queue.h"
 #include "workflow/delivery.h"
+#include "workflow/single_export.h"
 
 namespace refero {
 
@@ -26,8 +27,8 @@ class HandoverActions : public QObject {
     /// What a kind of file would lose of the setup's correction; `done` is told in the background.
     void foresee(int id, const io::ExportOptions& options,
                  const std::function<void(const Result<io::Foreseen>&)>& done);
-    /// A single file.
-    void handOver(int id, const QString& target, const io::ExportOptions& options);
+    /// A single file, with what may go along.
+    void handOver(int id, const QString& target, const workflow::SingleExport& wish);
 
     /// All that a receiver gets, into a folder, one after the other in the background; then the frames.
     void give(int id, const workflow::Delivery& delivery, const QString& folder);
@@ -43,7 +44,8 @@ class HandoverActions : public QObject {
     void goOnWith(int handover);
 
   signals:
-    void handedOver(int id, const QString& error);
+    /// Of a single file; `told` is what a shared correction costs each, empty where it is the setup's own.
+    void handedOver(int id, const QString& error, const QString& told);
     /// Of a delivery: what becomes of its item, in words.
     void told(int item, const QString& state);
     /// All of it went out but for what is named.

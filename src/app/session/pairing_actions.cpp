@@ -13,31 +13,58 @@ PairingActions::PairingActions(Session& session) : QObject(&session), session_(s
     connect(&session, &Session::studioChanged, this, [this] { matches_.clear(); });
 }
 
-void PairingActions::find(int leader, int follower, const MatchOptions& options) {
+void PairingActions::find(int leader, int follower, const MatchOptions& options,
+                          const std::optional<workflow::LeaderTransform>& through) {
     const Setup *a = session_.setup(leader), *b = session_.setup(follower);
     if (!a || !b) return;
+    sure_.request_stop();
     const int job = ++jobs_[follower];
-    auto task = workflow::pairingTask(*a, *b, session_.day().shoot, options);
+    auto task = workflow::pairingTask(*a, *b, session_.day().shoot, options, through);
     if (!task) {
         matches_.erase(follower);
         return emit failed(follower, text(task.error().message));
     }
-    session_.background([task = *std::move(task)](const std::stop_token& stop) { return task.run(stop); },
-                        [this, follower, job](const Result<Match>& m) {
+    session_.background([task = *task](const std::stop_token& stop) { return task.run(stop); },
+                        [this, follower, job, task = *task](const Result<workflow::FoundMatch>& m) {
                             if (jobs_[follower] != job) return;
                             if (!m) {
                                 matches_.erase(follower);
                                 return emit failed(follower, text(m.error().message));
                             }
-                            matches_[follower] = std::make_shared<const Match>(*m);
+                            matches_[follower] = std::make_shared<const workflow::FoundMatch>(*m);
                             emit found(follower);
+                            if (jobs_[follower] == job) makeSure(follower, task);
                         },
                         Urgency::now);
 }
 
+// The same match once more, with the readings drawn anew. Nobody waits for it.
+void PairingActions::makeSure(int follower, workflow::PairingTask task) {
+    task.options.fit.resamples = workflow::kResamples;
+    sure_ = std::stop_source();
+    session_.background(
+        [task = std::move(task), given = sure_.get_token()](const std::stop_token& ended) {
+            std::stop_source either;
+            const auto stop = [&] { either.request_stop(); };
+            const std::stop_callback one(given, stop), other(ended, stop);
+            return task.run(either.get_token());
+        },
+        [this, follower, job = jobs_[follower]](const Result<workflow::FoundMatch>& m) {
+            if (jobs_[follower] != job || !m || !m->match.correction.certainty) return;
+            matches_[follower] = std::make_shared<const workflow::FoundMatch>(*m);
+            emit madeSure(follower);
+        },
+        Urgency::later);
+}
+
 std::shared_ptr<const Match> PairingActions::match(int follower) const {
     const auto at = matches_.find(follower);
-    return at == matches_.end() ? nullptr : at->second;
+    return at == matches_.end() ? nullptr : std::shared_ptr<const Match>(at->second, &at->second->match);
+}
+
+std::shared_ptr<const workflow::SeenThrough> PairingActions::leaderThrough(int follower) const {
+    const auto at = matches_.find(follower);
+    return at == matches_.end() ? nullptr : at->second->leaderThrough;
 }
 
 void PairingActions::keep(int follower) {
@@ -53,17 +80,18 @@ void PairingActions::keep(int follower) {
     if (session_.commit(edit)) emit kept(follower);
 }
 
-void PairingActions::matchAll(int leader, const std::vector<int>& followers) {
+void PairingActions::matchAll(int leader, const std::vector<int>& followers,
+                              const std::optional<workflow::LeaderTransform>& through) {
     std::vector<std::pair<int, workflow::PairingTask>> tasks;
     const Setup* a = session_.setup(leader);
     for (const int id : followers) {
         const Setup* b = session_.setup(id);
         if (!a || !b) continue;
-        auto task = workflow::pairingTask(*a, *b, session_.day().shoot, {});
+        auto task = workflow::pairingTask(*a, *b, session_.day().shoot, {}, through);
         if (!task) return emit failed(id, text(task.error().message));
         tasks.emplace_back(id, *std::move(task));
     }
-    using Found = std::vector<std::pair<int, Result<Match>>>;
+    using Found = std::vector<std::pair<int, Result<workflow::FoundMatch>>>;
     session_.background(
         [tasks = std::move(tasks)](const std::stop_token& stop) {
             Found out;
@@ -74,8 +102,8 @@ void PairingActions::matchAll(int leader, const std::vector<int>& followers) {
             Edit edit = session_.studio()->edit("Match all cameras of the scene");
             for (const auto& [id, m] : found) {
                 if (!m) return emit failed(id, text(m.error().message));
-                if (!workflow::keepCorrection(edit, session_.contents(), id, m->correction)) continue;
-                matches_[id] = std::make_shared<const Match>(*m);
+                if (!workflow::keepCorrection(edit, session_.contents(), id, m->match.correction)) continue;
+                matches_[id] = std::make_shared<const workflow::FoundMatch>(*m);
             }
             if (!session_.commit(edit)) return;
             for (const auto& each : found) emit kept(each.first);

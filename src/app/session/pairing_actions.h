@@ -5,6 +5,8 @@
 #include <QObject>
 #include <map>
 #include <memory>
+#include <optional>
+#include <stop_token>
 #include <vector>
 
 #include "workflow/pairing.h"
@@ -20,24 +22,34 @@ class PairingActions : public QObject {
   public:
     explicit PairingActions(Session& session);
 
-    /// Finds how `follower` would look like `leader`. The latest asked for counts.
-    void find(int leader, int follower, const MatchOptions& options);
+    /// Finds how `follower` would look like `leader`, or like what `through` makes of it; how sure its
+    /// figures are follows a little later. The latest asked for counts.
+    void find(int leader, int follower, const MatchOptions& options,
+              const std::optional<workflow::LeaderTransform>& through = {});
     /// The one that was found last for this follower; null where none is.
     std::shared_ptr<const Match> match(int follower) const;
+    /// Through what its leader's pictures are seen; null: match()->leaderView says it.
+    std::shared_ptr<const workflow::SeenThrough> leaderThrough(int follower) const;
     /// Makes the found match the follower's correction.
     void keep(int follower);
     /// Finds and keeps one for each of these, one step for all.
-    void matchAll(int leader, const std::vector<int>& followers);
+    void matchAll(int leader, const std::vector<int>& followers,
+                  const std::optional<workflow::LeaderTransform>& through = {});
 
   signals:
     void found(int follower);
+    /// The match that was found has the intervals of its figures now.
+    void madeSure(int follower);
     void failed(int follower, const QString& message);
     void kept(int follower);
 
   private:
     Session& session_;
-    std::map<int, std::shared_ptr<const Match>> matches_;
+    void makeSure(int follower, workflow::PairingTask task);
+
+    std::map<int, std::shared_ptr<const workflow::FoundMatch>> matches_;
     std::map<int, int> jobs_;  ///< the latest of each follower
+    std::stop_source sure_;    ///< the intervals that are worked out
 };
 
 }  // namespace refero

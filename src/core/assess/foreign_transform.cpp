@@ -54,6 +54,24 @@ std::vector<Lab> referencesOf(const Reading& r) {
 
 }  // namespace
 
+Result<ForeignTransform> byDataSheet(const Transfer& encoding, const Primaries& gamut) {
+    const auto white = nominalWhite(encoding);
+    if (!white)
+        return failure("The curve " + std::string(encoding.name()) +
+                       " does not say where white belongs, so its recording has no colours of its own. A log "
+                       "curve by constants does.");
+    ForeignTransform out;
+    out.name = "By its data sheet";
+    out.kind = "Its own curve and gamut";
+    out.feed = Encoding::linear;
+    out.balance = FeedBalance::asRecorded;
+    out.space = OutputSpace::xyzD50;
+    out.apply = [toXyz = Matrix3(rgbToXyzD50(gamut) / *white)](const Vector3& fed) -> Vector3 {
+        return toXyz * fed;
+    };
+    return out;
+}
+
 FedTransform::FedTransform(const ForeignTransform& transform, const TransformTerms& terms,
                            const Reading& reading)
     : transform_(&transform), terms_(terms), reading_(&reading) {

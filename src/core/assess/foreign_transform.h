@@ -32,6 +32,10 @@ struct ForeignTransform {
     std::vector<std::string> remarks;  ///< what was seen in the file, a sentence each
 };
 
+/// A recording seen through its own curve and gamut, as its data sheet has them: what it shows if the camera
+/// keeps its word. Errors: a curve that does not say where white belongs.
+Result<ForeignTransform> byDataSheet(const Transfer& encoding, const Primaries& gamut);
+
 /// How a transform is fed and what its numbers mean.
 struct TransformTerms {
     Transfer feed = Encoding::srgb;

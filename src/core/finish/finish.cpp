@@ -6,6 +6,8 @@
 #include <array>
 #include <cmath>
 #include <cstdio>
+#include <utility>
+#include <vector>
 
 #include "core/colour/adaptation.h"
 #include "core/colour/rgb_space.h"
@@ -49,6 +51,73 @@ RootCurve contrastCurve(double contrast) {
     });
 }
 
+// Where the contrast alone would bring a root.
+double contrasted(const RootCurve* curve, double root) {
+    return curve ? toRoot((*curve)(fromRoot(root))) : root;
+}
+
+/// A curve through black and given points that rises and keeps to their order: cubic, with the slopes of
+/// Fritsch and Carlson, "Monotone piecewise cubic interpolation", SIAM J. Numer. Anal. 17 (1980) 238-246;
+/// straight on above the last.
+class RisingCurve {
+  public:
+    explicit RisingCurve(std::vector<std::pair<double, double>> points) : points_(std::move(points)) {
+        const std::size_t n = points_.size();
+        std::vector<double> secants;
+        for (std::size_t i = 0; i + 1 < n; ++i)
+            secants.push_back((points_[i + 1].second - points_[i].second) /
+                              (points_[i + 1].first - points_[i].first));
+        slopes_.push_back(secants.front());
+        for (std::size_t i = 1; i + 1 < n; ++i) {
+            // The harmonic mean keeps within three times the smaller secant, in which the curve rises.
+            const double a = secants[i - 1], b = secants[i];
+            slopes_.push_back(a * b > 0 ? 2 * a * b / (a + b) : 0);
+        }
+        slopes_.push_back(secants.back());
+    }
+    double operator()(double x) const {
+        const auto& last = points_.back();
+        if (x >= last.first) return last.second + (x - last.first) * slopes_.back();
+        std::size_t i = 0;
+        while (x > points_[i + 1].first) ++i;
+        const double h = points_[i + 1].first - points_[i].first, t = (x - points_[i].first) / h;
+        const double s = 1 - t;
+        return s * s * ((1 + 2 * t) * points_[i].second + t * h * slopes_[i]) +
+               t * t * ((1 + 2 * s) * points_[i + 1].second - s * h * slopes_[i + 1]);
+    }
+
+  private:
+    std::vector<std::pair<double, double>> points_;
+    std::vector<double> slopes_;
+};
+
+// Exposure and contrast are in what the levels get.
+RootCurve levelCurve(const Levels& levels, const RootCurve* contrast, double exposure) {
+    std::vector<std::pair<double, double>> points{{0, 0}};
+    for (const auto* p : {&levels.black, &levels.grey, &levels.white})
+        if (*p)
+            points.emplace_back(contrasted(contrast, toRoot((*p)->light * exposure)), toRoot((*p)->shows));
+    const RisingCurve curve(std::move(points));
+    return RootCurve::sampled([&](double root) { return curve(contrasted(contrast, root)); });
+}
+
+Status risingLevels(const Levels& levels) {
+    constexpr double kLeast = 1e-4, kMost = 16;
+    const LevelPoint* below = nullptr;
+    for (const auto* p : {&levels.black, &levels.grey, &levels.white}) {
+        if (!*p) continue;
+        const LevelPoint& point = **p;
+        if (!(point.light >= kLeast && point.light <= kMost && point.shows >= 0 && point.shows <= kMost))
+            return failure("A level's grey must reflect 0.0001 to 16 and show 0 to 16, 1 being white.");
+        if (below && !(point.light > below->light && point.shows > below->shows))
+            return failure(
+                "Levels must rise: black below mid-grey, mid-grey below white, as seen and as "
+                "wanted.");
+        below = &point;
+    }
+    return {};
+}
+
 constexpr std::array kReady{ReadyFinish{"base", "Base", {}},
                             ReadyFinish{"rounded", "Rounded", {0, 0, 0, 0.5, 1.08}}};
 
@@ -61,7 +130,7 @@ Status Finish::validate() const {
     if (!within(tintDuv, -20, 20)) return failure("A finish's tint must be -20 to 20 thousandths of Duv.");
     if (!within(contrast, -1, 1)) return failure("A finish's contrast must be -1 to 1.");
     if (!within(saturation, 0, 2)) return failure("A finish's saturation must be 0 to 2.");
-    return {};
+    return risingLevels(levels);
 }
 
 Chromaticity warmed(double warmthSteps, double tintDuv) {
@@ -88,6 +157,8 @@ CompiledFinish compile(const Finish& f) {
     out.toWorking = working.inverse() * all;
     out.toXyzD50 = working;
     if (f.contrast != 0) out.curve = contrastCurve(f.contrast);
+    if (!f.levels.isNone())
+        out.curve = levelCurve(f.levels, out.curve ? &*out.curve : nullptr, std::exp2(f.exposureStops));
     return out;
 }
 
@@ -124,6 +195,7 @@ std::string inWords(const Finish& f) {
     add(f.tintDuv < 0, "%.1f more magenta", -f.tintDuv);
     add(f.contrast != 0, "contrast %+.0f %%", 100 * f.contrast);
     add(f.saturation != 1, "saturation %.0f %%", 100 * f.saturation);
+    if (!f.levels.isNone()) out += out.empty() ? "levels by hand" : ", levels by hand";
     return out;
 }
 

@@ -12,6 +12,20 @@
 
 namespace refero {
 
+/// A grey of the corrected scene and what it is to show, both as light with the perfect diffuser at 1.
+struct LevelPoint {
+    double light = 0, shows = 0;
+    friend bool operator==(const LevelPoint&, const LevelPoint&) = default;
+};
+
+/// Levels set by hand: of a dark, a middle and a light grey, as many as are wanted.
+struct Levels {
+    std::optional<LevelPoint> black{}, grey{}, white{};
+
+    bool isNone() const { return *this == Levels{}; }
+    friend bool operator==(const Levels&, const Levels&) = default;
+};
+
 /// Taste, on top of a correction and apart from it. Nothing of it is colour-true: figures and input profiles
 /// are of the correction without it.
 struct Finish {
@@ -23,6 +37,9 @@ struct Finish {
         0;  ///< away from the locus in thousandths of CIE 1960 u, v; above 0 is greener. -20 to 20
     double contrast = 0;    ///< -1 to 1: the slope at mid-grey is 1 + contrast / 4, over roots of light
     double saturation = 1;  ///< 0 to 2, times the distance from grey of the same luminance
+    /// A rising curve that brings these greys to what they are to show, whatever exposure and contrast made
+    /// of them. Light and what is shown must rise from black to white; 0.0001 to 16.
+    Levels levels{};
 
     bool isNone() const { return *this == Finish{}; }
     /// Errors: out of range or no number.

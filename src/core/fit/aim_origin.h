@@ -26,6 +26,8 @@ struct AimOrigin {
     /// Name of the correction through which a scene-linear aim was seen, or of the transform that made a
     /// picture of it; else empty.
     std::string through;
+    /// Of such a transform: its file, and the output space whose numbers it gives; else empty.
+    std::string throughFile, throughSpace;
     /// Mean CIEDE2000 expected of patches that the aim's chart does not have; 0 where the charts are one.
     double translationError = 0;
     std::string fingerprint;  ///< of what the aim was made from; another one makes the correction out of date

@@ -160,6 +160,17 @@ struct GroupFigures {
     double before = 0, after = 0, leftOut = 0;  ///< mean CIEDE2000
 };
 
+/// One of several setups, or steps of exposure, that share a correction.
+struct PooledShot {
+    std::string name;             ///< its light, step or file
+    double weight = 1;            ///< how much it counted
+    double stops = 0;             ///< by which it is brighter than what they share
+    std::optional<double> mired;  ///< by which its light is warmer; nothing where a grey does not tell
+    /// Mean CIEDE2000 over its patches: with a correction of its own; with the shared one, balanced and
+    /// levelled by its own greys; with the shared one as it is, as through a LUT.
+    double own = 0, balanced = 0, asIs = 0;
+};
+
 /// A correction as a document, stage after stage: encoded or linear camera RGB -> linear -> gains and level
 /// -> curves from the greys -> colours, in XYZ relative to D50 -> the look of what it goes towards -> the
 /// finish.
@@ -184,6 +195,7 @@ struct Correction {
     TakenOut lightTakenOut;      ///< of the readings before they were fitted
     /// What was mended in the readings before; those of the first reading first.
     std::vector<Treatment> treatments;
+    std::vector<PooledShot> pool;          ///< whose it is together; empty: of one setup
     bool asShot = false;                   ///< nothing was to be mended
     std::optional<Loan> loan;              ///< what stands in for a chart shot; none where there is one
     Vector3 gains{1, 1, 1};                ///< white balance, green = 1

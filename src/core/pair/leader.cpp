@@ -128,6 +128,8 @@ Result<Aim> aimOf(const Leader& leader, const Chart& follower, const LeaderOptio
                   given.taken,
                   std::string(given.encoding.name()),
                   "",
+                  leader.shownByFile,
+                  leader.shownIn,
                   0,
                   "",
                   {}};

@@ -20,6 +20,8 @@ struct Leader {
     /// pictures, which show themselves.
     std::optional<Correction> through = {};
     std::string shownBy = {};  ///< name of the transform that made a picture of it; empty: it is one itself
+    std::string shownByFile = {},
+                shownIn = {};  ///< the transform's file, the name of the space that it gives
 };
 
 struct LeaderOptions {

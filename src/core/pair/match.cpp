@@ -2,70 +2,25 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/pair/match.h"
 
-#include <Eigen/Cholesky>
-#include <algorithm>
 #include <chrono>
-#include <cmath>
-#include <numeric>
 
-#include "core/colour/difference.h"
-#include "core/colour/lab.h"
 #include "core/colour/shown_picture.h"
-#include "core/fit/candidate.h"
 #include "core/fit/samples.h"
-#include "core/fit/training.h"
 #include "core/read/treatment.h"
 
 namespace refero {
 namespace {
 
-// Of the surfaces that look nearest to it for the follower: what a plane through the leader's colours leaves.
-double spreadAbout(const Vector3& straight, const TrainingView& view) {
-    constexpr std::size_t kNear = 24;
-    const auto roots = [](const Vector3& v) -> Vector3 { return v.cwiseMax(0).cwiseSqrt(); };
-    const Vector3 here = roots(straight);
-    std::vector<std::size_t> order(view.rgb.size());
-    std::iota(order.begin(), order.end(), std::size_t{0});
-    const auto distance = [&](std::size_t i) { return (roots(view.rgb[i]) - here).squaredNorm(); };
-    std::vector<double> distances(order.size());
-    for (std::size_t i = 0; i < order.size(); ++i) distances[i] = distance(i);
-    std::partial_sort(order.begin(), order.begin() + kNear, order.end(),
-                      [&](std::size_t a, std::size_t b) { return distances[a] < distances[b]; });
-    Eigen::Matrix<double, kNear, 4> places;
-    Eigen::Matrix<double, kNear, 3> colours;
-    for (std::size_t k = 0; k < kNear; ++k) {
-        const auto row = static_cast<Eigen::Index>(k);
-        places.row(row) << 1, (roots(view.rgb[order[k]]) - here).transpose();
-        colours.row(row) = toRoots(view.set->reference()[order[k]].vector()).transpose();
-    }
-    const Eigen::Matrix<double, 4, 4> power =
-        places.transpose() * places + 1e-8 * Eigen::Matrix<double, 4, 4>::Identity();
-    const Eigen::Matrix<double, 4, 3> plane = power.ldlt().solve(places.transpose() * colours);
-    double sum = 0;
-    for (Eigen::Index row = 0; row < places.rows(); ++row) {
-        const Vector3 said = (places.row(row) * plane).transpose();
-        sum += ciede2000(toLab(Xyz::from(fromRoots(Vector3(colours.row(row).transpose()))), white::d50),
-                         toLab(Xyz::from(fromRoots(said)), white::d50));
-    }
-    // A plane of four numbers a channel takes its share of the spread along.
-    return sum / static_cast<double>(kNear) * std::sqrt(kNear / (kNear - 4.0));
-}
-
-Unreachable unreachableBy(const Correction& c, std::span<const Reading> follower, const FitOptions& fit) {
-    if (!fit.aim->training) return {};
+Unreachable cannotMeet(const Correction& c, const Leader& leader, std::span<const Reading> follower,
+                       const FitOptions& fit) {
     std::vector<Reading> mended;
     for (const Reading& r : follower)
         mended.push_back(fit.asShot ? r : treated(r, TreatmentTarget::picture).reading);
     const auto chart =
         prepared(mended, {fit.intent, fit.referenceLight, fit.maxClipped, fit.weights,
                           c.greyCurves ? CurveUse::always : CurveUse::never, fit.known, fit.aim});
-    if (!chart || chart->samples.reflectances.empty()) return {};
-    const TrainingView view = TrainingView::of(fit.aim->training.get(), chart->samples);
-    Unreachable out;
-    if (view.rgb.empty()) return out;
-    for (std::size_t i = 0; i < chart->samples.size(); ++i)
-        out[chart->reading.patches[chart->samples.index[i]].id] = spreadAbout(chart->samples.rgb[i], view);
-    return out;
+    if (!chart) return {};
+    return unreachableBy(*fit.aim, leader.reading, chart->reading, chart->samples);
 }
 
 Status ofTwoFrames(const Leader& leader, std::span<const Reading> follower) {
@@ -110,7 +65,7 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
 
     Match out;
     out.leaderView = fitOptions.aim->view;
-    out.unreachable = unreachableBy(*whole, follower, fitOptions);
+    out.unreachable = cannotMeet(*whole, leader, follower, fitOptions);
     const Reading& first = follower.front();
     std::optional<PictureLook> own;
     const std::optional<Matrix3> primaries =

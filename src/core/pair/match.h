@@ -12,6 +12,7 @@
 #include "core/pair/leader.h"
 #include "core/pair/light_difference.h"
 #include "core/pair/steps.h"
+#include "core/pair/unreachable.h"
 
 namespace refero {
 
@@ -24,10 +25,6 @@ struct MatchOptions {
     StepSet taken() const;
 };
 
-/// What cannot meet: of a patch, the mean CIEDE2000 that the best transform of the follower's numbers leaves
-/// of surfaces that it sees like this patch.
-using Unreachable = std::map<std::string, double>;
-
 /// One camera made to look like another.
 struct Match {
     Correction correction;           ///< the follower's, towards the leader; with the steps that are taken
@@ -35,8 +32,8 @@ struct Match {
     LightDifference light;
     std::shared_ptr<const StepwiseMatch> stepwise;  ///< the whole match, to be looked at step by step
     std::shared_ptr<const Correction> leaderView;   ///< through which the leader's pictures are seen
-    Unreachable unreachable;  ///< empty where the charts have no spectra or the leader is a picture
-    double milliseconds = 0;  ///< that it took
+    Unreachable unreachable;                        ///< empty where it cannot be told
+    double milliseconds = 0;                        ///< that it took
 };
 
 /// Errors: those of aimOf() and fit(), one frame on both sides, steps that cannot be held back alone.

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/colour/primaries_text.h"
 #include "core/plan/moment.h"
 
 namespace refero::plan {
@@ -140,7 +141,10 @@ Status validate(const ProfileTest& t) {
 }
 
 Status validate(const RecordingCurve& c) {
-    return all({named("The curve", c.label), refero::validate(c.curve)});
+    Status gamut;
+    if (!c.gamut.empty())
+        if (auto p = primariesFrom(c.gamut); !p) gamut = tl::unexpected(p.error());
+    return all({named("The curve", c.label), refero::validate(c.curve), gamut});
 }
 
 }  // namespace refero::plan

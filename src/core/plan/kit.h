@@ -92,7 +92,8 @@ struct RecordingCurve {
     std::string label{};
     Id body = 0;  ///< 0: any
     Recording recording = Recording::logVideo;
-    LogCurve curve{};  ///< its name is the label
+    LogCurve curve{};     ///< its name is the label
+    std::string gamut{};  ///< as primariesFrom() takes it; empty: not known
 };
 
 /// What a test on the bench said of a body in one recording profile. Stops are from the exposure that the

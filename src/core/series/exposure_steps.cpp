@@ -33,9 +33,9 @@ std::optional<Level> levelOf(const PatchReading& p, int channel) {
 }
 
 // What was seen of the levels, a row a shot; the levels of patches are taken out in closed form.
-class Levels {
+class ChartLevels {
   public:
-    explicit Levels(std::span<const Reading* const> shots)
+    explicit ChartLevels(std::span<const Reading* const> shots)
         : shots_(shots.size()), cells_(3 * shots.front()->patches.size()) {
         seen_.resize(shots_ * cells_);
         for (std::size_t s = 0; s < shots_; ++s)
@@ -288,7 +288,7 @@ std::optional<double> statedStops(const CameraSettings& s, double ndStops) {
 
 Result<ToldSteps> stepsByLevel(std::span<const Reading* const> shots) {
     if (auto ok = ofOneChart(shots); !ok) return tl::unexpected(ok.error());
-    return Levels(shots).solved();
+    return ChartLevels(shots).solved();
 }
 
 Result<ToldSteps> stepsByGreys(std::span<const Reading* const> shots) {

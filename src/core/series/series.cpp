@@ -162,6 +162,25 @@ double fromNominal(const Reading& r) {
     return std::abs(std::log2(white / nominalWhite(r.encoding).value_or(kUsualWhite)));
 }
 
+// What is known to be wrong with a reading is mended. What has clipped counts as it is: whoever exposes so
+// has it in the picture.
+SeriesShot mended(SeriesShot s) {
+    std::vector<bool> left;
+    for (const PatchReading& p : s.reading.patches) left.push_back(p.leftOut);
+    s.reading = treated(std::move(s.reading)).reading;
+    for (std::size_t i = 0; i < left.size(); ++i) s.reading.patches[i].leftOut = left[i];
+    return s;
+}
+
+// All that limits have a say in.
+void judge(SeriesProfile& p, std::span<const SeriesShot> mendedShots, const SeriesLimits& limits) {
+    setUsableRange(p, mendedShots, limits);
+    setBestOffset(p, limits);
+    std::vector<const Reading*> readings;
+    for (const SeriesStep& s : p.steps) readings.push_back(&mendedShots[s.shot].reading);
+    p.range = dynamicRange(readings, limits.signalToNoise);
+}
+
 class Analysis {
   public:
     Analysis(std::span<const SeriesShot> shots, const SeriesOptions& options)
@@ -217,15 +236,8 @@ class Analysis {
         return out;
     }
 
-    // What is known to be wrong with a reading is mended. What has clipped counts as it is: whoever exposes
-    // so has it in the picture.
     void mend() {
-        for (SeriesShot& s : shots_) {
-            std::vector<bool> left;
-            for (const PatchReading& p : s.reading.patches) left.push_back(p.leftOut);
-            s.reading = treated(std::move(s.reading)).reading;
-            for (std::size_t i = 0; i < left.size(); ++i) s.reading.patches[i].leftOut = left[i];
-        }
+        for (SeriesShot& s : shots_) s = mended(std::move(s));
     }
 
     std::size_t nominalOf(const SteppedProfile& p) const {
@@ -287,8 +299,7 @@ class Analysis {
             step.stated = p.stated[k];
         }
         measure(out);
-        setUsableRange(out, shots_, options_.limits);
-        setBestOffset(out, options_.limits);
+        judge(out, shots_, options_.limits);
         describeRecording(out);
         return out;
     }
@@ -314,17 +325,13 @@ class Analysis {
     }
 
     void describeRecording(SeriesProfile& p) {
-        std::vector<const Reading*> readings;
         std::vector<ExposedReading> exposed;
-        for (const SeriesStep& s : p.steps) {
-            readings.push_back(&shots_[s.shot].reading);
-            exposed.push_back({readings.back(), s.stops});
-        }
-        p.range = dynamicRange(readings, options_.limits.signalToNoise);
+        for (const SeriesStep& s : p.steps) exposed.push_back({&shots_[s.shot].reading, s.stops});
+        const Transfer& encoding = exposed.front().reading->encoding;
         p.curve = characteristicCurve(exposed);
-        p.stated = curveFit(p.curve, readings.front()->encoding);
+        p.stated = curveFit(p.curve, encoding);
         for (const Transfer& curve : options_.curves) {
-            if (curve == readings.front()->encoding) continue;
+            if (curve == encoding) continue;
             const auto fit = curveFit(p.curve, curve);
             if (fit && (!p.nearest || fit->missed < p.nearest->missed)) p.nearest = fit;
         }
@@ -410,6 +417,15 @@ std::vector<std::size_t> stripPatches(const Chart& chart) {
     }
     for (const auto& found : {skin, red, midGreyOf(chart)})
         if (found) out.push_back(*found);
+    return out;
+}
+
+Series judgedBy(const Series& series, std::span<const SeriesShot> shots, const SeriesLimits& limits) {
+    std::vector<SeriesShot> all(shots.size());
+    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { all[i] = mended(shots[i]); });
+    Series out = series;
+    out.limits = limits;
+    for (SeriesProfile& p : out.profiles) judge(p, all, limits);
     return out;
 }
 

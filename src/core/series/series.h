@@ -63,6 +63,8 @@ struct SeriesLimits {
     double chromaNoise = kBlotches;  ///< of one pixel, a* and b*, after the full correction
     double signalToNoise = 2;        ///< at which the dynamic range ends
     double headroomStops = 1;        ///< kept above a white patch by the best offset; common practice
+
+    friend bool operator==(const SeriesLimits&, const SeriesLimits&) = default;
 };
 
 /// What bounds the usable range.
@@ -144,6 +146,9 @@ struct SeriesOptions {
 
 /// Errors: no chart shot, none that a correction can be built from, stopped.
 Result<Series> analysed(std::span<const SeriesShot> shots, const SeriesOptions& options = {});
+
+/// The same series by other limits, without measuring anything anew; `shots` are those that it was made from.
+Series judgedBy(const Series& series, std::span<const SeriesShot> shots, const SeriesLimits& limits);
 
 /// Patches that a strip over all steps shows: skin, the most saturated red, mid-grey; those that the chart
 /// has.

@@ -9,11 +9,13 @@
 #include <cstdio>
 #include <span>
 
+#include "core/assess/tolerance.h"
 #include "core/colour/tetrahedra.h"
 #include "core/grade/exposure_marks.h"
 #include "core/render/render.h"
 #include "io/handover/grid_polish.h"
 #include "words/pair_words.h"
+#include "words/terms_words.h"
 
 namespace refero::io {
 namespace {
@@ -50,16 +52,18 @@ std::string feedLine(const CubeOptions& o) {
 std::string marksLine(const Correction& c, const CubeOptions& o) {
     std::string out;
     for (const ExposureMark& m : exposureMarks(c, o.encoding, o.exposureOffsetStops, o.videoRange)) {
-        char text[80];
-        std::snprintf(text, sizeof text, " at code %.0f of 1023 (%.0f %% of the signal, green)", m.code,
-                      m.percent);
-        out += out.empty() ? "# It fits where " : ", ";
-        out += m.what == ExposureMark::What::midGrey ? "mid-grey (18 %) lies"
-               : m.what == ExposureMark::What::white ? "white"
-                                                     : "skin " + oneLine(m.patch);
-        out += text;
+        const bool first = out.empty();
+        out += first ? "# It fits where " : ", ";
+        out += oneLine(words::name(m)) + (first ? " lies at " : " at ") + words::place(m);
     }
     return out.empty() ? out : out + ".\n";
+}
+
+// How far it may be exposed otherwise, and whose it is.
+std::string holdsLine(const Correction& c) {
+    std::string out = "# " + oneLine(words::sentence(exposureTolerance(c))) + "\n";
+    if (!c.pool.empty()) out += "# " + oneLine(words::poolSentence(c)) + "\n";
+    return out;
 }
 
 // Of a match: between which bodies, and where it holds.
@@ -73,7 +77,8 @@ std::string heading(const Correction& c, const CubeOptions& o) {
     return "# Made by Refero from " + oneLine(c.chartName) + ", model " + std::string(name(c.model)) + ".\n" +
            feedLine(o) + "# It gives " + std::string(info(o.space).label) + " (" +
            std::string(info(o.space).name) + ", " + (o.videoRange ? "video" : "full") +
-           " range): " + std::string(info(o.space).viewing) + ".\n" + marksLine(c, o) + towards(c);
+           " range): " + std::string(info(o.space).viewing) + ".\n" + marksLine(c, o) + holdsLine(c) +
+           towards(c);
 }
 
 }  // namespace

@@ -68,6 +68,7 @@ bool isWarmer(const Correction& first, const Correction& second) {
 std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish) {
     Finish contrast;
     contrast.contrast = finish.contrast;
+    contrast.levels = finish.levels;
     const auto curve = compile(contrast).curve;
     if (!curve) return {{0, 0}, {1, 1}};
     // Evenly over roots of light, where the curve itself is even.

@@ -36,7 +36,7 @@ struct DcpProfile {
     Xyz toXyzD50(const Vector3& cameraRgb, const Vector3& neutral, std::size_t index = 0) const;
 };
 
-/// The contrast of a finish as such a curve: it holds black, mid-grey and white.
+/// The contrast of a finish and its levels as such a curve, from 0 to 1.
 std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish);
 
 /// Camera RGB of a grey as the correction's chart showed it, the strongest channel 1.

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <limits>
 
+#include "core/assess/levels.h"
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/spectra/temperature.h"
@@ -122,6 +123,87 @@ TEST(Finish, IsToldInWords) {
     EXPECT_EQ(inWords({.exposureStops = 0.5, .warmthSteps = 2}), "+0.50 stops, 2.0 steps warmer");
     EXPECT_EQ(inWords({.tintDuv = -3, .contrast = 0.2, .saturation = 0.9}),
               "3.0 more magenta, contrast +20 %, saturation 90 %");
+}
+
+// Whatever exposure and contrast make of them.
+TEST(Finish, LevelsBringGreysToWhatTheyAreToShow) {
+    const Levels levels{LevelPoint{0.031, 0.004}, LevelPoint{0.19, 0.14}, LevelPoint{0.88, 0.95}};
+    for (const double exposure : {-1.0, 0.0, 1.5})
+        for (const double contrast : {-1.0, 0.0, 0.8}) {
+            const Finish f{.exposureStops = exposure, .contrast = contrast, .levels = levels};
+            ASSERT_TRUE(f.validate());
+            for (const auto& p : {*levels.black, *levels.grey, *levels.white})
+                EXPECT_NEAR(through(kGrey * p.light, f).y, p.shows, exposure > 1 ? 0.015 : 0.004)
+                    << exposure << ", " << contrast;
+            double below = -1;
+            for (double light = 0; light < 2; light += 0.01) {
+                const double y = through(kGrey * light, f).y;
+                EXPECT_GE(y, below) << light;
+                below = y;
+            }
+        }
+    // One alone leaves black where it is and goes on above.
+    const Finish one{.levels = {{}, LevelPoint{0.18, 0.25}, {}}};
+    EXPECT_NEAR(through(kGrey * 0.18, one).y, 0.25, 0.002);
+    EXPECT_NEAR(through(kGrey * 0, one).y, 0, 1e-9);
+    EXPECT_GT(through(kGrey * 1, one).y, 1);
+    EXPECT_EQ(inWords(one), "levels by hand");
+    // Those that are there already move nothing.
+    const Finish same{.levels = {LevelPoint{0.03, 0.03}, {}, LevelPoint{0.9, 0.9}}};
+    for (const double light : {0.01, 0.2, 0.5, 1.2}) EXPECT_NEAR(through(kGrey * light, same).y, light, 1e-3);
+}
+
+TEST(Finish, LevelsThatDoNotRiseAreRefused) {
+    const auto valid = [](const Levels& l) { return Finish{.levels = l}.validate().has_value(); };
+    EXPECT_FALSE(valid({LevelPoint{0.2, 0.1}, LevelPoint{0.1, 0.2}, {}}));
+    EXPECT_FALSE(valid({LevelPoint{0.1, 0.3}, {}, LevelPoint{0.9, 0.2}}));
+    EXPECT_FALSE(valid({LevelPoint{0, 0.3}, {}, {}}));
+    EXPECT_FALSE(valid({{}, LevelPoint{0.2, std::numeric_limits<double>::quiet_NaN()}, {}}));
+    EXPECT_TRUE(valid({LevelPoint{0.03, 0}, LevelPoint{0.2, 0.2}, {}}));
+}
+
+// ITU-R BT.1886, annex 1, with black at 0: L = V^2.4. ITU-R BT.2408, table 1: diffuse white at 75 % of HLG
+// and 58 % of PQ.
+TEST(Levels, AreInTheSignalOfADisplay) {
+    EXPECT_NEAR(signalPercent(OutputSpace::bt1886, 0.18), 100 * std::pow(0.18, 1 / 2.4), 0.01);
+    EXPECT_NEAR(signalPercent(OutputSpace::bt1886, lightOfSignal(OutputSpace::bt1886, 105)), 105, 0.01)
+        << "above white";
+    EXPECT_NEAR(signalPercent(OutputSpace::rec2100hlg, 1), 75, 0.2);
+    EXPECT_NEAR(signalPercent(OutputSpace::rec2100pq, 1), 58, 0.2);
+    for (const OutputSpace s : {OutputSpace::bt1886, OutputSpace::srgb, OutputSpace::rec2100pq})
+        for (const double percent : {0.0, 3.0, 42.0, 92.0})
+            EXPECT_NEAR(signalPercent(s, lightOfSignal(s, percent)), percent, 0.01);
+}
+
+// A curve that lifts the middle makes colours paler, by common practice; one that drops it stronger.
+TEST(Levels, SayWhatTheyDoToColours) {
+    Correction c;
+    const auto patch = [&](const char* id, Role role, double L, double C, double h) {
+        PatchResult& p = c.patches.emplace_back();
+        p.id = id;
+        p.role = role;
+        p.reference = p.after = toLab(Lch{L, C, h, white::d50});
+    };
+    patch("G1", Role::neutral, 50, 0, 0);
+    patch("S1", Role::skin, 60, 25, 60);
+    patch("R1", Role::primary, 45, 50, 30);
+    ASSERT_TRUE(lightOfGrey(c, "G1"));
+    const double light = *lightOfGrey(c, "G1");
+    EXPECT_NEAR(light, 0.184, 0.001);
+    EXPECT_FALSE(lightOfGrey(c, "S1"));
+    EXPECT_FALSE(lightOfGrey(c, "X9"));
+    EXPECT_TRUE(levelEffects(c, {}).empty());
+    const auto chroma = [&](double shows) {
+        const auto effects =
+            levelEffects(c, {.levels = {{}, LevelPoint{light, shows}, LevelPoint{0.9, 0.9}}});
+        EXPECT_EQ(effects.size(), 3U);
+        for (const LevelEffect& e : effects)
+            if (e.group == kSkinGroup) return e.chroma;
+        return 0.0;
+    };
+    EXPECT_NEAR(chroma(light), 1, 0.01);
+    EXPECT_LT(chroma(0.26), 0.99);
+    EXPECT_GT(chroma(0.11), 1.01);
 }
 
 }  // namespace

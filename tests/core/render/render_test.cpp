@@ -9,6 +9,8 @@
 #include <limits>
 #include <random>
 
+#include "core/render/feed.h"
+
 namespace refero {
 namespace {
 
@@ -190,6 +192,40 @@ TEST(Compile, TakesWhiteToTheOutputsWhiteInEverySpace) {
         const Vector3 one = encoded(s, Vector3::Constant(info(s).white));
         for (int k = 0; k < 3; ++k) EXPECT_NEAR(out(k), one(k), 1e-9) << info(s).name;
     }
+}
+
+TEST(FeedOfCorrections, PicturesGoByTheLightThatTheirDisplaysShow) {
+    const auto feed = Feed::between(Encoding::rec709, Encoding::srgb);
+    ASSERT_TRUE(feed);
+    for (const double stored : {0.1, 0.4, 0.75, 0.95}) {
+        // ITU-R BT.1886: what the display shows of the stored number; sRGB's numbers are display light.
+        const Vector3 fed = (*feed)(Vector3::Constant(decode(Encoding::rec709, stored)));
+        EXPECT_NEAR(fed.y(), std::pow(stored, 2.4), 1e-6);
+    }
+    // There and back, other primaries and HLG's system gamma too.
+    const Vector3 colour(0.3, 0.12, 0.05);
+    for (const Encoding other : {Encoding::rec709, Encoding::gamma22, Encoding::oprgb, Encoding::rec2020,
+                                 Encoding::hlg, Encoding::pq}) {
+        const auto there = Feed::between(Encoding::srgb, other), back = Feed::between(other, Encoding::srgb);
+        ASSERT_TRUE(there && back);
+        EXPECT_NEAR(((*back)((*there)(colour)) - colour).norm(), 0, 1e-5) << name(other);
+        EXPECT_FALSE(there->changesNothing());
+    }
+}
+
+TEST(FeedOfCorrections, LogCurvesMeetAtTheirWhiteAndOthersDoNotMeet) {
+    LogCurve one, other;
+    other.name = "other";
+    other.linearSlope = 8;
+    const Transfer a = *Transfer::fromLog(one), b = *Transfer::fromLog(other);
+    const auto feed = Feed::between(a, b);
+    ASSERT_TRUE(feed);
+    EXPECT_NEAR((*feed)(Vector3::Constant(*nominalWhite(a))).y(), *nominalWhite(b), 1e-12);
+    EXPECT_TRUE(Feed::between(a, a)->changesNothing());
+    EXPECT_TRUE(Feed::between(Encoding::linear, Encoding::linear)->changesNothing());
+    EXPECT_FALSE(Feed::between(a, Encoding::linear)) << "other primaries than the sensor's";
+    EXPECT_FALSE(Feed::between(Encoding::srgb, Encoding::linear));
+    EXPECT_FALSE(Feed::between(Encoding::linear, Encoding::rec709));
 }
 
 }  // namespace

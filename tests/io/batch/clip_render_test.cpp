@@ -179,5 +179,36 @@ TEST_F(ClipRender, SaysWhatCannotBe) {
     EXPECT_FALSE(clipKindByName("h264"));
 }
 
+// The correction of a picture in sRGB on a clip in BT.709: both are judged as their displays show them (IEC
+// 61966-2-1; ITU-R BT.1886). One of a raw frame means other colours, and says so.
+TEST_F(ClipRender, AStillsCorrectionReachesAClipThatWasDrawnAlike) {
+    const std::string in = bars("in.mov");
+    Correction still = brighter();
+    still.inputEncoding = Encoding::srgb;
+    const std::string out = folder / "out.mkv";
+    const auto done = renderClip(still, in, {}, as(ClipKind::intermediate), out);
+    ASSERT_TRUE(done) << done.error().message;
+    auto before = Clip::open(in), after = Clip::open(out);
+    ASSERT_TRUE(before && after);
+    const auto first = before->at(0.5), second = after->at(0.5);
+    ASSERT_TRUE(first && second);
+    int greys = 0;
+    for (int x = 8; x < 320; x += 16) {
+        const float *a = first->image.pixel(x, 60), *b = second->image.pixel(x, 60);
+        if (std::abs(a[0] - a[1]) > 0.01 || std::abs(a[1] - a[2]) > 0.01 || a[1] < 0.2 || a[1] > 0.8)
+            continue;
+        const double light = std::sqrt(2.0) * std::pow(a[1], 2.4);
+        EXPECT_NEAR(b[1], encode(Encoding::rec709, light), 0.01) << x;
+        ++greys;
+    }
+    EXPECT_GT(greys, 1);
+    Correction raw = brighter();
+    raw.inputEncoding = Encoding::linear;
+    const auto refused = renderClip(raw, in, {}, as(ClipKind::intermediate), folder / "x.mkv");
+    ASSERT_FALSE(refused);
+    EXPECT_NE(refused.error().message.find("Shoot the chart once in this recording"), std::string::npos);
+    EXPECT_FALSE(fs::exists(folder / "x.mkv"));
+}
+
 }  // namespace
 }  // namespace refero::io

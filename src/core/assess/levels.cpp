@@ -1,0 +1,81 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/assess/levels.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+#include "core/colour/difference.h"
+#include "core/colour/lab.h"
+
+namespace refero {
+namespace {
+
+constexpr double kMostPercent = 109;
+
+}  // namespace
+
+double signalPercent(OutputSpace space, double light) {
+    const Vector3 grey = whiteXyz(white::d50).vector() * light;
+    return 100 * encoded(space, xyzD50ToLinear(space) * grey).mean();
+}
+
+double lightOfSignal(OutputSpace space, double percent) {
+    // Monotone in all display spaces, of which one has an inverse by its system gamma alone.
+    double low = 0, high = 64;
+    percent = std::clamp(percent, 0.0, kMostPercent);
+    for (int i = 0; i < 60; ++i) {
+        const double middle = (low + high) / 2;
+        (signalPercent(space, middle) < percent ? low : high) = middle;
+    }
+    return percent <= 0 ? 0 : (low + high) / 2;
+}
+
+Result<double> lightOfGrey(const Correction& c, std::string_view id) {
+    const auto at =
+        std::find_if(c.patches.begin(), c.patches.end(), [&](const PatchResult& p) { return p.id == id; });
+    if (at == c.patches.end())
+        return failure("The correction has no patch called \"" + std::string(id) + "\" to set a level by.");
+    if (at->role != Role::neutral)
+        return failure("Patch " + at->id + " is a colour; levels are set by greys.");
+    if (!at->used)
+        return failure("Patch " + at->id + " was clipped or left out, so no level can be set by it.");
+    return toXyz(at->after).y;
+}
+
+std::vector<LevelEffect> levelEffects(const Correction& c, const Finish& finish) {
+    if (finish.levels.isNone()) return {};
+    Finish without = finish;
+    without.levels = {};
+    const CompiledFinish with = compile(finish), plain = compile(without);
+    std::array<LevelEffect, kColourGroups> groups{};
+    for (const PatchResult& p : c.patches) {
+        const auto group = colourGroup(p.role, p.reference);
+        if (!group || !p.used) continue;
+        const Xyz scene = toXyz(p.after);
+        const Lab before = toLab(finished(scene, plain), white::d50),
+                  after = toLab(finished(scene, with), white::d50);
+        LevelEffect& e = groups[*group];
+        const Lch one = toLch(before), other = toLch(after);
+        ++e.patches;
+        e.difference += ciede2000(before, after);
+        e.chroma += one.C > 0 ? other.C / one.C - 1 : 0;
+        e.turnDegrees += std::remainder(other.h - one.h, 360.0);
+    }
+    std::vector<LevelEffect> out;
+    for (std::size_t g = 0; g < kColourGroups; ++g) {
+        LevelEffect e = groups[g];
+        if (e.patches == 0) continue;
+        const auto n = static_cast<double>(e.patches);
+        e.group = g;
+        e.difference /= n;
+        // The sum began at one.
+        e.chroma = 1 + (e.chroma - 1) / n;
+        e.turnDegrees /= n;
+        out.push_back(e);
+    }
+    return out;
+}
+
+}  // namespace refero
