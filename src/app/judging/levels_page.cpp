@@ -29,6 +29,18 @@ QString percentText(double v) {
     return QString::number(v, 'f', 1);
 }
 
+// With its sign, and none before nothing.
+QString change(double v, int digits) {
+    const QString number = QString::number(std::abs(v), 'f', digits);
+    if (number.toDouble() == 0) return number;
+    return (v < 0 ? QString(QChar(0x2212)) : QStringLiteral("+")) + number;
+}
+
+QString capital(QString name) {
+    if (!name.isEmpty()) name[0] = name[0].toUpper();
+    return name;
+}
+
 }  // namespace
 
 LevelsPage::LevelsPage(QWidget* parent)
@@ -137,7 +149,7 @@ void LevelsPage::fill() {
             chosen = r.grey->count() - 1;
         }
         r.grey->setCurrentIndex(chosen);
-        r.percent->setEnabled(level.has_value());
+        r.percent->setVisible(level.has_value());
         r.percent->setValue(level ? signalPercent(kLevelSpace, level->shows) : 0);
         r.now->setText(level ? tr("was %1 %").arg(percentText(without(level->light))) : QString());
     }
@@ -179,17 +191,15 @@ void LevelsPage::showEffects() {
     std::vector<FigureRow> rows;
     if (correction_)
         for (const LevelEffect& e : levelEffects(*correction_, finish_)) {
-            const double more = 100 * (e.chroma - 1);
-            const QString chroma = tr("%1 %", "a change").arg(more, 0, 'f', 0);
-            rows.push_back(
-                {QString::number(e.group),
-                 {text(words::colours(e.group)), e.group == kNeutralGroup ? QStringLiteral("–") : chroma,
-                  e.group == kNeutralGroup ? QStringLiteral("–") : tr("%1°").arg(e.turnDegrees, 0, 'f', 1),
-                  QString::number(e.difference, 'f', 1)},
-                 false,
-                 false,
-                 {},
-                 {}});
+            const bool grey = e.group == kNeutralGroup;
+            const QString none = QStringLiteral("–");
+            FigureRow row;
+            row.id = QString::number(e.group);
+            row.cells = {capital(text(words::colours(e.group))),
+                         grey ? none : tr("%1 %", "a change").arg(change(100 * (e.chroma - 1), 0)),
+                         grey ? none : tr("%1°", "a change").arg(change(e.turnDegrees, 1)),
+                         QString::number(e.difference, 'f', 1)};
+            rows.push_back(std::move(row));
         }
     effects_.setRows(std::move(rows));
 }

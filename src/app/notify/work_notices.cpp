@@ -3,6 +3,7 @@
 #include "app/notify/work_notices.h"
 
 #include <QWidget>
+#include <utility>
 
 #include "app/notify/desktop_notice.h"
 #include "app/session/bench_actions.h"
@@ -42,10 +43,13 @@ WorkNotices::WorkNotices(Session& session, QWidget* window)
                                    : tr("%n could not be read.", nullptr, static_cast<int>(problems.size())));
             });
     BenchActions& bench = session.bench();
-    connect(&bench, &BenchActions::progress, this,
-            [](int done, int all) { DesktopNotice::progress(done < all ? done : 0, done < all ? all : 0); });
+    connect(&bench, &BenchActions::progress, this, [this](int done, int all) {
+        seriesRead_ = done >= all;
+        DesktopNotice::progress(done < all ? done : 0, done < all ? all : 0);
+    });
     connect(&bench, &BenchActions::seriesChanged, this, [this, &bench] {
-        if (bench.series() && !bench.reading())
+        // Once for each reading: other limits and pairs change the series, too.
+        if (bench.series() && !bench.reading() && std::exchange(seriesRead_, false))
             desktop_->tell(tr("The series is read"), tr("Its verdicts stand under Test."));
     });
 }

@@ -18,6 +18,7 @@ class WorkNotices : public QObject {
 
   private:
     DesktopNotice* desktop_;
+    bool seriesRead_ = false;  ///< and not told yet
 };
 
 }  // namespace refero

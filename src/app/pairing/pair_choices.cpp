@@ -77,6 +77,7 @@ PairChoices::PairChoices(Session& session, Dialogs& dialogs, QWidget* parent)
                       "somebody's transform, such as the view of a log recording."),
                    3);
     gives_ = choice({}, "leaderGives", tr("What the transform's numbers are meant for."), 0);
+    delete captions_.back();
     captions_.pop_back();
     gives_->setAccessibleName(tr("The transform gives"));
     for (const OutputSpace space : workflow::kPictureSpaces)
@@ -85,7 +86,7 @@ PairChoices::PairChoices(Session& session, Dialogs& dialogs, QWidget* parent)
     layout_->addItems(
         {tr("Wipe"), tr("Checker"), tr("Side by side"), tr("Leader alone"), tr("Follower alone")});
     leadersPicture_ =
-        choice(tr("Leader's picture"), "leadersPicture",
+        choice(tr("Leader's"), "leadersPicture",
                tr("The follower's picture goes along: to the one of the same slate, else to the "
                   "one shot nearest in time."),
                3);
@@ -177,7 +178,7 @@ void PairChoices::fillSeen() {
         if (!t.path.isEmpty() && t.path != BenchActions::kDataSheet) transforms << t.path;
     transforms.removeDuplicates();
     seen_->clear();
-    seen_->addItem(shows ? tr("As it shows itself") : tr("Through its correction"), kItself);
+    seen_->addItem(shows ? tr("As it is") : tr("Corrected"), kItself);
     for (const QString& path : std::as_const(transforms))
         seen_->addItem(tr("Through %1").arg(QFileInfo(path).fileName()), path);
     seen_->addItem(tr("Through a transform…"), kAnother);

@@ -149,8 +149,21 @@ void BenchActions::setLimits(const SeriesLimits& limits) {
             if (series_ != series) return;
             series_ = std::make_shared<const Series>(judged);
             emit seriesChanged();
+            if (series_->pairs.empty()) addPairs();
         },
         Urgency::now);
+}
+
+void BenchActions::addPairs() {
+    if (series_->profiles.size() < 2) return;
+    session_.background([series = series_, given = given_,
+                         stop = analysis_.get_token()] { return withPairs(*series, given, stop); },
+                        [this, series = series_](const Series& compared) {
+                            if (series_ != series) return;
+                            series_ = std::make_shared<const Series>(compared);
+                            emit seriesChanged();
+                        },
+                        Urgency::soon);
 }
 
 const BenchShot* BenchActions::shotOf(std::size_t seriesShot) const {
@@ -241,6 +254,8 @@ void BenchActions::analyse() {
         if (auto t = Transfer::fromLog(curve.curve)) options.curves.push_back(*std::move(t));
     analysis_ = std::stop_source();
     options.stop = analysis_.get_token();
+    // The grid does not wait for what lies between the profiles.
+    options.pairs = false;
     session_.background([given, options](const std::stop_token&) { return analysed(given, options); },
                         [this, from, given, job = ++job_](const Result<Series>& s) {
                             if (job != job_) return;
@@ -253,7 +268,8 @@ void BenchActions::analyse() {
                             given_ = given;
                             series_ = std::make_shared<const Series>(*s);
                             emit seriesChanged();
-                            if (!(series_->limits == limits_)) setLimits(limits_);
+                            if (!(series_->limits == limits_)) return setLimits(limits_);
+                            addPairs();
                         },
                         Urgency::now);
 }

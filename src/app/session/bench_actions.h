@@ -88,6 +88,7 @@ class BenchActions : public QObject {
     struct Run;
     void readNext();
     void analyse();
+    void addPairs();
     void tryOut(std::size_t trial);
     std::optional<Primaries> gamutOf(const Reading& reading) const;
 

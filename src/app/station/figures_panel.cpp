@@ -3,6 +3,7 @@
 #include "app/station/figures_panel.h"
 
 #include <QComboBox>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -48,6 +49,7 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     display_ = look::caption({}, bar);
     display_->setObjectName(QStringLiteral("displayProfile"));
     display_->setMinimumWidth(1);
+    display_->installEventFilter(this);
     column_->addWidget(bar);
     addWidget(figures_);
     setStretchFactor(0, 1);
@@ -70,8 +72,15 @@ QString FiguresPanel::key(const char* what) const {
 }
 
 void FiguresPanel::sayDisplay() {
-    display_->setText(display::briefly());
+    const QString whole = display::briefly();
+    display_->setText(display_->fontMetrics().elidedText(whole, Qt::ElideRight, display_->width()));
+    display_->setAccessibleName(whole);
     display_->setToolTip(display::inWords());
+}
+
+bool FiguresPanel::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == display_ && event->type() == QEvent::Resize) sayDisplay();
+    return QSplitter::eventFilter(watched, event);
 }
 
 void FiguresPanel::showEvent(QShowEvent* event) {

@@ -65,7 +65,7 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
 
     Match out;
     out.leaderView = fitOptions.aim->view;
-    out.unreachable = cannotMeet(*whole, leader, follower, fitOptions);
+    if (options.tellUnreachable) out.unreachable = cannotMeet(*whole, leader, follower, fitOptions);
     const Reading& first = follower.front();
     std::optional<PictureLook> own;
     const std::optional<Matrix3> primaries =

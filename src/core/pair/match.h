@@ -21,6 +21,7 @@ struct MatchOptions {
     StepSet held = {};  ///< steps that are not taken
     /// The last step that is taken; all are where it is not given.
     std::optional<std::size_t> stopAfter = {};
+    bool tellUnreachable = true;  ///< what cannot meet
 
     StepSet taken() const;
 };

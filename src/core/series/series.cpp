@@ -181,6 +181,46 @@ void judge(SeriesProfile& p, std::span<const SeriesShot> mendedShots, const Seri
     p.range = dynamicRange(readings, limits.signalToNoise);
 }
 
+// Of `mended` shots.
+void compare(ProfilePair& pair, const Series& series, std::span<const SeriesShot> shots,
+             const std::stop_token& stop) {
+    const SeriesProfile &a = series.profiles[pair.a], &b = series.profiles[pair.b];
+    const Reading &ra = shots[a.baseStep().shot].reading, &rb = shots[b.baseStep().shot].reading;
+    MatchOptions o;
+    o.fit.stop = stop;
+    o.tellUnreachable = false;
+    const auto match =
+        matched({ra, showsItself(ra) ? std::nullopt : std::optional(a.correction)}, std::span(&rb, 1), o);
+    if (match) {
+        pair.before = match->correction.summary.before.mean;
+        pair.left = match->correction.summary.after.mean;
+    } else {
+        pair.why = match.error().message;
+    }
+    const double na = a.baseStep().chromaNoise, nb = b.baseStep().chromaNoise;
+    // Photon noise halves with every two stops of light.
+    if (na > 0 && nb > 0) pair.noiseStops = 2 * std::log2(nb / na);
+}
+
+void comparePairs(Series& series, std::span<const SeriesShot> shots, const std::stop_token& stop) {
+    std::vector<ProfilePair> pairs;
+    for (std::size_t a = 0; a < series.profiles.size(); ++a)
+        for (std::size_t b = a + 1; b < series.profiles.size(); ++b) {
+            pairs.emplace_back().a = a;
+            pairs.back().b = b;
+        }
+    tbb::parallel_for(std::size_t{0}, pairs.size(), [&](std::size_t k) {
+        if (!stop.stop_requested()) compare(pairs[k], series, shots, stop);
+    });
+    series.pairs = std::move(pairs);
+}
+
+std::vector<SeriesShot> allMended(std::span<const SeriesShot> shots) {
+    std::vector<SeriesShot> out(shots.size());
+    tbb::parallel_for(std::size_t{0}, out.size(), [&](std::size_t i) { out[i] = mended(shots[i]); });
+    return out;
+}
+
 class Analysis {
   public:
     Analysis(std::span<const SeriesShot> shots, const SeriesOptions& options)
@@ -196,17 +236,21 @@ class Analysis {
         mend();
         bringToZero(profiles);
         Error last{"Nothing of the series is left to be compared."};
-        for (const SteppedProfile& p : profiles) {
-            if (options_.stop.stop_requested()) return stoppedEarly();
-            auto done = profileOf(p);
-            if (done)
-                out_.profiles.push_back(*std::move(done));
+        std::vector<Result<SeriesProfile>> all(profiles.size(), tl::unexpected(last));
+        std::vector<std::vector<SeriesNote>> notes(profiles.size());
+        tbb::parallel_for(std::size_t{0}, profiles.size(), [&](std::size_t k) {
+            if (!options_.stop.stop_requested()) all[k] = profileOf(profiles[k], notes[k]);
+        });
+        for (std::size_t k = 0; k < all.size(); ++k) {
+            out_.notes.insert(out_.notes.end(), notes[k].begin(), notes[k].end());
+            if (all[k])
+                out_.profiles.push_back(*std::move(all[k]));
             else
-                last = done.error();
+                last = all[k].error();
         }
         if (options_.stop.stop_requested()) return stoppedEarly();
         if (out_.profiles.empty()) return tl::unexpected(last);
-        if (options_.pairs) comparePairs();
+        if (options_.pairs) comparePairs(out_, shots_, options_.stop);
         if (options_.stop.stop_requested()) return stoppedEarly();
         return std::move(out_);
     }
@@ -236,9 +280,7 @@ class Analysis {
         return out;
     }
 
-    void mend() {
-        for (SeriesShot& s : shots_) s = mended(std::move(s));
-    }
+    void mend() { shots_ = allMended(shots_); }
 
     std::size_t nominalOf(const SteppedProfile& p) const {
         std::size_t best = 0;
@@ -277,7 +319,7 @@ class Analysis {
         }
     }
 
-    Result<SeriesProfile> profileOf(const SteppedProfile& p) {
+    Result<SeriesProfile> profileOf(const SteppedProfile& p, std::vector<SeriesNote>& notes) const {
         const Reading& base = shots_[p.shots[p.base]].reading;
         FitOptions o;
         o.stop = options_.stop;
@@ -300,11 +342,11 @@ class Analysis {
         }
         measure(out);
         judge(out, shots_, options_.limits);
-        describeRecording(out);
+        describeRecording(out, notes);
         return out;
     }
 
-    void measure(SeriesProfile& p) {
+    void measure(SeriesProfile& p) const {
         const Reading& base = shots_[p.baseStep().shot].reading;
         const LevelledChart start = levelled(base, base, p.correction, 0);
         const double zero = p.baseStep().stops;
@@ -324,7 +366,7 @@ class Analysis {
         });
     }
 
-    void describeRecording(SeriesProfile& p) {
+    void describeRecording(SeriesProfile& p, std::vector<SeriesNote>& notes) const {
         std::vector<ExposedReading> exposed;
         for (const SeriesStep& s : p.steps) exposed.push_back({&shots_[s.shot].reading, s.stops});
         const Transfer& encoding = exposed.front().reading->encoding;
@@ -338,42 +380,12 @@ class Analysis {
         constexpr double kPlainlyBetter = 0.5, kCodesOff = 6;
         if (p.nearest && p.stated && p.nearest->missed > kPlainlyBetter * p.stated->missed) p.nearest.reset();
         if (p.stated && p.stated->missed > kCodesOff)
-            out_.notes.push_back({SeriesFlaw::curveDiffers,
-                                  p.name,
-                                  {},
-                                  p.nearest ? p.nearest->curve : "",
-                                  0,
-                                  p.stated->missed});
-    }
-
-    void comparePairs() {
-        std::vector<ProfilePair>& pairs = out_.pairs;
-        for (std::size_t a = 0; a < out_.profiles.size(); ++a)
-            for (std::size_t b = a + 1; b < out_.profiles.size(); ++b) {
-                pairs.emplace_back().a = a;
-                pairs.back().b = b;
-            }
-        tbb::parallel_for(std::size_t{0}, pairs.size(), [&](std::size_t k) {
-            if (!options_.stop.stop_requested()) compare(pairs[k]);
-        });
-    }
-
-    void compare(ProfilePair& pair) const {
-        const SeriesProfile &a = out_.profiles[pair.a], &b = out_.profiles[pair.b];
-        const Reading &ra = shots_[a.baseStep().shot].reading, &rb = shots_[b.baseStep().shot].reading;
-        MatchOptions o;
-        o.fit.stop = options_.stop;
-        const auto match =
-            matched({ra, showsItself(ra) ? std::nullopt : std::optional(a.correction)}, std::span(&rb, 1), o);
-        if (match) {
-            pair.before = match->correction.summary.before.mean;
-            pair.left = match->correction.summary.after.mean;
-        } else {
-            pair.why = match.error().message;
-        }
-        const double na = a.baseStep().chromaNoise, nb = b.baseStep().chromaNoise;
-        // Photon noise halves with every two stops of light.
-        if (na > 0 && nb > 0) pair.noiseStops = 2 * std::log2(nb / na);
+            notes.push_back({SeriesFlaw::curveDiffers,
+                             p.name,
+                             {},
+                             p.nearest ? p.nearest->curve : "",
+                             0,
+                             p.stated->missed});
     }
 
     std::vector<SeriesShot> shots_;
@@ -421,11 +433,16 @@ std::vector<std::size_t> stripPatches(const Chart& chart) {
 }
 
 Series judgedBy(const Series& series, std::span<const SeriesShot> shots, const SeriesLimits& limits) {
-    std::vector<SeriesShot> all(shots.size());
-    tbb::parallel_for(std::size_t{0}, all.size(), [&](std::size_t i) { all[i] = mended(shots[i]); });
+    const std::vector<SeriesShot> all = allMended(shots);
     Series out = series;
     out.limits = limits;
     for (SeriesProfile& p : out.profiles) judge(p, all, limits);
+    return out;
+}
+
+Series withPairs(const Series& series, std::span<const SeriesShot> shots, const std::stop_token& stop) {
+    Series out = series;
+    comparePairs(out, allMended(shots), stop);
     return out;
 }
 

@@ -147,6 +147,8 @@ struct SeriesOptions {
 /// Errors: no chart shot, none that a correction can be built from, stopped.
 Result<Series> analysed(std::span<const SeriesShot> shots, const SeriesOptions& options = {});
 
+/// The same with its profiles held against each other, where that was left out. Stopped, some are not.
+Series withPairs(const Series& series, std::span<const SeriesShot> shots, const std::stop_token& stop = {});
 /// The same series by other limits, without measuring anything anew; `shots` are those that it was made from.
 Series judgedBy(const Series& series, std::span<const SeriesShot> shots, const SeriesLimits& limits);
 
