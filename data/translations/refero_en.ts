@@ -218,54 +218,6 @@
         </message>
     </context>
     <context>
-        <name>MainWindow</name>
-        <message numerus="yes">
-            <source>%n failed; the reasons stand under Handover.</source>
-            <translation>
-                <numerusform>%n failed; the reason stands under Handover.</numerusform>
-                <numerusform>%n failed; the reasons stand under Handover.</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n frames came in</source>
-            <translation>
-                <numerusform>%n frame came in</numerusform>
-                <numerusform>%n frames came in</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n could not be read.</source>
-            <translation>
-                <numerusform>%n could not be read.</numerusform>
-                <numerusform>%n could not be read.</numerusform>
-            </translation>
-        </message>
-    </context>
-    <context>
-        <name>refero::MainWindow</name>
-        <message numerus="yes">
-            <source>%n failed; the reasons stand under Handover.</source>
-            <translation>
-                <numerusform>%n failed; the reason stands under Handover.</numerusform>
-                <numerusform>%n failed; the reasons stand under Handover.</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n frames came in</source>
-            <translation>
-                <numerusform>%n frame came in</numerusform>
-                <numerusform>%n frames came in</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n could not be read.</source>
-            <translation>
-                <numerusform>%n could not be read.</numerusform>
-                <numerusform>%n could not be read.</numerusform>
-            </translation>
-        </message>
-    </context>
-    <context>
         <name>QueueStrip</name>
         <message numerus="yes">
             <source>; in %n the camera had cut colours, which the raw files bring back</source>
@@ -306,6 +258,26 @@
         </message>
     </context>
     <context>
+        <name>SingleFile</name>
+        <message numerus="yes">
+            <source>%n setups of this body, sharing one</source>
+            <translation>
+                <numerusform>%n setup of this body</numerusform>
+                <numerusform>%n setups of this body, sharing one</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
+        <name>refero::SingleFile</name>
+        <message numerus="yes">
+            <source>%n setups of this body, sharing one</source>
+            <translation>
+                <numerusform>%n setup of this body</numerusform>
+                <numerusform>%n setups of this body, sharing one</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
         <name>VerdictLine</name>
         <message numerus="yes">
             <source>%1 of %n checks: %2</source>
@@ -338,6 +310,54 @@
             <translation>
                 <numerusform>The one check is good.</numerusform>
                 <numerusform>All %n checks are good.</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
+        <name>WorkNotices</name>
+        <message numerus="yes">
+            <source>%n failed; the reasons stand under Handover.</source>
+            <translation>
+                <numerusform>%n failed; the reason stands under Handover.</numerusform>
+                <numerusform>%n failed; the reasons stand under Handover.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n frames came in</source>
+            <translation>
+                <numerusform>%n frame came in</numerusform>
+                <numerusform>%n frames came in</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n could not be read.</source>
+            <translation>
+                <numerusform>%n could not be read.</numerusform>
+                <numerusform>%n could not be read.</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
+        <name>refero::WorkNotices</name>
+        <message numerus="yes">
+            <source>%n failed; the reasons stand under Handover.</source>
+            <translation>
+                <numerusform>%n failed; the reason stands under Handover.</numerusform>
+                <numerusform>%n failed; the reasons stand under Handover.</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n frames came in</source>
+            <translation>
+                <numerusform>%n frame came in</numerusform>
+                <numerusform>%n frames came in</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n could not be read.</source>
+            <translation>
+                <numerusform>%n could not be read.</numerusform>
+                <numerusform>%n could not be read.</numerusform>
             </translation>
         </message>
     </context>

@@ -11,8 +11,11 @@ namespace refero::words {
 namespace {
 
 std::string off(const char* where, const ExposureTolerance::At& at) {
-    std::string out = figure("%s colours move by %.2f CIEDE2000 on average", where, at.mean);
-    if (at.worst > 0.05) out += figure(", by %.2f at most (%s)", at.worst, at.worstPatch.c_str());
+    constexpr double kSeen = 0.05;
+    std::string out = at.worst > kSeen
+                          ? figure("%s colours move by %.2f CIEDE2000 on average", where, at.mean)
+                          : figure("%s colours stay as they are", where);
+    if (at.worst > kSeen) out += figure(", by %.2f at most (%s)", at.worst, at.worstPatch.c_str());
     if (!at.clipped.empty())
         out += figure(
             ", and %s%s clipped", at.clipped.front().c_str(),

@@ -14,14 +14,21 @@ Result<Assessed> assess(const std::filesystem::path& path, std::span<const Readi
                      : stated.gamut ? byDataSheet(first.encoding, *stated.gamut)
                                     : Result<ForeignTransform>(io::asRecorded(first));
     if (!transform) return tl::unexpected(transform.error());
+    return assess(*std::move(transform), readings, stated, stop);
+}
+
+Result<Assessed> assess(ForeignTransform transform, std::span<const Reading> readings,
+                        const StatedTerms& stated, const std::stop_token& stop) {
+    if (readings.empty()) return failure("An assessment needs a reading.");
+    const Reading& first = readings.front();
     FitOptions o;
     o.model = Model::rootPolynomial;  // plain and quick, and bends nothing over
     o.stop = stop;
     const auto own = fit(std::span(&first, 1), o);
-    const TransformTerms terms = termsFor(*transform, first, stated.feed, stated.space, stated.balance);
-    auto assessment = assessed(*transform, readings, terms, own ? &*own : nullptr, stop);
+    const TransformTerms terms = termsFor(transform, first, stated.feed, stated.space, stated.balance);
+    auto assessment = assessed(transform, readings, terms, own ? &*own : nullptr, stop);
     if (!assessment) return tl::unexpected(assessment.error());
-    return Assessed{*std::move(transform), *std::move(assessment)};
+    return Assessed{std::move(transform), *std::move(assessment)};
 }
 
 }  // namespace refero::workflow

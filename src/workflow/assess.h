@@ -33,5 +33,8 @@ struct Assessed {
 /// tell apart is what a fit of its own tells apart.
 Result<Assessed> assess(const std::filesystem::path& path, std::span<const Reading> readings,
                         const StatedTerms& stated = {}, const std::stop_token& stop = {});
+/// The same of one that is at hand.
+Result<Assessed> assess(ForeignTransform transform, std::span<const Reading> readings,
+                        const StatedTerms& stated = {}, const std::stop_token& stop = {});
 
 }  // namespace refero::workflow

@@ -5,8 +5,10 @@
 #include <QDoubleSpinBox>
 #include <QHeaderView>
 #include <QLabel>
+#include <QMenu>
 #include <QTableView>
 
+#include "app/bench/bench_station.h"
 #include "app/bench/series_grid.h"
 #include "app/bench/verdict_list.h"
 #include "app/judging/compare_view.h"
@@ -212,6 +214,7 @@ TEST_F(BenchInTheWindow, WhatCannotBeReadOrTriedSaysWhy) {
         eventually([&] { return bench().trials().size() == 2 && !bench().trials()[1].why.isEmpty(); }));
     EXPECT_TRUE(
         eventually([&] { return find<QLabel>("transformSaid")->text().contains(QLatin1String("nan")); }));
+    QTest::mouseClick(visible<look::Button>("toSeries"), Qt::LeftButton);
     window->openFrames({frame("text.tif"), frame("subject.tif")});
     ASSERT_TRUE(eventually([&] { return bench().shots().size() == 2 && !bench().reading(); }, 60000));
     EXPECT_FALSE(find<QLabel>("seriesSaid")->text().isEmpty());
@@ -229,6 +232,51 @@ TEST_F(BenchInTheWindow, TheDemosSeriesHasTwoProfiles) {
                     return find<QLabel>("seriesTitle")->text().contains(QLatin1String("2 profiles"));
                 }) ||
                 find<QLabel>("seriesTitle")->text().contains(QLatin1String("10 steps")));
+}
+
+// A correction of ours, and chart shots that show themselves, stand among the transforms of others.
+TEST_F(BenchInTheWindow, OurCorrectionAndPicturesInOtherStylesAreContestants) {
+    sim::Shot style = test::plainShot();
+    style.file = "style.png";
+    style.encoding = Encoding::srgb;
+    style.toneSkew = {1.1, 1.1, 1.15};
+    shootOnce(style);
+    ASSERT_TRUE(openAndCorrect());
+    window->showStation(MainWindow::StationId::test);
+    window->findChild<BenchStation*>()->showPage(BenchStation::Page::transforms);
+    const auto trial = [&](const QString& title) -> const BenchActions::Trial* {
+        for (const BenchActions::Trial& t : bench().trials())
+            if (t.title == title && t.result) return &t;
+        return nullptr;
+    };
+    QTest::mouseClick(visible<look::Button>("addOwnTransform"), Qt::LeftButton);
+    auto* menu = window->findChild<QMenu*>(QStringLiteral("ownTransforms"));
+    ASSERT_TRUE(menu && !menu->actions().isEmpty());
+    menu->actions().front()->trigger();
+    menu->close();
+    ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("The correction")) != nullptr; }));
+    EXPECT_NEAR(trial(QStringLiteral("The correction"))->result->assessment.mean,
+                session().current()->correction->summary.after.mean, 0.1);
+    window->openFrames({frame("style.png")});
+    ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("style.png")) != nullptr; }, 20000));
+    EXPECT_TRUE(trial(QStringLiteral("style.png"))->own);
+    EXPECT_GT(trial(QStringLiteral("style.png"))->result->assessment.meanLevelled,
+              trial(QStringLiteral("The correction"))->result->assessment.meanLevelled);
+    EXPECT_EQ(session().setups().size(), 1U) << "it is no frame of the shoot";
+    auto* view = window->findChild<CompareView*>(QStringLiteral("transformView"));
+    EXPECT_TRUE(eventually([&] {
+        return view->panes().size() == 2 && view->panes().front().title == QLatin1String("style.png");
+    }));
+    // A frame that shows no chart says so.
+    window->openFrames({frame("subject.tif")});
+    EXPECT_TRUE(eventually(
+        [&] {
+            return std::any_of(bench().trials().begin(), bench().trials().end(),
+                               [](const BenchActions::Trial& t) {
+                                   return t.title == QLatin1String("subject.tif") && !t.why.isEmpty();
+                               });
+        },
+        20000));
 }
 
 }  // namespace

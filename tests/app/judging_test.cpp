@@ -382,14 +382,14 @@ TEST_F(Judging, LevelsAreSetByHandFromTheChartsGreys) {
     ASSERT_TRUE(drawn());
     station().showPage(CorrectionStation::Page::levels);
     auto* grey = visible<QComboBox>("levelWhite");
-    auto* percent = visible<QDoubleSpinBox>("levelWhitePercent");
-    EXPECT_FALSE(percent->isEnabled());
+    auto* percent = find<QDoubleSpinBox>("levelWhitePercent");
+    EXPECT_FALSE(percent->isVisible());
     grey->setCurrentIndex(1);  // the lightest
     emit grey->activated(1);
     ASSERT_TRUE(correction().finish.levels.white);
     EXPECT_NEAR(correction().finish.levels.white->shows, correction().finish.levels.white->light, 1e-3)
         << "it begins where it is";
-    ASSERT_TRUE(percent->isEnabled());
+    ASSERT_TRUE(eventually([&] { return percent->isVisible(); }));
     const QImage before = compare().grab().toImage();
     percent->setFocus();
     percent->selectAll();

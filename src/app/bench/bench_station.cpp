@@ -55,6 +55,8 @@ void BenchStation::take(const QStringList& paths) {
         transforms_->take(transforms);
     }
     if (frames.isEmpty()) return;
+    // Beside transforms, a chart shot is one that shows itself.
+    if (pages_->currentWidget() == transforms_) return transforms_->takePictures(frames);
     showPage(Page::series);
     series_->take(frames);
 }

@@ -32,7 +32,7 @@
 namespace refero {
 namespace {
 
-constexpr int kCellEdge = 200, kLargeEdge = 1400;
+constexpr int kLargeEdge = 1400;
 
 // What a cell is rendered from; cheap to copy.
 struct Source {
@@ -275,11 +275,11 @@ void SeriesPage::draw() {
         sources.emplace_back();
         for (const SeriesStep& step : p.steps) {
             const BenchShot* shot = bench_.shotOf(step.shot);
-            if (!shot || !shot->crop) {
+            if (!shot || !shot->cell) {
                 sources.back().emplace_back();
                 continue;
             }
-            sources.back().push_back({shot->crop, renderingOf(p, step, shot->reading->encoding, seen())});
+            sources.back().push_back({shot->cell, renderingOf(p, step, shot->reading->encoding, seen())});
         }
     }
     runJob(
@@ -289,8 +289,8 @@ void SeriesPage::draw() {
             for (const auto& row : sources) {
                 out.emplace_back();
                 for (const Source& one : row)
-                    out.back().push_back(one.crop ? displayImage(*one.crop, one.rendering, kCellEdge)
-                                                  : QImage());
+                    out.back().push_back(
+                        one.crop ? displayImage(*one.crop, one.rendering, BenchShot::kCellEdge) : QImage());
             }
             return out;
         },

@@ -6,6 +6,7 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QItemSelectionModel>
+#include <QMenu>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QStackedWidget>
@@ -93,6 +94,8 @@ double figureOf(const Assessment& a, int column) {
 struct Side {
     QString title;
     std::shared_ptr<const workflow::Assessed> through;
+    QString path;     ///< of the picture that is seen
+    Reading reading;  ///< that tells its balance
 };
 
 }  // namespace
@@ -135,6 +138,11 @@ QWidget* TransformsPage::buildBar() {
         if (!path.isEmpty()) take({path});
     });
     row->addWidget(add_);
+    own_ = new look::Button(look::Button::Kind::plain, tr("Ours"), bar);
+    own_->setObjectName(QStringLiteral("addOwnTransform"));
+    own_->setToolTip(tr("This setup's correction and its snapshots, to be held against the others."));
+    connect(own_, &QAbstractButton::clicked, this, &TransformsPage::showOwn);
+    row->addWidget(own_);
     remove_ = new look::Button(look::Button::Kind::plain, tr("Take out"), bar);
     remove_->setObjectName(QStringLiteral("removeTransform"));
     connect(remove_, &QAbstractButton::clicked, this, [this] {
@@ -347,8 +355,34 @@ void TransformsPage::setCompact(bool compact) {
 void TransformsPage::take(const QStringList& paths) {
     bench_.addTransforms(paths);
     // The latest is what one wants to see.
+    choose(paths.back());
+}
+
+void TransformsPage::takePictures(const QStringList& paths) {
+    bench_.addPictures(paths);
+    choose(paths.back());
+}
+
+void TransformsPage::choose(const QString& path) {
     for (int r = 0; r < rows_->rowCount(); ++r)
-        if (rows_->rows()[static_cast<std::size_t>(r)].id == paths.back()) table_->selectRow(r);
+        if (rows_->rows()[static_cast<std::size_t>(r)].id == path) table_->selectRow(r);
+}
+
+void TransformsPage::showOwn() {
+    const Setup* s = session_.current();
+    auto* menu = new QMenu(this);
+    menu->setObjectName(QStringLiteral("ownTransforms"));
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    const auto offer = [&](const QString& title, const std::shared_ptr<const Correction>& correction) {
+        connect(menu->addAction(title), &QAction::triggered, this,
+                [this, title, correction] { bench_.addOwn(title, correction); });
+    };
+    if (s && s->correction) offer(tr("The correction"), std::make_shared<const Correction>(*s->correction));
+    if (s)
+        for (const workflow::Snapshot& snapshot : s->snapshots)
+            offer(text(snapshot.name), snapshot.correction);
+    if (menu->isEmpty()) menu->addAction(tr("This setup has no correction yet"))->setEnabled(false);
+    menu->popup(own_->mapToGlobal(QPoint(0, own_->height())));
 }
 
 void TransformsPage::showEvent(QShowEvent* event) {
@@ -401,7 +435,8 @@ void TransformsPage::fillTable() {
         FigureRow r;
         r.id = t->path;
         if (!t->result) {
-            r.cells = {t->path.isEmpty()                     ? tr("As recorded")
+            r.cells = {!t->title.isEmpty()                   ? t->title
+                       : t->path.isEmpty()                   ? tr("As recorded")
                        : t->path == BenchActions::kDataSheet ? tr("By its data sheet")
                                                              : t->path.section(QLatin1Char('/'), -1),
                        t->why.isEmpty() ? tr("Being tried") : t->why,
@@ -423,7 +458,7 @@ void TransformsPage::fillTable() {
                        QString::number(a.chromaNoise, 'f', 1),
                        flaws(a)};
         }
-        if (t->path != BenchActions::kDataSheet) r.hint = t->path;
+        if (t->path != BenchActions::kDataSheet && !t->correction) r.hint = t->path;
         rows.push_back(std::move(r));
     }
     rows_->setRows(std::move(rows));
@@ -451,12 +486,13 @@ void TransformsPage::showChosen() {
     const auto* t = chosen();
     const bool can = t && !t->path.isEmpty() && t->path != BenchActions::kDataSheet;
     remove_->setEnabled(can);
+    own_->setEnabled(s && s->reading);
     demo_->setVisible(
         s && s->reading &&
         std::none_of(bench_.trials().begin(), bench_.trials().end(), [](const BenchActions::Trial& each) {
             return !each.path.isEmpty() && each.path != BenchActions::kDataSheet;
         }));
-    for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(can);
+    for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(can && !t->correction);
     if (!s || !s->reading) {
         title_->setText(tr("No chart shot to try them on"));
         said_->setText(
@@ -535,8 +571,12 @@ void TransformsPage::draw() {
     ++job_;
     if (!s || !s->reading || path.isEmpty() || !one || !one->result || !other)
         return view_->setPanes(CompareView::Layout::wipe, {}, {});
-    const std::vector<Side> sides{{text(one->result->assessment.name), one->result},
-                                  {text(other->result->assessment.name), other->result}};
+    // A picture that stands for itself is seen instead of the setup's.
+    const auto sideOf = [&](const BenchActions::Trial& t) {
+        return Side{text(t.result->assessment.name), t.result, t.picture ? t.path : path,
+                    t.own ? *t.own : *s->reading};
+    };
+    const std::vector<Side> sides{sideOf(*one), sideOf(*other)};
     struct Drawn {
         QString error;
         std::vector<CompareView::Pane> panes;
@@ -545,21 +585,25 @@ void TransformsPage::draw() {
     };
     const int how = layout_->currentIndex();
     session_.background(
-        [sides, path, reading = *s->reading, alone = how == 3,
-         frame = frame_ && frame_->path == path ? frame_ : nullptr] {
+        [sides, alone = how == 3, frame = frame_] {
             Drawn out;
             out.frame = frame;
-            if (!out.frame) {
-                const auto read = smallFrame(path, nullptr, reading.encoding);
-                if (!read) {
-                    out.error = text(read.error().message);
-                    return out;
-                }
-                out.frame = *read;
-            }
+            QSize size;
             for (const Side& side : sides) {
-                const QImage srgb = srgbPicture(srgbThrough(
-                    out.frame->large, {side.through->transform, side.through->assessment.terms, reading}));
+                if (!out.frame || out.frame->path != side.path) {
+                    const auto read = smallFrame(side.path, nullptr, side.reading.encoding);
+                    if (!read) {
+                        out.error = text(read.error().message);
+                        return out;
+                    }
+                    out.frame = *read;
+                }
+                QImage srgb = srgbPicture(
+                    srgbThrough(out.frame->large,
+                                {side.through->transform, side.through->assessment.terms, side.reading}));
+                if (size.isEmpty()) size = srgb.size();
+                // Of one size, so that a wipe lies on the same place.
+                if (srgb.size() != size) srgb = srgb.scaled(size);
                 out.scopes.push_back(scopesOf(
                     ScopePicture{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()}));
                 if (!alone || out.panes.empty())

@@ -32,6 +32,8 @@ class TransformsPage : public BenchPage {
   public:
     TransformsPage(Session& session, Dialogs& dialogs, QWidget* parent);
     void take(const QStringList& paths);
+    /// Chart shots that show themselves, such as in other picture styles.
+    void takePictures(const QStringList& paths);
     void setCompact(bool compact);
 
   protected:
@@ -51,6 +53,8 @@ class TransformsPage : public BenchPage {
     void draw();
     void state();
     void makeDemo();
+    void showOwn();
+    void choose(const QString& path);
     const BenchActions::Trial* trialAt(int row) const;
     const BenchActions::Trial* chosen() const;
 
@@ -59,7 +63,7 @@ class TransformsPage : public BenchPage {
     BenchActions& bench_;
     std::vector<QWidget*> captions_;  ///< of the choices in the bar
     QComboBox *picture_, *against_, *layout_, *feed_, *space_, *balance_;
-    look::Button *add_, *remove_, *demo_;
+    look::Button *add_, *own_, *remove_, *demo_;
     look::Label *title_, *said_;
     RowTable* table_;
     FigureRows* rows_;

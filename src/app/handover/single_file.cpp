@@ -150,7 +150,7 @@ void SingleFile::showChoices() {
     const int before = of_->currentIndex();
     of_->clear();
     of_->addItem(tr("This setup"));
-    if (n > 1) of_->addItem(tr("%n setup(s) of this body, sharing one", nullptr, static_cast<int>(n)));
+    if (n > 1) of_->addItem(tr("%n setups of this body, sharing one", nullptr, static_cast<int>(n)));
     of_->setCurrentIndex(s && before == 1 && n > 1 ? 1 : 0);
 }
 

@@ -175,7 +175,8 @@ void PairChoices::fillSeen() {
     const bool shows = a && a->reading && showsItself(*a->reading);
     QStringList transforms = known_;
     for (const BenchActions::Trial& t : session_.bench().trials())
-        if (!t.path.isEmpty() && t.path != BenchActions::kDataSheet) transforms << t.path;
+        if (!t.path.isEmpty() && t.path != BenchActions::kDataSheet && !t.correction && !t.picture)
+            transforms << t.path;
     transforms.removeDuplicates();
     seen_->clear();
     seen_->addItem(shows ? tr("As it is") : tr("Corrected"), kItself);

@@ -13,6 +13,7 @@
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
 #include "core/colour/primaries_text.h"
+#include "io/foreign/transform_file.h"
 #include "io/series_file.h"
 #include "paper/document_pdf.h"
 #include "words/series_words.h"
@@ -107,9 +108,13 @@ void BenchActions::readNext() {
                 out.reading = *shot.reading;
             else
                 out.why = text(shot.reading.error().message);
-            if (shot.frame && shot.reading)
+            if (shot.frame && shot.reading) {
                 out.crop = std::make_shared<const LinearImage>(
                     workflow::chartCrop(shot.frame->image, shot.reading->corners));
+                const int longest = std::max(out.crop->width(), out.crop->height());
+                out.cell = std::make_shared<const LinearImage>(
+                    shrunk(*out.crop, std::max(1, longest / BenchShot::kCellEdge)));
+            }
             return out;
         },
         [this, run = run_](const BenchShot& shot) {
@@ -274,13 +279,39 @@ void BenchActions::analyse() {
                         Urgency::now);
 }
 
+void BenchActions::add(Trial trial) {
+    if (std::any_of(trials_.begin(), trials_.end(), [&](const Trial& t) { return t.path == trial.path; }))
+        return;
+    trials_.push_back(std::move(trial));
+    tryOut(trials_.size() - 1);
+}
+
 void BenchActions::addTransforms(const QStringList& paths) {
     for (const QString& path : paths) {
-        if (std::any_of(trials_.begin(), trials_.end(), [&](const Trial& t) { return t.path == path; }))
-            continue;
-        trials_.emplace_back().path = path;
-        tryOut(trials_.size() - 1);
+        Trial t;
+        t.path = path;
+        add(std::move(t));
     }
+    emit trialsChanged();
+}
+
+void BenchActions::addPictures(const QStringList& paths) {
+    for (const QString& path : paths) {
+        Trial t;
+        t.path = path;
+        t.title = QFileInfo(path).fileName();
+        t.picture = true;
+        add(std::move(t));
+    }
+    emit trialsChanged();
+}
+
+void BenchActions::addOwn(const QString& title, const std::shared_ptr<const Correction>& correction) {
+    Trial t;
+    t.path = QStringLiteral("\n") + title;
+    t.title = title;
+    t.correction = correction;
+    add(std::move(t));
     emit trialsChanged();
 }
 
@@ -337,15 +368,33 @@ void BenchActions::tryOut(std::size_t trial) {
     t.why.clear();
     const Setup* s = session_.setup(setup_);
     if (!s || !s->reading) return emit trialsChanged();
+    struct Tried {
+        Result<workflow::Assessed> done;
+        std::shared_ptr<const Reading> own;
+    };
     session_.background(
-        [path = t.path == kDataSheet ? std::string() : t.path.toStdString(), reading = *s->reading,
-         stated = t.stated](const std::stop_token& stop) {
-            return workflow::assess(path, std::span(&reading, 1), stated, stop);
+        [t, reading = *s->reading,
+         context = session_.reading().contextOf(setup_)](const std::stop_token& stop) {
+            const std::string path = t.path == kDataSheet ? std::string() : t.path.toStdString();
+            if (t.correction)
+                return Tried{workflow::assess(io::transformOf(*t.correction, t.title.toStdString()),
+                                              std::span(&reading, 1), t.stated, stop),
+                             nullptr};
+            if (!t.picture)
+                return Tried{workflow::assess(path, std::span(&reading, 1), t.stated, stop), nullptr};
+            const workflow::ChartShot shot = workflow::readShot(path, context, {}, stop);
+            if (!shot.reading) return Tried{tl::unexpected(shot.reading.error()), nullptr};
+            ForeignTransform itself = io::asRecorded(*shot.reading);
+            itself.name = t.title.toStdString();
+            return Tried{workflow::assess(std::move(itself), std::span(&*shot.reading, 1), t.stated, stop),
+                         std::make_shared<const Reading>(*shot.reading)};
         },
-        [this, path = t.path, setup = setup_](const Result<workflow::Assessed>& done) {
+        [this, path = t.path, setup = setup_](const Tried& tried) {
+            const Result<workflow::Assessed>& done = tried.done;
             const auto at = std::find_if(trials_.begin(), trials_.end(),
                                          [&](const Trial& each) { return each.path == path; });
             if (setup != setup_ || at == trials_.end()) return;
+            at->own = tried.own;
             if (done)
                 at->result = std::make_shared<const workflow::Assessed>(*done);
             else

@@ -21,7 +21,10 @@ struct BenchShot {
     QString path;
     std::optional<Reading> reading;  ///< nothing where `why` says so
     QString why;
-    std::shared_ptr<const LinearImage> crop;
+    std::shared_ptr<const LinearImage> crop;  ///< to be looked at large
+    std::shared_ptr<const LinearImage> cell;  ///< the same for a grid, kCellEdge pixels or a little more
+
+    static constexpr int kCellEdge = 200;
     std::string profile;  ///< as typed; empty: by metadata, encoding or name
     double ndStops = 0;
 };
@@ -59,7 +62,11 @@ class BenchActions : public QObject {
 
     // Transforms of others, on the current setup's chart shot.
     struct Trial {
-        QString path;  ///< empty: as recorded; kDataSheet: the recording by its own curve and gamut
+        QString path;   ///< empty: as recorded; kDataSheet: the recording by its own curve and gamut
+        QString title;  ///< of what is no file of a transform
+        std::shared_ptr<const Correction> correction;  ///< of ours
+        bool picture = false;  ///< a chart shot that shows itself, such as in another picture style
+        std::shared_ptr<const Reading> own;  ///< of a picture, once it is read
         std::shared_ptr<const workflow::Assessed> result;
         QString why;  ///< there is no result
         workflow::StatedTerms stated;
@@ -68,6 +75,10 @@ class BenchActions : public QObject {
     inline static const QString kDataSheet = QStringLiteral("\n");
     const std::vector<Trial>& trials() const { return trials_; }
     void addTransforms(const QStringList& paths);
+    /// Chart shots that show themselves, each against its references.
+    void addPictures(const QStringList& paths);
+    /// The setup's correction or one of its snapshots.
+    void addOwn(const QString& title, const std::shared_ptr<const Correction>& correction);
     void removeTransform(const QString& path);
     void state(const QString& path, const workflow::StatedTerms& terms);
     /// Tries all of them on that setup's reading.
@@ -89,6 +100,7 @@ class BenchActions : public QObject {
     void readNext();
     void analyse();
     void addPairs();
+    void add(Trial trial);
     void tryOut(std::size_t trial);
     std::optional<Primaries> gamutOf(const Reading& reading) const;
 

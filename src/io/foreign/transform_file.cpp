@@ -188,18 +188,8 @@ Result<ForeignTransform> dcp(const fs::path& path, const Reading& reading) {
 }
 
 Result<ForeignTransform> correction(const fs::path& path) {
-    auto read = readCorrection(path);
-    if (!read) return tl::unexpected(read.error());
-    ForeignTransform c = named(path, "Correction, " + std::string(name(read->model)));
-    c.feed = Encoding::linear;  // what was recorded, decoded by the correction's own encoding
-    c.balance = FeedBalance::asRecorded;
-    c.space = OutputSpace::xyzD50;
-    const CompiledFinish finish = compile(read->finish);
-    c.apply = [correction = *std::move(read), finish](const Vector3& fed) {
-        const Xyz seen = correction.toXyzD50(fed);
-        return (correction.finish.isNone() ? seen : finished(seen, finish)).vector();
-    };
-    return c;
+    return readCorrection(path).map(
+        [&](Correction c) { return transformOf(std::move(c), path.filename().string()); });
 }
 
 constexpr std::array<const char*, 15> kEndings{".cube",  ".clf", ".ctf", ".3dl",  ".spi1d",
@@ -233,6 +223,21 @@ Result<ForeignTransform> readTransform(const fs::path& path, const Reading& read
     if (!made) return made;
     if (auto ok = givesNumbers(*made); !ok) return tl::unexpected(ok.error());
     return made;
+}
+
+ForeignTransform transformOf(Correction correction, const std::string& called) {
+    ForeignTransform c;
+    c.name = called;
+    c.kind = "Correction, " + std::string(name(correction.model));
+    c.feed = Encoding::linear;  // what was recorded, decoded by the correction's own encoding
+    c.balance = FeedBalance::asRecorded;
+    c.space = OutputSpace::xyzD50;
+    const CompiledFinish finish = compile(correction.finish);
+    c.apply = [correction = std::move(correction), finish](const Vector3& fed) {
+        const Xyz seen = correction.toXyzD50(fed);
+        return (correction.finish.isNone() ? seen : finished(seen, finish)).vector();
+    };
+    return c;
 }
 
 ForeignTransform asRecorded(const Reading& reading) {

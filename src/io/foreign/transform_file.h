@@ -6,6 +6,7 @@
 #include <string>
 
 #include "core/assess/foreign_transform.h"
+#include "core/fit/correction.h"
 #include "core/result.h"
 
 namespace refero::io {
@@ -27,6 +28,9 @@ bool isTransformFile(const std::filesystem::path& path);
 /// match of ours (`.json`) with its finish. Errors name what is wrong with the file.
 Result<ForeignTransform> readTransform(const std::filesystem::path& path, const Reading& reading,
                                        const TransformOptions& options = {});
+
+/// A correction of ours with its finish, under that name.
+ForeignTransform transformOf(Correction correction, const std::string& name);
 
 /// The picture as it is.
 ForeignTransform asRecorded(const Reading& reading);
