@@ -21,8 +21,8 @@ Result<Feed> Feed::between(const Transfer& frame, const Transfer& correction) {
         out.scale_ = *wanted / *white;
         return out;
     }
-    // A curve of points says nothing of its primaries: it is taken to be the camera's.
-    if (!from && !to && (frame.curve() || correction.curve())) return out;
+    // A curve of points is a person's own knowledge of a recording and says nothing of its primaries.
+    if (frame.curve() || correction.curve()) return out;
     return failure(
         "was recorded as " + std::string(frame.name()) + ", and its correction is for " +
         std::string(correction.name()) +
