@@ -48,7 +48,10 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     header_->addWidget(move_);
     display_ = look::caption({}, bar);
     display_->setObjectName(QStringLiteral("displayProfile"));
+    // As much as the row leaves: what is cut must not decide how much that is.
     display_->setMinimumWidth(1);
+    display_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    display_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     display_->installEventFilter(this);
     column_->addWidget(bar);
     addWidget(figures_);
@@ -105,7 +108,7 @@ void FiguresPanel::setContent(QWidget* content) {
     column_->addWidget(content_, 1);
     // The way out of the header is at its far end.
     header_->removeWidget(move_);
-    header_->addWidget(display_);
+    header_->addWidget(display_, 3);
     header_->addWidget(move_);
     arrange();
 }
