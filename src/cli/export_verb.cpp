@@ -116,7 +116,7 @@ class Export : public Verb {
         const auto done = io::exportCorrection(*correction, out_, options);
         if (!done) return tl::unexpected(done.error());
         report(*done, out_, s.out);
-        if (auto ok = card(*correction, *done, options, s); !ok) return tl::unexpected(ok.error());
+        if (auto ok = card(*correction, *done, options, card_, s); !ok) return tl::unexpected(ok.error());
         if (!plate_.empty())
             if (auto ok = plate(*correction, s.out); !ok) return tl::unexpected(ok.error());
         return Outcome::done;
@@ -124,9 +124,9 @@ class Export : public Verb {
 
   private:
     Status card(const Correction& c, const io::Handover& done, const io::ExportOptions& options,
-                Streams& s) const {
-        if (card_.empty()) return {};
-        return deliverDocument(card_, io::exposureCard(c, done, options), s);
+                const std::string& target, Streams& s) const {
+        if (target.empty()) return {};
+        return deliverDocument(target, io::exposureCard(c, done, options), s);
     }
 
     Result<Outcome> everyFinish(const Correction& given, const io::ExportOptions& options, Streams& s) const {
@@ -134,11 +134,12 @@ class Export : public Verb {
             Correction c = given;
             c.finish = ready.finish;
             c.finish.levels = given.finish.levels;
-            const std::string target = workflow::namedAfter(out_, ready.name);
+            const std::string target = workflow::namedAfter(out_, ready.name),
+                              ownCard = card_.empty() ? card_ : workflow::namedAfter(card_, ready.name);
             const auto done = io::exportCorrection(c, target, options);
             if (!done) return tl::unexpected(done.error());
             report(*done, target, s.out);
-            if (auto ok = card(c, *done, options, s); !ok) return tl::unexpected(ok.error());
+            if (auto ok = card(c, *done, options, ownCard, s); !ok) return tl::unexpected(ok.error());
         }
         return Outcome::done;
     }

@@ -302,7 +302,7 @@ TEST_F(CorrectionOptions, SetupsShareOneLutThatStatesItsTerms) {
         EXPECT_NE(lut.find("It holds "), std::string::npos);
     }
     EXPECT_FALSE(std::filesystem::exists(path("shared.cube")));
-    const std::string card = contentOf(path("card.html"));
+    const std::string card = contentOf(path("card, rounded.html"));
     for (const char* told : {"Set at the camera", "Mid-grey (18 %)", "White", "Half a stop under",
                              "Shared by", "lamp.tif.json", "brings the level as well"})
         EXPECT_NE(card.find(told), std::string::npos) << told;

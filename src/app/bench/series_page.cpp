@@ -174,9 +174,8 @@ QWidget* SeriesPage::buildPanel() {
     share_ = new look::Button(look::Button::Kind::plain, tr("One LUT"), panel);
     share_->setObjectName(QStringLiteral("shareSeriesLut"));
     share_->setToolTip(
-        tr("A LUT that all steps share that can be used, in the profile of the step chosen as A, with a card "
-           "for "
-           "the camera; it is said what each step pays."));
+        tr("A LUT that all usable steps share, in the profile of the step chosen as A, with a card for the "
+           "camera; it is said what each step pays."));
     connect(share_, &QAbstractButton::clicked, this, &SeriesPage::share);
     row->addWidget(share_);
     row->addStretch(1);
@@ -341,7 +340,6 @@ void SeriesPage::compare() {
         Urgency::now);
 }
 
-// The grid as it is seen, in print: on white.
 void SeriesPage::share() {
     const auto& s = bench_.series();
     if (!s) return;
@@ -352,6 +350,7 @@ void SeriesPage::share() {
     if (!path.isEmpty()) bench_.shareLut(profile, path);
 }
 
+// The grid as it is seen, in print: on white.
 void SeriesPage::report() {
     const auto s = bench_.series();
     const BenchShot* zero = s ? bench_.shotOf(s->zero) : nullptr;

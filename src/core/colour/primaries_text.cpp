@@ -6,7 +6,6 @@
 #include <algorithm>
 #include <charconv>
 #include <cmath>
-#include <cstdio>
 #include <vector>
 
 namespace refero {
@@ -62,16 +61,6 @@ Result<Primaries> primariesFrom(std::string_view text) {
                         std::all_of(std::begin(sides), std::end(sides), [](double s) { return s < 0; });
     if (!inside || !(out.white.y > 0.01))
         return failure("The gamut's white must lie between red, green and blue.");
-    return out;
-}
-
-std::string textOf(const Primaries& p) {
-    std::string out;
-    for (const Chromaticity& c : {p.red, p.green, p.blue, p.white}) {
-        char text[64];
-        std::snprintf(text, sizeof text, "%s%g, %g", out.empty() ? "" : ", ", c.x, c.y);
-        out += text;
-    }
     return out;
 }
 

@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <string>
 #include <string_view>
 
 #include "core/colour/rgb_space.h"
@@ -13,8 +12,5 @@ namespace refero {
 /// spaces; or the name of an output space. Errors: other than eight numbers, out of range, three primaries on
 /// a line, a white outside them.
 Result<Primaries> primariesFrom(std::string_view text);
-
-/// The eight numbers.
-std::string textOf(const Primaries& primaries);
 
 }  // namespace refero

@@ -13,14 +13,16 @@ namespace {
 
 Unreachable cannotMeet(const Correction& c, const Leader& leader, std::span<const Reading> follower,
                        const FitOptions& fit) {
+    const auto mend = [&](const Reading& r) {
+        return fit.asShot ? r : treated(r, TreatmentTarget::picture).reading;
+    };
     std::vector<Reading> mended;
-    for (const Reading& r : follower)
-        mended.push_back(fit.asShot ? r : treated(r, TreatmentTarget::picture).reading);
+    for (const Reading& r : follower) mended.push_back(mend(r));
     const auto chart =
         prepared(mended, {fit.intent, fit.referenceLight, fit.maxClipped, fit.weights,
                           c.greyCurves ? CurveUse::always : CurveUse::never, fit.known, fit.aim});
     if (!chart) return {};
-    return unreachableBy(*fit.aim, leader.reading, chart->reading, chart->samples);
+    return unreachableBy(*fit.aim, mend(leader.reading), chart->reading, chart->samples);
 }
 
 Status ofTwoFrames(const Leader& leader, std::span<const Reading> follower) {

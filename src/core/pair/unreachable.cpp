@@ -21,8 +21,6 @@
 namespace refero {
 namespace {
 
-constexpr double kAnyMix = 1e9;  ///< as `most`, of numbers that are no XYZ
-
 Vector3 rooted(const Vector3& v) {
     return v.cwiseMax(0).cwiseSqrt();
 }
@@ -48,16 +46,20 @@ const std::vector<Spectrum>& manySurfaces() {
     return all;
 }
 
-// Those surfaces in the same mix; nothing where the chart does not tell them within `most` CIEDE2000,
-// for which the mix must be XYZ.
-std::optional<std::vector<Vector3>> surfaces(const Seen& seen, double most) {
+// How far what was seen is from a linear sum of spectra, mean CIEDE2000; of XYZ.
+double misfit(const Seen& seen, const EffectiveSensitivity& sensitivity) {
+    double sum = 0;
+    for (std::size_t i = 0; i < seen.values.size(); ++i)
+        sum += ciede2000(toLab(Xyz::from(seen.values[i]), white::d50),
+                         toLab(Xyz::from(sensitivity.response(seen.reflectances[i])), white::d50));
+    return sum / static_cast<double>(seen.values.size());
+}
+
+// Those surfaces in the same mix. A picture, in XYZ, must be near a linear sum of them.
+std::optional<std::vector<Vector3>> surfaces(const Seen& seen, bool picture) {
     const auto sensitivity = estimateSensitivity(seen.reflectances, seen.values, seen.errors);
     if (!sensitivity) return {};
-    double misfit = 0;
-    for (std::size_t i = 0; i < seen.values.size(); ++i)
-        misfit += ciede2000(toLab(Xyz::from(seen.values[i]), white::d50),
-                            toLab(Xyz::from(sensitivity->response(seen.reflectances[i])), white::d50));
-    if (!(misfit <= most * static_cast<double>(seen.values.size()))) return {};
+    if (picture && !(misfit(seen, *sensitivity) <= kLinearWithin)) return {};
     const auto& all = manySurfaces();
     std::vector<Vector3> out(all.size());
     tbb::parallel_for(std::size_t{0}, all.size(),
@@ -73,10 +75,11 @@ std::optional<std::vector<Vector3>> leadersSurfaces(const Aim& aim, const Readin
         const Vector3 scale = view.gains * view.level;
         Seen seen;
         for (std::size_t i = 0; i < leader.patches.size(); ++i)
-            if (const auto& r = leader.chart.patches[i].reflectance; r && !leader.patches[i].leftOut)
+            if (const auto& r = leader.chart.patches[i].reflectance;
+                r && aim.colours.contains(leader.patches[i].id))
                 seen.add(r->spectrum(), leader.patches[i].rgb.cwiseProduct(scale),
                          leader.patches[i].standardError().cwiseProduct(scale));
-        auto out = surfaces(seen, kAnyMix);
+        auto out = surfaces(seen, false);
         if (out)
             for (Vector3& v : *out)
                 v = view.colours(view.greyCurves ? refero::straightened(v, *view.greyCurves) : v);
@@ -87,7 +90,7 @@ std::optional<std::vector<Vector3>> leadersSurfaces(const Aim& aim, const Readin
     for (const Patch& patch : leader.chart.patches)
         if (const auto at = aim.colours.find(patch.id); at != aim.colours.end() && patch.reflectance)
             seen.add(patch.reflectance->spectrum(), at->second.xyz.vector(), at->second.error);
-    return surfaces(seen, kLinearWithin);
+    return surfaces(seen, true);
 }
 
 std::optional<std::vector<Vector3>> followersSurfaces(const Samples& samples, const Matrix3& mix,
@@ -96,7 +99,7 @@ std::optional<std::vector<Vector3>> followersSurfaces(const Samples& samples, co
     for (std::size_t i = 0; i < samples.reflectances.size(); ++i)
         if (const auto& r = samples.reflectances[i])
             seen.add(*r, mix * samples.rgb[i], mix.cwiseAbs() * samples.error[i]);
-    return surfaces(seen, picture ? kLinearWithin : kAnyMix);
+    return surfaces(seen, picture);
 }
 
 /// One surface after the other as both see it.

@@ -13,7 +13,8 @@ Result<Feed> Feed::between(const Transfer& frame, const Transfer& correction) {
     if (frame == correction) return out;
     const auto from = shownPicture(frame), to = shownPicture(correction);
     if (from && to) {
-        out.shown_ = Shown{*from, *to, xyzD50ToLinear(to->space) * from->rgbToXyzD50, correction};
+        out.shown_ = Shown{*from, *to, xyzD50ToLinear(to->space) * from->rgbToXyzD50, correction,
+                           to->light(Vector3::Constant(kMidGrey)) == Vector3::Constant(kMidGrey)};
         return out;
     }
     const auto white = nominalWhite(frame), wanted = nominalWhite(correction);
@@ -33,8 +34,7 @@ Result<Feed> Feed::between(const Transfer& frame, const Transfer& correction) {
 Vector3 Feed::operator()(const Vector3& linear) const {
     if (!shown_) return linear * scale_;
     const Vector3 light = shown_->primaries * shown_->from.light(linear);
-    // Where what is decoded is what is shown.
-    if (shown_->to.light(Vector3::Constant(kMidGrey)) == Vector3::Constant(kMidGrey)) return light;
+    if (shown_->asDecoded) return light;
     const bool video = shown_->to.encoding == Encoding::rec709 || shown_->to.encoding == Encoding::rec2020;
     const Vector3 stored =
         video ? Vector3(light.unaryExpr([](double v) { return encode(Encoding::bt1886, v); }))

@@ -28,6 +28,7 @@ class Feed {
         ShownPicture from, to;
         Matrix3 primaries;
         Transfer feed;
+        bool asDecoded = false;  ///< of `to`: what is decoded is what is shown
     };
     std::optional<Shown> shown_;
     double scale_ = 1;
