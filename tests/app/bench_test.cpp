@@ -254,14 +254,16 @@ TEST_F(BenchInTheWindow, OurCorrectionAndPicturesInOtherStylesAreContestants) {
     ASSERT_TRUE(menu && !menu->actions().isEmpty());
     menu->actions().front()->trigger();
     menu->close();
-    ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("The correction")) != nullptr; }));
-    EXPECT_NEAR(trial(QStringLiteral("The correction"))->result->assessment.mean,
+    const QString ours = QStringLiteral("Correction of ") +
+                         QString::fromStdString(session().current()->light);
+    ASSERT_TRUE(eventually([&] { return trial(ours) != nullptr; }));
+    EXPECT_NEAR(trial(ours)->result->assessment.mean,
                 session().current()->correction->summary.after.mean, 0.1);
     window->openFrames({frame("style.png")});
     ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("style.png")) != nullptr; }, 20000));
     EXPECT_TRUE(trial(QStringLiteral("style.png"))->own);
     EXPECT_GT(trial(QStringLiteral("style.png"))->result->assessment.meanLevelled,
-              trial(QStringLiteral("The correction"))->result->assessment.meanLevelled);
+              trial(ours)->result->assessment.meanLevelled);
     EXPECT_EQ(session().setups().size(), 1U) << "it is no frame of the shoot";
     auto* view = window->findChild<CompareView*>(QStringLiteral("transformView"));
     EXPECT_TRUE(eventually([&] {

@@ -4,8 +4,6 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
-#include <QHeaderView>
-#include <QItemSelectionModel>
 #include <QMenu>
 #include <QScrollArea>
 #include <QSignalBlocker>
@@ -14,6 +12,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/bench/transform_table.h"
 #include "app/bench/verdict_list.h"
 #include "app/demo/demo.h"
 #include "app/demo/demo_bench.h"
@@ -34,61 +33,6 @@
 
 namespace refero {
 namespace {
-
-enum Column {
-    nameColumn,
-    kindColumn,
-    errorColumn,
-    levelColumn,
-    castColumn,
-    hueColumn,
-    noiseColumn,
-    flawsColumn
-};
-
-double worstCast(const Assessment& a) {
-    double out = 0;
-    for (const AssessedGrey& g : a.greys) out = std::max(out, g.difference);
-    return out;
-}
-
-double worstHue(const Assessment& a) {
-    double out = 0;
-    for (const AssessedHue& h : a.hues) out = std::max(out, h.difference);
-    return out;
-}
-
-QString flaws(const Assessment& a) {
-    QStringList out;
-    if (!a.reversals.empty()) out << TransformsPage::tr("reverses");
-    if (!a.bands.empty()) out << TransformsPage::tr("bands");
-    if (!a.merges.empty()) out << TransformsPage::tr("merges");
-    if (!a.cut.empty()) out << TransformsPage::tr("cuts");
-    return out.isEmpty() ? TransformsPage::tr("none") : out.join(QStringLiteral(", "));
-}
-
-QString signedStops(double stops) {
-    if (std::abs(stops) < 0.05) return QStringLiteral("0");
-    return (stops > 0 ? QStringLiteral("+") : QString()) + QString::number(stops, 'f', 1);
-}
-
-// What a column is sorted by.
-double figureOf(const Assessment& a, int column) {
-    switch (column) {
-        case levelColumn:
-            return std::abs(a.expectsStops);
-        case castColumn:
-            return worstCast(a);
-        case hueColumn:
-            return worstHue(a);
-        case noiseColumn:
-            return a.chromaNoise;
-        case flawsColumn:
-            return double(!a.reversals.empty()) + double(!a.bands.empty()) + double(!a.merges.empty());
-        default:
-            return a.meanLevelled;
-    }
-}
 
 // What is drawn of one side.
 struct Side {
@@ -172,31 +116,8 @@ QWidget* TransformsPage::buildBar() {
 }
 
 QWidget* TransformsPage::buildTable(QWidget* parent) {
-    rows_ = new FigureRows(
-        {{tr("Transform"), {}, false},
-         {tr("What it is"), {}, false},
-         {tr("Error"), tr("Mean CIEDE2000 to the reference values at the exposure that it expects.")},
-         {tr("Expects"), tr("Stops more than the chart shot has.")},
-         {tr("Cast"), tr("CIEDE2000 of the grey that is furthest from grey.")},
-         {tr("Hue"), tr("Mean CIEDE2000 of the hue that is furthest off.")},
-         {tr("Noise"), tr("Chroma noise of one pixel, a* and b*.")},
-         {tr("Flaws"),
-          tr("Whether it turns colours over, makes steps, merges near colours, or cuts "
-             "colours off."),
-          false}},
-        this);
-    table_ = new RowTable(parent);
-    table_->setObjectName(QStringLiteral("transformTable"));
-    table_->setAccessibleName(tr("Transforms"));
-    table_->setModel(rows_);
-    table_->setWidths({170, 0, 56, 62, 52, 52, 56, 130});
-    table_->horizontalHeader()->setSectionsClickable(true);
-    table_->horizontalHeader()->setToolTip(tr("A click on a heading sorts by it."));
-    connect(table_->horizontalHeader(), &QHeaderView::sectionClicked, this, [this](int section) {
-        sorted_ = section;
-        fillTable();
-    });
-    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this] {
+    table_ = new TransformTable(parent);
+    connect(table_, &TransformTable::chosenChanged, this, [this] {
         showChosen();
         draw();
     });
@@ -347,7 +268,7 @@ void TransformsPage::showFigures(const Assessment& a) {
 }
 
 void TransformsPage::setCompact(bool compact) {
-    table_->setColumnHidden(kindColumn, compact);
+    table_->setCompact(compact);
     for (QWidget* caption : captions_) caption->setVisible(!compact);
     layout_->setVisible(!compact);
 }
@@ -355,17 +276,12 @@ void TransformsPage::setCompact(bool compact) {
 void TransformsPage::take(const QStringList& paths) {
     bench_.addTransforms(paths);
     // The latest is what one wants to see.
-    choose(paths.back());
+    table_->choose(paths.back());
 }
 
 void TransformsPage::takePictures(const QStringList& paths) {
     bench_.addPictures(paths);
-    choose(paths.back());
-}
-
-void TransformsPage::choose(const QString& path) {
-    for (int r = 0; r < rows_->rowCount(); ++r)
-        if (rows_->rows()[static_cast<std::size_t>(r)].id == path) table_->selectRow(r);
+    table_->choose(paths.back());
 }
 
 void TransformsPage::showOwn() {
@@ -377,10 +293,12 @@ void TransformsPage::showOwn() {
         connect(menu->addAction(title), &QAction::triggered, this,
                 [this, title, correction] { bench_.addOwn(title, correction); });
     };
-    if (s && s->correction) offer(tr("The correction"), std::make_shared<const Correction>(*s->correction));
+    if (s && s->correction)
+        offer(tr("Correction of %1").arg(text(s->light)), std::make_shared<const Correction>(*s->correction));
     if (s)
         for (const workflow::Snapshot& snapshot : s->snapshots)
-            offer(text(snapshot.name), snapshot.correction);
+            offer(tr("%1 of %2", "a snapshot, its setup").arg(text(snapshot.name), text(s->light)),
+                  snapshot.correction);
     if (menu->isEmpty()) menu->addAction(tr("This setup has no correction yet"))->setEnabled(false);
     menu->popup(own_->mapToGlobal(QPoint(0, own_->height())));
 }
@@ -393,19 +311,13 @@ void TransformsPage::showEvent(QShowEvent* event) {
     refresh();
 }
 
-const BenchActions::Trial* TransformsPage::trialAt(int row) const {
-    if (row < 0 || row >= rows_->rowCount()) return nullptr;
-    for (const BenchActions::Trial& t : bench_.trials())
-        if (t.path == rows_->rows()[static_cast<std::size_t>(row)].id) return &t;
-    return nullptr;
-}
-
 const BenchActions::Trial* TransformsPage::chosen() const {
-    return trialAt(table_->currentIndex().row());
+    const auto id = table_->chosen();
+    return id ? bench_.trial(*id) : nullptr;
 }
 
 void TransformsPage::refresh() {
-    fillTable();
+    table_->show(bench_.trials());
     const QString before = against_->currentData().toString();
     {
         const QSignalBlocker block(against_);
@@ -416,57 +328,6 @@ void TransformsPage::refresh() {
     }
     showChosen();
     draw();
-}
-
-void TransformsPage::fillTable() {
-    std::vector<const BenchActions::Trial*> order;
-    for (const BenchActions::Trial& t : bench_.trials()) order.push_back(&t);
-    std::stable_sort(order.begin(), order.end(), [&](const auto* a, const auto* b) {
-        if (!a->result || !b->result) return a->result && !b->result;
-        if (sorted_ == nameColumn || sorted_ == kindColumn)
-            return sorted_ == nameColumn ? a->result->assessment.name < b->result->assessment.name
-                                         : a->result->assessment.kind < b->result->assessment.kind;
-        return figureOf(a->result->assessment, sorted_) < figureOf(b->result->assessment, sorted_);
-    });
-    const auto* now = chosen();
-    const QString kept = now ? now->path : QStringLiteral("\n\n");
-    std::vector<FigureRow> rows;
-    for (const BenchActions::Trial* t : order) {
-        FigureRow r;
-        r.id = t->path;
-        if (!t->result) {
-            r.cells = {!t->title.isEmpty()                   ? t->title
-                       : t->path.isEmpty()                   ? tr("As recorded")
-                       : t->path == BenchActions::kDataSheet ? tr("By its data sheet")
-                                                             : t->path.section(QLatin1Char('/'), -1),
-                       t->why.isEmpty() ? tr("Being tried") : t->why,
-                       {},
-                       {},
-                       {},
-                       {},
-                       {},
-                       {}};
-            r.quiet = true;
-        } else {
-            const Assessment& a = t->result->assessment;
-            r.cells = {text(a.name),
-                       text(a.kind),
-                       QString::number(a.meanLevelled, 'f', 2),
-                       signedStops(a.expectsStops),
-                       QString::number(worstCast(a), 'f', 1),
-                       QString::number(worstHue(a), 'f', 1),
-                       QString::number(a.chromaNoise, 'f', 1),
-                       flaws(a)};
-        }
-        if (t->path != BenchActions::kDataSheet && !t->correction) r.hint = t->path;
-        rows.push_back(std::move(r));
-    }
-    rows_->setRows(std::move(rows));
-    int row = 0;
-    for (int i = 0; i < rows_->rowCount(); ++i)
-        if (rows_->rows()[static_cast<std::size_t>(i)].id == kept) row = i;
-    const QSignalBlocker block(table_->selectionModel());
-    table_->setCurrentIndex(rows_->index(row, 0));
 }
 
 void TransformsPage::fillPictures() {
@@ -484,15 +345,13 @@ void TransformsPage::fillPictures() {
 void TransformsPage::showChosen() {
     const Setup* s = session_.current();
     const auto* t = chosen();
-    const bool can = t && !t->path.isEmpty() && t->path != BenchActions::kDataSheet;
-    remove_->setEnabled(can);
+    remove_->setEnabled(t && t->isAdded());
     own_->setEnabled(s && s->reading);
-    demo_->setVisible(
-        s && s->reading &&
-        std::none_of(bench_.trials().begin(), bench_.trials().end(), [](const BenchActions::Trial& each) {
-            return !each.path.isEmpty() && each.path != BenchActions::kDataSheet;
-        }));
-    for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(can && !t->correction);
+    const auto& all = bench_.trials();
+    demo_->setVisible(s && s->reading && std::none_of(all.begin(), all.end(), [](const BenchActions::Trial& each) {
+                          return each.isAdded();
+                      }));
+    for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(t && t->isAdded() && !t->correction);
     if (!s || !s->reading) {
         title_->setText(tr("No chart shot to try them on"));
         said_->setText(
@@ -565,15 +424,14 @@ void TransformsPage::draw() {
     const Setup* s = session_.current();
     const auto* one = chosen();
     const QString path = picture_->currentData().toString();
-    const BenchActions::Trial* other = nullptr;
-    for (const BenchActions::Trial& t : bench_.trials())
-        if (t.result && t.path == against_->currentData().toString()) other = &t;
+    const BenchActions::Trial* other = bench_.trial(against_->currentData().toString());
     ++job_;
-    if (!s || !s->reading || path.isEmpty() || !one || !one->result || !other)
+    if (!s || !s->reading || path.isEmpty() || !one || !one->result || !other || !other->result)
         return view_->setPanes(CompareView::Layout::wipe, {}, {});
     // A picture that stands for itself is seen instead of the setup's.
     const auto sideOf = [&](const BenchActions::Trial& t) {
-        return Side{text(t.result->assessment.name), t.result, t.picture ? t.path : path,
+        return Side{text(t.result->assessment.name), t.result,
+                    t.what == BenchActions::Trial::What::picture ? t.path : path,
                     t.own ? *t.own : *s->reading};
     };
     const std::vector<Side> sides{sideOf(*one), sideOf(*other)};

@@ -17,8 +17,8 @@ namespace refero {
 class AbPlot;
 class Dialogs;
 class PairLadder;
-class RowTable;
 class ScopesPage;
+class TransformTable;
 class VerdictList;
 namespace look {
 class Button;
@@ -44,7 +44,6 @@ class TransformsPage : public BenchPage {
     QWidget* buildTable(QWidget* parent);
     QWidget* buildPanel(QWidget* parent);
     void refresh();
-    void fillTable();
     void fillPictures();
     QWidget* buildPages(QWidget* parent);
     void showChosen();
@@ -54,8 +53,6 @@ class TransformsPage : public BenchPage {
     void state();
     void makeDemo();
     void showOwn();
-    void choose(const QString& path);
-    const BenchActions::Trial* trialAt(int row) const;
     const BenchActions::Trial* chosen() const;
 
     Session& session_;
@@ -65,8 +62,7 @@ class TransformsPage : public BenchPage {
     QComboBox *picture_, *against_, *layout_, *feed_, *space_, *balance_;
     look::Button *add_, *own_, *remove_, *demo_;
     look::Label *title_, *said_;
-    RowTable* table_;
-    FigureRows* rows_;
+    TransformTable* table_;
     VerdictList* verdicts_;
     QStackedWidget* pages_;
     FigureRows* patches_;
@@ -74,7 +70,7 @@ class TransformsPage : public BenchPage {
     AbPlot* arrows_;
     ScopesPage* scopes_;
     std::shared_ptr<const SmallFrame> frame_;  ///< the picture at hand
-    int job_ = 0, sorted_ = 2;
+    int job_ = 0;
 };
 
 }  // namespace refero

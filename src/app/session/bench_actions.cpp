@@ -40,16 +40,44 @@ std::vector<Vector3> patchesOf(const Reading& r) {
     return out;
 }
 
+struct Tried {
+    Result<workflow::Assessed> done;
+    std::shared_ptr<const Reading> own = nullptr;  ///< of a picture
+};
+
+Tried tried(const BenchActions::Trial& t, const Reading& reading, const workflow::ShotContext& context,
+            const std::stop_token& stop) {
+    using What = BenchActions::Trial::What;
+    const std::span<const Reading> shot(&reading, 1);
+    switch (t.what) {
+        case What::recorded:
+        case What::dataSheet:
+            return {workflow::assess(std::filesystem::path(), shot, t.stated, stop)};
+        case What::file:
+            return {workflow::assess(std::filesystem::path(t.path.toStdString()), shot, t.stated, stop)};
+        case What::ours:
+            return {workflow::assess(io::transformOf(*t.correction, t.title.toStdString()), shot, t.stated, stop)};
+        case What::picture:
+            break;
+    }
+    const workflow::ChartShot own = workflow::readShot(t.path.toStdString(), context, {}, stop);
+    if (!own.reading) return {tl::unexpected(own.reading.error())};
+    ForeignTransform itself = io::asRecorded(*own.reading);
+    itself.name = t.title.toStdString();
+    return {workflow::assess(std::move(itself), std::span(&*own.reading, 1), t.stated, stop),
+            std::make_shared<const Reading>(*own.reading)};
+}
+
 }  // namespace
 
 BenchActions::BenchActions(Session& session) : QObject(&session), session_(session) {
     connect(&session, &Session::studioChanged, this, [this] {
         stop();
-        trials_.assign(1, {});
+        trials_.assign(1, asRecorded());
         setup_ = 0;
         emit trialsChanged();
     });
-    trials_.emplace_back();  // as recorded
+    trials_.push_back(asRecorded());
 }
 
 void BenchActions::bringIn(const QStringList& paths) {
@@ -279,44 +307,57 @@ void BenchActions::analyse() {
                         Urgency::now);
 }
 
-void BenchActions::add(Trial trial) {
-    if (std::any_of(trials_.begin(), trials_.end(), [&](const Trial& t) { return t.path == trial.path; }))
-        return;
-    trials_.push_back(std::move(trial));
+BenchActions::Trial BenchActions::asRecorded() {
+    Trial out;
+    out.title = tr("As recorded");
+    return out;
+}
+
+const BenchActions::Trial* BenchActions::trial(const QString& path) const {
+    const auto at =
+        std::find_if(trials_.begin(), trials_.end(), [&](const Trial& t) { return t.path == path; });
+    return at == trials_.end() ? nullptr : &*at;
+}
+
+void BenchActions::add(Trial added) {
+    if (trial(added.path)) return;
+    trials_.push_back(std::move(added));
     tryOut(trials_.size() - 1);
 }
 
-void BenchActions::addTransforms(const QStringList& paths) {
+void BenchActions::addFiles(Trial::What what, const QStringList& paths) {
     for (const QString& path : paths) {
         Trial t;
+        t.what = what;
         t.path = path;
+        t.title = QFileInfo(path).fileName();
         add(std::move(t));
     }
     emit trialsChanged();
 }
 
+void BenchActions::addTransforms(const QStringList& paths) {
+    addFiles(Trial::What::file, paths);
+}
+
 void BenchActions::addPictures(const QStringList& paths) {
-    for (const QString& path : paths) {
-        Trial t;
-        t.path = path;
-        t.title = QFileInfo(path).fileName();
-        t.picture = true;
-        add(std::move(t));
-    }
-    emit trialsChanged();
+    addFiles(Trial::What::picture, paths);
 }
 
 void BenchActions::addOwn(const QString& title, const std::shared_ptr<const Correction>& correction) {
     Trial t;
-    t.path = QStringLiteral("\n") + title;
+    t.what = Trial::What::ours;
+    // No file is called so.
+    t.path = QStringLiteral("ours:\n") + title;
     t.title = title;
     t.correction = correction;
+    std::erase_if(trials_, [&](const Trial& each) { return each.path == t.path; });
     add(std::move(t));
     emit trialsChanged();
 }
 
 void BenchActions::removeTransform(const QString& path) {
-    std::erase_if(trials_, [&](const Trial& t) { return !path.isEmpty() && t.path == path; });
+    std::erase_if(trials_, [&](const Trial& t) { return t.isAdded() && t.path == path; });
     emit trialsChanged();
 }
 
@@ -332,10 +373,12 @@ void BenchActions::assessOn(int setup) {
     setup_ = setup;
     const Setup* s = session_.setup(setup);
     assessedOn_ = s && s->reading ? patchesOf(*s->reading) : std::vector<Vector3>();
-    std::erase_if(trials_, [](const Trial& t) { return t.path == kDataSheet; });
+    std::erase_if(trials_, [](const Trial& t) { return t.what == Trial::What::dataSheet; });
     if (const auto gamut = s && s->reading ? gamutOf(*s->reading) : std::nullopt) {
         Trial own;
-        own.path = kDataSheet;
+        own.what = Trial::What::dataSheet;
+        own.path = QStringLiteral("data sheet:\n");
+        own.title = tr("By its data sheet");
         own.stated.gamut = gamut;
         trials_.insert(trials_.begin() + std::min<std::ptrdiff_t>(1, std::ssize(trials_)), std::move(own));
     }
@@ -368,33 +411,15 @@ void BenchActions::tryOut(std::size_t trial) {
     t.why.clear();
     const Setup* s = session_.setup(setup_);
     if (!s || !s->reading) return emit trialsChanged();
-    struct Tried {
-        Result<workflow::Assessed> done;
-        std::shared_ptr<const Reading> own;
-    };
     session_.background(
-        [t, reading = *s->reading,
-         context = session_.reading().contextOf(setup_)](const std::stop_token& stop) {
-            const std::string path = t.path == kDataSheet ? std::string() : t.path.toStdString();
-            if (t.correction)
-                return Tried{workflow::assess(io::transformOf(*t.correction, t.title.toStdString()),
-                                              std::span(&reading, 1), t.stated, stop),
-                             nullptr};
-            if (!t.picture)
-                return Tried{workflow::assess(path, std::span(&reading, 1), t.stated, stop), nullptr};
-            const workflow::ChartShot shot = workflow::readShot(path, context, {}, stop);
-            if (!shot.reading) return Tried{tl::unexpected(shot.reading.error()), nullptr};
-            ForeignTransform itself = io::asRecorded(*shot.reading);
-            itself.name = t.title.toStdString();
-            return Tried{workflow::assess(std::move(itself), std::span(&*shot.reading, 1), t.stated, stop),
-                         std::make_shared<const Reading>(*shot.reading)};
-        },
-        [this, path = t.path, setup = setup_](const Tried& tried) {
-            const Result<workflow::Assessed>& done = tried.done;
+        [t, reading = *s->reading, context = session_.reading().contextOf(setup_)](
+            const std::stop_token& stop) { return tried(t, reading, context, stop); },
+        [this, path = t.path, setup = setup_](const Tried& outcome) {
+            const Result<workflow::Assessed>& done = outcome.done;
             const auto at = std::find_if(trials_.begin(), trials_.end(),
                                          [&](const Trial& each) { return each.path == path; });
             if (setup != setup_ || at == trials_.end()) return;
-            at->own = tried.own;
+            at->own = outcome.own;
             if (done)
                 at->result = std::make_shared<const workflow::Assessed>(*done);
             else

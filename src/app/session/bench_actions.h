@@ -62,22 +62,33 @@ class BenchActions : public QObject {
 
     // Transforms of others, on the current setup's chart shot.
     struct Trial {
-        QString path;   ///< empty: as recorded; kDataSheet: the recording by its own curve and gamut
-        QString title;  ///< of what is no file of a transform
+        enum class What {
+            recorded,   ///< the recording as it is
+            dataSheet,  ///< the same by its own curve and gamut, where the kit has them
+            file,       ///< somebody's transform
+            picture,    ///< a chart shot that shows itself, such as in another picture style
+            ours,       ///< a correction or snapshot
+        };
+        What what = What::recorded;
+        QString path;   ///< by which it is known; of files and pictures, theirs
+        QString title;  ///< until it is tried
         std::shared_ptr<const Correction> correction;  ///< of ours
-        bool picture = false;  ///< a chart shot that shows itself, such as in another picture style
-        std::shared_ptr<const Reading> own;  ///< of a picture, once it is read
+        std::shared_ptr<const Reading> own;            ///< of a picture, once it is read
         std::shared_ptr<const workflow::Assessed> result;
         QString why;  ///< there is no result
         workflow::StatedTerms stated;
+
+        bool isFile() const { return what == What::file || what == What::picture; }
+        /// By a person, who can take it out.
+        bool isAdded() const { return isFile() || what == What::ours; }
     };
-    /// There where the kit has the gamut of the setup's recording.
-    inline static const QString kDataSheet = QStringLiteral("\n");
     const std::vector<Trial>& trials() const { return trials_; }
+    /// Null where there is none of that name.
+    const Trial* trial(const QString& path) const;
     void addTransforms(const QStringList& paths);
     /// Chart shots that show themselves, each against its references.
     void addPictures(const QStringList& paths);
-    /// The setup's correction or one of its snapshots.
+    /// A correction or a snapshot; one of that title is replaced.
     void addOwn(const QString& title, const std::shared_ptr<const Correction>& correction);
     void removeTransform(const QString& path);
     void state(const QString& path, const workflow::StatedTerms& terms);
@@ -100,7 +111,9 @@ class BenchActions : public QObject {
     void readNext();
     void analyse();
     void addPairs();
-    void add(Trial trial);
+    static Trial asRecorded();
+    void add(Trial added);
+    void addFiles(Trial::What what, const QStringList& paths);
     void tryOut(std::size_t trial);
     std::optional<Primaries> gamutOf(const Reading& reading) const;
 
