@@ -126,20 +126,17 @@ class Export : public Verb {
     Status card(const Correction& c, const io::Handover& done, const io::ExportOptions& options,
                 const std::string& target, Streams& s) const {
         if (target.empty()) return {};
-        return deliverDocument(target, io::exposureCard(c, done, options), s);
+        return deliverDocument(target,
+                               io::exposureCard(c, done.path.filename().string(), done.encoding, options), s);
     }
 
     Result<Outcome> everyFinish(const Correction& given, const io::ExportOptions& options, Streams& s) const {
-        for (const ReadyFinish& ready : readyFinishes()) {
-            Correction c = given;
-            c.finish = ready.finish;
-            c.finish.levels = given.finish.levels;
-            const std::string target = workflow::namedAfter(out_, ready.name),
-                              ownCard = card_.empty() ? card_ : workflow::namedAfter(card_, ready.name);
+        for (const auto& [target, finish, c] : workflow::withEveryFinish(given, out_)) {
             const auto done = io::exportCorrection(c, target, options);
             if (!done) return tl::unexpected(done.error());
             report(*done, target, s.out);
-            if (auto ok = card(c, *done, options, ownCard, s); !ok) return tl::unexpected(ok.error());
+            const std::string own = card_.empty() ? card_ : workflow::namedAfter(card_, finish);
+            if (auto ok = card(c, *done, options, own, s); !ok) return tl::unexpected(ok.error());
         }
         return Outcome::done;
     }

@@ -41,7 +41,9 @@ Result<FoundMatch> PairingTask::run(const std::stop_token& stop) const {
     if (!match) return tl::unexpected(match.error());
     match->correction.name = name;
     match->correction.built = plan::isoText(plan::now());
-    match->correction.aim.fingerprint = fingerprint;
+    // A file is read here, where nobody waits for it.
+    match->correction.aim.fingerprint =
+        through ? io::textHash(fingerprint + fingerprintOf(*through)) : fingerprint;
     return FoundMatch{*std::move(match), std::move(leads.seen)};
 }
 
@@ -55,7 +57,7 @@ Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, cons
                 " has no chart reading yet, so that it can neither lead nor follow. Read its chart "
                 "shot first.");
     PairingTask task{
-        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader, through)};
+        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader, !through)};
     if (!through && seenThroughCorrection(leader)) task.leader.through = leader.correction;
     task.through = std::move(through);
     if (const auto limits = fitLimitsByName(shoot.limits)) task.options.fit.limits = *limits;
@@ -83,7 +85,7 @@ MatchOptions choicesOf(const Setup& follower) {
     return out;
 }
 
-std::string leaderFingerprint(const Setup& leader, const std::optional<LeaderTransform>& through) {
+std::string leaderFingerprint(const Setup& leader, bool throughOwn) {
     if (!leader.reading) return {};
     // Verdicts and limits are not part of how it looks.
     Reading plain = *leader.reading;
@@ -92,10 +94,7 @@ std::string leaderFingerprint(const Setup& leader, const std::optional<LeaderTra
     plain.limits.clear();
     plain.verdict = Verdict::pass;
     std::string all = io::toJson(plain).dump();
-    if (through)
-        all += fingerprintOf(*through);
-    else if (seenThroughCorrection(leader))
-        all += io::fingerprint(*leader.correction);
+    if (throughOwn && seenThroughCorrection(leader)) all += io::fingerprint(*leader.correction);
     return io::textHash(all);
 }
 
@@ -111,9 +110,11 @@ std::optional<Following> following(const Setup& follower, const Setup* leader) {
         return Following{0, false,
                          "The chart shot that it was matched to is not part of this shoot any more."};
     const auto through = leaderTransformOf(follower);
+    const std::string file = through ? fingerprintOf(*through) : std::string();
     // A match that was made holds where the transform's file has moved on to another place.
-    if (through && fingerprintOf(*through).empty()) return Following{leader->id, true, {}};
-    if (leaderFingerprint(*leader, through) != follower.correction->aim.fingerprint)
+    if (through && file.empty()) return Following{leader->id, true, {}};
+    const std::string own = leaderFingerprint(*leader, !through);
+    if ((through ? io::textHash(own + file) : own) != follower.correction->aim.fingerprint)
         return Following{
             leader->id, false,
             "The leading camera's reading, its correction or the transform that it is seen through "

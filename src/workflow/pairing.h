@@ -46,9 +46,9 @@ Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, cons
 /// What a person chose for a match that is kept: steps held back, weights, skin, marked colours.
 MatchOptions choicesOf(const Setup& follower);
 
-/// Of all that a leader's look is made from: its reading and, where it is seen through one, its correction or
-/// the transform.
-std::string leaderFingerprint(const Setup& leader, const std::optional<LeaderTransform>& through = {});
+/// Of all of the studio that a leader's look is made from: its reading and, where it is seen through it, its
+/// own correction. A transform's file comes on top; see fingerprintOf().
+std::string leaderFingerprint(const Setup& leader, bool throughOwn = true);
 
 /// Whom a setup's correction follows, and whether that is still so.
 struct Following {

@@ -28,26 +28,23 @@ Result<Correction> sharedCorrection(const Correction& own, const SingleExport& w
     return out;
 }
 
-// The ready finishes keep what was levelled by hand.
-std::vector<std::pair<std::string, Correction>> variants(const Correction& c, const SingleExport& wish,
-                                                         const std::string& path) {
-    if (!wish.everyFinish) return {{path, c}};
-    std::vector<std::pair<std::string, Correction>> out;
-    for (const ReadyFinish& ready : readyFinishes()) {
-        Correction one = c;
-        one.finish = ready.finish;
-        one.finish.levels = c.finish.levels;
-        out.emplace_back(namedAfter(path, ready.name), std::move(one));
-    }
-    return out;
-}
-
 }  // namespace
 
 std::string namedAfter(const std::string& path, std::string_view what) {
     const std::filesystem::path p = path;
     return (p.parent_path() / (p.stem().string() + ", " + std::string(what) + p.extension().string()))
         .string();
+}
+
+std::vector<NamedCorrection> withEveryFinish(const Correction& c, const std::string& path) {
+    std::vector<NamedCorrection> out;
+    for (const ReadyFinish& ready : readyFinishes()) {
+        Correction one = c;
+        one.finish = ready.finish;
+        one.finish.levels = c.finish.levels;
+        out.push_back({namedAfter(path, ready.name), std::string(ready.name), std::move(one)});
+    }
+    return out;
 }
 
 Result<SingleOutcome> exportSingle(const std::string& path, const Correction& correction,
@@ -60,44 +57,46 @@ Result<SingleOutcome> exportSingle(const std::string& path, const Correction& co
         if (!shared) return tl::unexpected(shared.error());
         out.correction = *std::move(shared);
     }
-    for (const auto& [target, c] : variants(out.correction, wish, path)) {
+    const std::vector<NamedCorrection> files = wish.everyFinish
+                                                   ? withEveryFinish(out.correction, path)
+                                                   : std::vector<NamedCorrection>{{path, {}, out.correction}};
+    for (const auto& [target, finish, c] : files) {
         if (stop.stop_requested()) return tl::unexpected(Error{"Stopped.", ErrorKind::stopped});
         auto item = exportTo(target, c, wish.options);
         if (!item) return tl::unexpected(item.error());
         // It is out of date once the setup's own correction is another.
         item->record.fingerprint = io::fingerprint(correction);
         if (wish.card) {
-            io::Handover handed;
-            handed.path = target;
-            handed.encoding = wish.options.encoding ? *wish.options.encoding
-                                                    : io::naturalInputEncoding(c, wish.options.format);
+            const Transfer feed = wish.options.encoding ? *wish.options.encoding
+                                                        : io::naturalInputEncoding(c, wish.options.format);
             const std::filesystem::path file = target;
             const std::string card = (file.parent_path() / (file.stem().string() + ", card.pdf")).string();
-            if (auto ok = print(card, io::exposureCard(c, handed, wish.options)); !ok)
+            if (auto ok = print(card, io::exposureCard(c, file.filename().string(), feed, wish.options)); !ok)
                 return tl::unexpected(ok.error());
-            out.cards.push_back(card);
         }
         out.items.push_back(*std::move(item));
     }
     return out;
 }
 
-std::vector<PoolMember> sharersOf(const Setup& setup, std::span<const Setup* const> all) {
-    std::vector<PoolMember> out;
-    if (!setup.reading || !setup.correction || setup.correction->aim.kind != AimKind::reference) return out;
+std::vector<const Setup*> sharersOf(const Setup& setup, std::span<const Setup* const> all) {
+    if (!setup.reading || !setup.correction || setup.correction->aim.kind != AimKind::reference) return {};
     const Reading& first = *setup.reading;
-    const auto add = [&](const Setup& s) {
-        const std::string name = s.place.empty() ? s.light : s.place + ", " + s.light;
-        out.push_back({*s.reading, 1, name});
-    };
-    add(setup);
+    std::vector<const Setup*> out{&setup};
     for (const Setup* s : all) {
         if (!s || s->id == setup.id || !s->reading) continue;
         const Reading& r = *s->reading;
         if (r.found && r.body == first.body && r.serial == first.serial && r.chart.id == first.chart.id &&
             r.encoding == first.encoding)
-            add(*s);
+            out.push_back(s);
     }
+    return out;
+}
+
+std::vector<PoolMember> poolOf(std::span<const Setup* const> sharers) {
+    std::vector<PoolMember> out;
+    for (const Setup* s : sharers)
+        out.push_back({*s->reading, 1, s->place.empty() ? s->light : s->place + ", " + s->light});
     return out;
 }
 

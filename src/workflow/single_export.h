@@ -25,7 +25,6 @@ struct SingleExport {
 
 struct SingleOutcome {
     std::vector<HandedItem> items;
-    std::vector<std::string> cards;
     Correction correction;  ///< that went out
 };
 
@@ -38,9 +37,18 @@ Result<SingleOutcome> exportSingle(const std::string& path, const Correction& co
 /// "a look.cube" with "rounded": "a look, rounded.cube".
 std::string namedAfter(const std::string& path, std::string_view what);
 
-/// The other setups whose chart shots can share this one's correction: of its body, chart and encoding; it is
-/// the first. Fewer than two: there are none.
-std::vector<PoolMember> sharersOf(const Setup& setup, std::span<const Setup* const> all);
+/// A correction with each ready finish, and what its file is called; what was levelled by hand stays.
+struct NamedCorrection {
+    std::string path, finish;
+    Correction correction;
+};
+std::vector<NamedCorrection> withEveryFinish(const Correction& correction, const std::string& path);
+
+/// The setups whose chart shots can share this one's correction: of its body, chart and encoding; it is the
+/// first. Empty where it has none of its own.
+std::vector<const Setup*> sharersOf(const Setup& setup, std::span<const Setup* const> all);
+/// Their chart shots, each counting once.
+std::vector<PoolMember> poolOf(std::span<const Setup* const> sharers);
 
 /// A sentence where a file of that kind would bring the level to a picture that one which went out brings it
 /// to already: a profile and a LUT in a row. Nothing where they do not meet, or the level moves by less than

@@ -254,11 +254,11 @@ TEST_F(BenchInTheWindow, OurCorrectionAndPicturesInOtherStylesAreContestants) {
     ASSERT_TRUE(menu && !menu->actions().isEmpty());
     menu->actions().front()->trigger();
     menu->close();
-    const QString ours = QStringLiteral("Correction of ") +
-                         QString::fromStdString(session().current()->light);
+    const QString ours =
+        QStringLiteral("Correction of ") + QString::fromStdString(session().current()->light);
     ASSERT_TRUE(eventually([&] { return trial(ours) != nullptr; }));
-    EXPECT_NEAR(trial(ours)->result->assessment.mean,
-                session().current()->correction->summary.after.mean, 0.1);
+    EXPECT_NEAR(trial(ours)->result->assessment.mean, session().current()->correction->summary.after.mean,
+                0.1);
     window->openFrames({frame("style.png")});
     ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("style.png")) != nullptr; }, 20000));
     EXPECT_TRUE(trial(QStringLiteral("style.png"))->own);

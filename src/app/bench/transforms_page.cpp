@@ -348,9 +348,9 @@ void TransformsPage::showChosen() {
     remove_->setEnabled(t && t->isAdded());
     own_->setEnabled(s && s->reading);
     const auto& all = bench_.trials();
-    demo_->setVisible(s && s->reading && std::none_of(all.begin(), all.end(), [](const BenchActions::Trial& each) {
-                          return each.isAdded();
-                      }));
+    demo_->setVisible(
+        s && s->reading &&
+        std::none_of(all.begin(), all.end(), [](const BenchActions::Trial& each) { return each.isAdded(); }));
     for (QComboBox* box : {feed_, space_, balance_}) box->setEnabled(t && t->isAdded() && !t->correction);
     if (!s || !s->reading) {
         title_->setText(tr("No chart shot to try them on"));

@@ -154,7 +154,7 @@ void SingleFile::showChoices() {
     of_->setCurrentIndex(s && before == 1 && n > 1 ? 1 : 0);
 }
 
-std::vector<PoolMember> SingleFile::sharers() const {
+std::vector<const workflow::Setup*> SingleFile::sharers() const {
     const Setup* s = session_.current();
     if (!s) return {};
     std::vector<const workflow::Setup*> all;
@@ -222,7 +222,7 @@ void SingleFile::handOver() {
     wish.options = options();
     wish.everyFinish = !every_->isHidden() && every_->isChecked();
     wish.card = !card_->isHidden() && card_->isChecked();
-    if (of_->currentIndex() == 1) wish.pool = sharers();
+    if (of_->currentIndex() == 1) wish.pool = workflow::poolOf(sharers());
     const io::ExportOptions& chosen = wish.options;
     const io::FormatInfo& kind = io::info(chosen.format);
     const QString target = dialogs_.saveFile(

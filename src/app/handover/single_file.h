@@ -40,7 +40,7 @@ class SingleFile : public QWidget {
     void foresee();
     void showChoices();
     io::ExportOptions options() const;
-    std::vector<PoolMember> sharers() const;
+    std::vector<const workflow::Setup*> sharers() const;
 
     Session& session_;
     Dialogs& dialogs_;

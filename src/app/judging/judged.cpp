@@ -6,6 +6,7 @@
 #include <array>
 
 #include "app/pictures/display_colour.h"
+#include "core/render/feed.h"
 #include "core/scope/difference_map.h"
 #include "io/read_frame.h"
 
@@ -129,6 +130,10 @@ Result<std::shared_ptr<const SmallFrame>> smallFrame(const QString& path, const 
     out->encoding = encoding;
     out->full = {frame->image.width(), frame->image.height()};
     out->large = shrunkTo(frame->image, kLongEdge);
+    // As it would be handed over: by the light that displays show, or not at all.
+    const auto feed = Feed::between(frame->encoding, encoding);
+    if (!feed) return failure(path.toStdString() + " " + feed.error().message + ".");
+    feed->apply(out->large);
     out->quick = shrunkTo(out->large, kQuickEdge);
     return out;
 }

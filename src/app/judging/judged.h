@@ -45,7 +45,7 @@ struct SmallFrame {
     LinearImage large, quick;
 };
 /// Reads the frame, or takes the one at hand where it is that; slow. Where it does not say its encoding, it
-/// is taken to be the correction's.
+/// is taken to be the correction's; one of another recording is brought to it (see Feed) or refused.
 Result<std::shared_ptr<const SmallFrame>> smallFrame(const QString& path, const FramePointer& atHand,
                                                      const Transfer& encoding);
 

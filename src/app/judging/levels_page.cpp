@@ -15,7 +15,6 @@
 #include "app/look/text.h"
 #include "app/tables/row_table.h"
 #include "core/assess/levels.h"
-#include "core/colour/lab.h"
 #include "words/series_words.h"
 
 namespace refero {
@@ -107,12 +106,8 @@ LevelsPage::Row LevelsPage::addRow(QGridLayout* grid, int at, const QString& nam
     return out;
 }
 
-// What a grey shows with all of the finish but its levels.
-double LevelsPage::without(double light) const {
-    Finish plain = finish_;
-    plain.levels = {};
-    const Vector3 grey = whiteXyz(white::d50).vector() * light;
-    return signalPercent(kLevelSpace, finished(Xyz::from(grey), compile(plain)).y);
+double LevelsPage::percentWithout(double light) const {
+    return signalPercent(kLevelSpace, shownWithoutLevels(finish_, light));
 }
 
 void LevelsPage::setCorrection(const std::optional<Correction>& correction) {
@@ -130,17 +125,11 @@ void LevelsPage::fill() {
         r.grey->clear();
         r.grey->addItem(tr("As it comes"), 0.0);
         const auto& level = finish_.levels.*r.part;
-        if (correction_) {
-            std::vector<const PatchResult*> greys;
-            for (const PatchResult& p : correction_->patches)
-                if (p.role == Role::neutral && p.used) greys.push_back(&p);
-            std::sort(greys.begin(), greys.end(),
-                      [](const PatchResult* a, const PatchResult* b) { return a->after.L > b->after.L; });
-            for (const PatchResult* p : greys)
+        if (correction_)
+            for (const LevelGrey& g : levelGreys(*correction_))
                 r.grey->addItem(
-                    tr("%1, L* %2", "a patch, its lightness").arg(text(p->id)).arg(p->after.L, 0, 'f', 0),
-                    toXyz(p->after).y);
-        }
+                    tr("%1, L* %2", "a patch, its lightness").arg(text(g.patch)).arg(g.lightness, 0, 'f', 0),
+                    g.light);
         int chosen = 0;
         for (int i = 1; level && i < r.grey->count(); ++i)
             if (std::abs(r.grey->itemData(i).toDouble() / level->light - 1) < 1e-3) chosen = i;
@@ -151,7 +140,7 @@ void LevelsPage::fill() {
         r.grey->setCurrentIndex(chosen);
         r.percent->setVisible(level.has_value());
         r.percent->setValue(level ? signalPercent(kLevelSpace, level->shows) : 0);
-        r.now->setText(level ? tr("was %1 %").arg(percentText(without(level->light))) : QString());
+        r.now->setText(level ? tr("was %1 %").arg(percentText(percentWithout(level->light))) : QString());
     }
 }
 
@@ -162,7 +151,7 @@ void LevelsPage::choose(const Row& r) {
     if (light <= 0)
         level.reset();
     else
-        level = LevelPoint{light, lightOfSignal(kLevelSpace, without(light))};
+        level = LevelPoint{light, shownWithoutLevels(finish_, light)};
     const auto ok = finish_.validate();
     fill();
     showEffects();

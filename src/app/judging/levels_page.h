@@ -48,7 +48,8 @@ class LevelsPage : public QWidget {
     void take();
     void choose(const Row& row);
     void showEffects();
-    double without(double light) const;
+    /// What a grey shows of the signal with all of the finish but its levels.
+    double percentWithout(double light) const;
 
     std::array<Row, 3> rows_{};
     FigureRows effects_;

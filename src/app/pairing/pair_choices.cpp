@@ -175,8 +175,7 @@ void PairChoices::fillSeen() {
     const bool shows = a && a->reading && showsItself(*a->reading);
     QStringList transforms = known_;
     for (const BenchActions::Trial& t : session_.bench().trials())
-        if (t.what == BenchActions::Trial::What::file)
-            transforms << t.path;
+        if (t.what == BenchActions::Trial::What::file) transforms << t.path;
     transforms.removeDuplicates();
     seen_->clear();
     seen_->addItem(shows ? tr("As it is") : tr("Corrected"), kItself);

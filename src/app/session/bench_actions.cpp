@@ -56,7 +56,8 @@ Tried tried(const BenchActions::Trial& t, const Reading& reading, const workflow
         case What::file:
             return {workflow::assess(std::filesystem::path(t.path.toStdString()), shot, t.stated, stop)};
         case What::ours:
-            return {workflow::assess(io::transformOf(*t.correction, t.title.toStdString()), shot, t.stated, stop)};
+            return {workflow::assess(io::transformOf(*t.correction, t.title.toStdString()), shot, t.stated,
+                                     stop)};
         case What::picture:
             break;
     }
@@ -411,22 +412,22 @@ void BenchActions::tryOut(std::size_t trial) {
     t.why.clear();
     const Setup* s = session_.setup(setup_);
     if (!s || !s->reading) return emit trialsChanged();
-    session_.background(
-        [t, reading = *s->reading, context = session_.reading().contextOf(setup_)](
-            const std::stop_token& stop) { return tried(t, reading, context, stop); },
-        [this, path = t.path, setup = setup_](const Tried& outcome) {
-            const Result<workflow::Assessed>& done = outcome.done;
-            const auto at = std::find_if(trials_.begin(), trials_.end(),
-                                         [&](const Trial& each) { return each.path == path; });
-            if (setup != setup_ || at == trials_.end()) return;
-            at->own = outcome.own;
-            if (done)
-                at->result = std::make_shared<const workflow::Assessed>(*done);
-            else
-                at->why = text(done.error().message);
-            emit trialsChanged();
-        },
-        Urgency::soon);
+    session_.background([t, reading = *s->reading, context = session_.reading().contextOf(setup_)](
+                            const std::stop_token& stop) { return tried(t, reading, context, stop); },
+                        [this, path = t.path, setup = setup_](const Tried& outcome) {
+                            const Result<workflow::Assessed>& done = outcome.done;
+                            const auto at =
+                                std::find_if(trials_.begin(), trials_.end(),
+                                             [&](const Trial& each) { return each.path == path; });
+                            if (setup != setup_ || at == trials_.end()) return;
+                            at->own = outcome.own;
+                            if (done)
+                                at->result = std::make_shared<const workflow::Assessed>(*done);
+                            else
+                                at->why = text(done.error().message);
+                            emit trialsChanged();
+                        },
+                        Urgency::soon);
 }
 
 }  // namespace refero

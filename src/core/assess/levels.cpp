@@ -32,6 +32,21 @@ double lightOfSignal(OutputSpace space, double percent) {
     return percent <= 0 ? 0 : (low + high) / 2;
 }
 
+std::vector<LevelGrey> levelGreys(const Correction& c) {
+    std::vector<LevelGrey> out;
+    for (const PatchResult& p : c.patches)
+        if (p.role == Role::neutral && p.used) out.push_back({p.id, p.after.L, toXyz(p.after).y});
+    std::sort(out.begin(), out.end(),
+              [](const LevelGrey& a, const LevelGrey& b) { return a.lightness > b.lightness; });
+    return out;
+}
+
+double shownWithoutLevels(const Finish& finish, double light) {
+    Finish plain = finish;
+    plain.levels = {};
+    return finished(Xyz::from(whiteXyz(white::d50).vector() * light), compile(plain)).y;
+}
+
 Result<double> lightOfGrey(const Correction& c, std::string_view id) {
     const auto at =
         std::find_if(c.patches.begin(), c.patches.end(), [&](const PatchResult& p) { return p.id == id; });

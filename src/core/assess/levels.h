@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <string>
 #include <string_view>
 #include <vector>
 
@@ -21,11 +22,21 @@ double signalPercent(OutputSpace space, double light);
 /// Its inverse; 0 to 109.
 double lightOfSignal(OutputSpace space, double percent);
 
-/// Light of a grey of the chart as the correction shows it, without finish. Errors: no such patch, one that
-/// was not used, a coloured one.
+/// A grey of the chart that levels can be set by.
+struct LevelGrey {
+    std::string patch;
+    double lightness = 0;  ///< L*
+    double light = 0;      ///< as the correction shows it, without finish
+};
+/// Those that were used, the lightest first.
+std::vector<LevelGrey> levelGreys(const Correction& correction);
+/// Light of one of them. Errors: no such patch, one that was not used, a coloured one.
 Result<double> lightOfGrey(const Correction& correction, std::string_view patch);
 
-/// What levels do to the colours of a group, beside what they do to greys of the same luminance.
+/// What a grey of that light shows with all of the finish but its levels, as light.
+double shownWithoutLevels(const Finish& finish, double light);
+
+/// What levels do to the colours of a group, against the same finish without them.
 struct LevelEffect {
     std::size_t group = 0;  ///< see colourGroup()
     std::size_t patches = 0;

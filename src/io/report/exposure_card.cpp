@@ -26,7 +26,7 @@ std::string capital(std::string text) {
     return text;
 }
 
-DocumentFacts settings(const Correction& c, const Handover& h, const ExportOptions& o) {
+DocumentFacts settings(const Correction& c, const Transfer& feed, const ExportOptions& o) {
     DocumentFacts out;
     out.rows.emplace_back("Camera", c.body.empty() ? "not stated" : c.body);
     if (!c.lens.empty()) out.rows.emplace_back("Lens", c.lens);
@@ -40,19 +40,19 @@ DocumentFacts settings(const Correction& c, const Handover& h, const ExportOptio
                                                 (o.exposureOffsetStops > 0 ? "over" : "under") +
                                                 " the chart shot; the file takes it back");
     out.rows.emplace_back("The file is fed",
-                          std::string(name(h.encoding)) + (o.videoRange ? ", video range" : ", full range"));
+                          std::string(name(feed)) + (o.videoRange ? ", video range" : ", full range"));
     out.rows.emplace_back("It gives",
                           std::string(info(o.space).label) + " (" + std::string(info(o.space).viewing) + ")");
     out.rows.emplace_back("Finish", c.finish.isNone() ? "none" : inWords(c.finish));
     return out;
 }
 
-DocumentTable marks(const Correction& c, const Handover& h, const ExportOptions& o) {
+DocumentTable marks(const Correction& c, const Transfer& feed, const ExportOptions& o) {
     DocumentTable t{{{"What", 0.4},
                      {"Per cent of the signal (IRE)", 0.3, Kind::number},
                      {"Code of 1023", 0.3, Kind::number}},
                     {}};
-    for (const ExposureMark& m : exposureMarks(c, h.encoding, o.exposureOffsetStops, o.videoRange))
+    for (const ExposureMark& m : exposureMarks(c, feed, o.exposureOffsetStops, o.videoRange))
         t.rows.push_back({capital(words::name(m)), decimals(m.percent, 0), decimals(m.code, 0)});
     return t;
 }
@@ -75,18 +75,19 @@ DocumentTable sharers(const Correction& c) {
 
 }  // namespace
 
-Document exposureCard(const Correction& c, const Handover& h, const ExportOptions& o) {
+Document exposureCard(const Correction& c, const std::string& file, const Transfer& feed,
+                      const ExportOptions& o) {
     Document d;
-    d.title = h.path.filename().string();
+    d.title = file;
     d.summary = c.aim.kind == AimKind::reference
                     ? "Brings " + (c.body.empty() ? std::string("this camera") : c.body) +
                           " to the reference values of " + c.chartName + "."
                     : "Makes " + (c.body.empty() ? std::string("this camera") : c.body) + " look like " +
                           words::aim(c.aim) + ".";
     d.blocks.emplace_back(DocumentHeading{"Set at the camera"});
-    d.blocks.emplace_back(settings(c, h, o));
+    d.blocks.emplace_back(settings(c, feed, o));
     d.blocks.emplace_back(DocumentHeading{"Exposed right when"});
-    d.blocks.emplace_back(marks(c, h, o));
+    d.blocks.emplace_back(marks(c, feed, o));
     d.blocks.emplace_back(DocumentWords{
         "A waveform shows these per cent; a false-colour scale in per cent has its zones there.", true});
     d.blocks.emplace_back(DocumentHeading{"Exposed otherwise"});

@@ -7,8 +7,9 @@
 
 namespace refero::io {
 
-/// A page for the person at the camera about a LUT that went out: what to record, where mid-grey, white and
-/// skin must lie, what half a stop does, whose correction it is.
-Document exposureCard(const Correction& correction, const Handover& handover, const ExportOptions& options);
+/// A page for the person at the camera about a file that is fed `feed`: what to record, where mid-grey, white
+/// and skin must lie, what half a stop does, whose correction it is.
+Document exposureCard(const Correction& correction, const std::string& file, const Transfer& feed,
+                      const ExportOptions& options);
 
 }  // namespace refero::io
