@@ -278,6 +278,26 @@
         </message>
     </context>
     <context>
+        <name>UnknownList</name>
+        <message numerus="yes">
+            <source>%n frame(s) name no camera. Which one shot them?</source>
+            <translation>
+                <numerusform>A frame names no camera. Which one shot it?</numerusform>
+                <numerusform>%n frames name no camera. Which one shot them?</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
+        <name>refero::UnknownList</name>
+        <message numerus="yes">
+            <source>%n frame(s) name no camera. Which one shot them?</source>
+            <translation>
+                <numerusform>A frame names no camera. Which one shot it?</numerusform>
+                <numerusform>%n frames name no camera. Which one shot them?</numerusform>
+            </translation>
+        </message>
+    </context>
+    <context>
         <name>VerdictLine</name>
         <message numerus="yes">
             <source>%1 of %n checks: %2</source>

@@ -19,12 +19,12 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
     outer->addLayout(column, 3);
     outer->addStretch(1);
     column->addStretch(2);
-    column->addWidget(new look::Label(QStringLiteral("Drop a photograph of your chart here"),
-                                      look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
-    column->addWidget(new look::Label(
-        QStringLiteral("Refero finds the chart, measures its patches, judges the shot and builds the "
-                       "correction for everything taken with this body, lens and light."),
-        look::Size::title));
+    column->addWidget(new look::Label(tr("Drop a photograph of your chart here"), look::Size::huge,
+                                      look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(
+        new look::Label(tr("Refero finds the chart, measures its patches, judges the shot and builds the "
+                           "correction for everything taken with this body, lens and light."),
+                        look::Size::title));
     column->addWidget(new look::Label(
         QStringLiteral(
             "Raw files serve best, then linear TIFF and EXR; JPEG, PNG and DPX are read as their files say, "
@@ -40,11 +40,11 @@ EmptyState::EmptyState(QWidget* parent) : QWidget(parent) {
         look::Size::body));
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    auto* open = new look::Button(look::Button::Kind::primary, QStringLiteral("Open a frame"), this);
+    auto* open = new look::Button(look::Button::Kind::primary, tr("Open a frame"), this);
     open->setObjectName(QStringLiteral("emptyOpen"));
-    auto* demo = new look::Button(look::Button::Kind::plain, QStringLiteral("Look at the demo"), this);
+    auto* demo = new look::Button(look::Button::Kind::plain, tr("Look at the demo"), this);
     demo->setObjectName(QStringLiteral("emptyDemo"));
-    auto* plan = new look::Button(look::Button::Kind::plain, QStringLiteral("Plan a day"), this);
+    auto* plan = new look::Button(look::Button::Kind::plain, tr("Plan a day"), this);
     plan->setObjectName(QStringLiteral("emptyPlan"));
     row->addWidget(open);
     row->addWidget(plan);

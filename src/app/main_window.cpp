@@ -36,6 +36,7 @@
 #include "app/notify/desktop_contrast.h"
 #include "app/notify/work_notices.h"
 #include "app/pairing/pairing_station.h"
+#include "app/pictures/colour_manager.h"
 #include "app/pictures/display_profile.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
@@ -73,7 +74,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
     session_.use(std::move(studio));
     setObjectName(QStringLiteral("mainWindow"));
-    setWindowTitle(QStringLiteral("Refero"));
+    setWindowTitle(tr("Refero"));
     resize(QSize(1280, 800).boundedTo(screen()->availableSize()));
     setAcceptDrops(true);
     auto* centre = new QWidget(this);
@@ -159,9 +160,8 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(studios_, &StudioMenu::demoWanted, this, &MainWindow::startDemo);
     connect(&session_, &Session::refused, this, [this](const QString& message) { tell(message); });
     connect(&demo_, &Demo::progress, this, [this](int done, int all) {
-        bar_->setProgress(done < all
-                              ? QStringLiteral("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all)
-                              : QString());
+        bar_->setProgress(done < all ? tr("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all)
+                                     : QString());
     });
     connect(&demo_, &Demo::failed, this, [this](const QString& message) {
         bar_->setProgress({});
@@ -224,9 +224,9 @@ void MainWindow::buildActions() {
     add("file", "openAction", tr("Import frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
     auto* undo =
         add("edit", "undoAction", tr("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
-    auto* redo = add("edit", "redoAction", tr("Redo"),
-                     {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
-                     [this] { session_.undo().redo(); });
+    auto* redo =
+        add("edit", "redoAction", tr("Redo"), {QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))},
+            [this] { session_.undo().redo(); });
     const auto follow = [this, undo, redo] {
         undo->setEnabled(session_.undo().canUndo());
         redo->setEnabled(session_.undo().canRedo());
@@ -291,7 +291,16 @@ void MainWindow::followDisplay() {
 // The window was moved to another screen, or that has another profile now.
 void MainWindow::lookAtDisplay() {
     const auto screens = QGuiApplication::screens();
-    if (display::find(std::max(0, static_cast<int>(screens.indexOf(screen()))))) followDisplay();
+    const QString connector = screen() ? screen()->name() : QString();
+    if (!colourManager_) {
+        colourManager_ = new ColourManager(this);
+        connect(colourManager_, &ColourManager::found, this, [this](const QString& at, const QString& file) {
+            display::know(at, file);
+            lookAtDisplay();
+        });
+    }
+    colourManager_->follow(connector);
+    if (display::find(std::max(0, static_cast<int>(screens.indexOf(screen()))), connector)) followDisplay();
 }
 
 void MainWindow::showHelp(const QString& heading) {

@@ -22,6 +22,7 @@ class CommandFinder;
 class EmptyState;
 class FramesStation;
 class HandoverStation;
+class ColourManager;
 class HelpWindow;
 class BenchStation;
 class PairingStation;
@@ -87,7 +88,8 @@ class MainWindow : public QMainWindow {
     Demo demo_;
     CommandFinder* finder_;
     MainMenu* menu_;
-    HelpWindow* help_ = nullptr;  ///< once it was asked for
+    ColourManager* colourManager_ = nullptr;  ///< once a display was looked for
+    HelpWindow* help_ = nullptr;              ///< once it was asked for
     StudioMenu* studios_;
     TopBar* bar_;
     QWidget* noticeLine_;

@@ -105,22 +105,21 @@ void StudioMenu::open(const QString& path) {
 }
 
 void StudioMenu::choose() {
-    const QString path =
-        dialogs_.openFile(parentWidget(), QStringLiteral("Open a studio"), QLatin1String(kStudios));
+    const QString path = dialogs_.openFile(parentWidget(), tr("Open a studio"), QLatin1String(kStudios));
     if (!path.isEmpty()) open(path);
 }
 
 void StudioMenu::begin() {
-    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Begin a new studio"),
+    const QString path = dialogs_.saveFile(parentWidget(), tr("Begin a new studio"),
                                            QStringLiteral("studio.refero"), QLatin1String(kStudios));
     if (!path.isEmpty()) use(studio::Studio::create(path.toStdString()));
 }
 
 void StudioMenu::copy() {
-    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Save a copy"),
-                                           suggested("-copy.refero"), QLatin1String(kStudios));
+    const QString path = dialogs_.saveFile(parentWidget(), tr("Save a copy"), suggested("-copy.refero"),
+                                           QLatin1String(kStudios));
     if (path.isEmpty()) return;
-    write(QStringLiteral("Copied to"), path,
+    write(tr("Copied to"), path,
           [from = session_.studio()->path(), to = std::filesystem::path(path.toStdString())] {
               return studio::saveCopy(from, to);
           });
@@ -129,7 +128,7 @@ void StudioMenu::copy() {
 template <class Work>
 void StudioMenu::write(const QString& done, const QString& path, Work work) {
     const QString file = QFileInfo(path).fileName();
-    emit told(QStringLiteral("Writing %1").arg(file));
+    emit told(tr("Writing %1").arg(file));
     runJob(this, std::move(work), [this, done, file](const Status& written) {
         emit told(written ? done + QLatin1Char(' ') + file : QString::fromStdString(written.error().message));
     });
@@ -137,36 +136,33 @@ void StudioMenu::write(const QString& done, const QString& path, Work work) {
 
 void StudioMenu::callSheet() {
     if (session_.setups().empty())
-        return emit told(
-            QStringLiteral("There is no setup in this shoot yet, so there is nothing to print."));
-    const QString path =
-        dialogs_.saveFile(parentWidget(), tr("Call sheet and slates"),
-                          session_.shoot() + QStringLiteral(".pdf"), QStringLiteral("PDF (*.pdf)"));
+        return emit told(tr("There is no setup in this shoot yet, so there is nothing to print."));
+    const QString path = dialogs_.saveFile(parentWidget(), tr("Call sheet and slates"),
+                                           session_.shoot() + QStringLiteral(".pdf"), tr("PDF (*.pdf)"));
     if (path.isEmpty()) return;
-    write(
-        QStringLiteral("Call sheet written:"), path,
-        [sheet = session_.callSheet(), to = path.toStdString()] { return paper::writeCallSheet(to, sheet); });
+    write(tr("Call sheet written:"), path, [sheet = session_.callSheet(), to = path.toStdString()] {
+        return paper::writeCallSheet(to, sheet);
+    });
 }
 
 void StudioMenu::exportJson() {
-    const QString path = dialogs_.saveFile(parentWidget(), QStringLiteral("Export all as JSON"),
-                                           suggested(".json"), QLatin1String(kJson));
+    const QString path =
+        dialogs_.saveFile(parentWidget(), tr("Export all as JSON"), suggested(".json"), QLatin1String(kJson));
     if (path.isEmpty()) return;
-    write(QStringLiteral("Exported to"), path,
-          [contents = session_.studio()->contents(), to = path.toStdString()] {
-              return io::writeFile(to, io::prettyJson(studio::toJson(contents)));
-          });
+    write(tr("Exported to"), path, [contents = session_.studio()->contents(), to = path.toStdString()] {
+        return io::writeFile(to, io::prettyJson(studio::toJson(contents)));
+    });
 }
 
 void StudioMenu::importJson() {
-    const QString from = dialogs_.openFile(parentWidget(), QStringLiteral("Make a studio of exported JSON"),
-                                           QLatin1String(kJson));
+    const QString from =
+        dialogs_.openFile(parentWidget(), tr("Make a studio of exported JSON"), QLatin1String(kJson));
     if (from.isEmpty()) return;
-    const QString to = dialogs_.saveFile(parentWidget(), QStringLiteral("Where the studio shall be"),
+    const QString to = dialogs_.saveFile(parentWidget(), tr("Where the studio shall be"),
                                          QFileInfo(from).completeBaseName() + QStringLiteral(".refero"),
                                          QLatin1String(kStudios));
     if (to.isEmpty()) return;
-    emit told(QStringLiteral("Reading %1").arg(QFileInfo(from).fileName()));
+    emit told(tr("Reading %1").arg(QFileInfo(from).fileName()));
     runJob(
         this,
         [json = from.toStdString(), target = to.toStdString()]() -> Result<std::unique_ptr<studio::Studio>> {

@@ -87,9 +87,9 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     row->addSpacing(4);
     connect(addIcon("folder-open", "openButton", tr("Import frames (Ctrl+O)")), &QAbstractButton::clicked,
             this, &TopBar::openWanted);
-    auto* undoButton = addIcon("undo-2", "undoButton", QStringLiteral("Undo (Ctrl+Z)"));
-    auto* redoButton = addIcon("redo-2", "redoButton", QStringLiteral("Redo (Ctrl+Shift+Z)"));
-    steps_ = addIcon("history", "stepsButton", QStringLiteral("All steps, by name"));
+    auto* undoButton = addIcon("undo-2", "undoButton", tr("Undo (Ctrl+Z)"));
+    auto* redoButton = addIcon("redo-2", "redoButton", tr("Redo (Ctrl+Shift+Z)"));
+    steps_ = addIcon("history", "stepsButton", tr("All steps, by name"));
     connect(undoButton, &QAbstractButton::clicked, &undo, &History::undo);
     connect(redoButton, &QAbstractButton::clicked, &undo, &History::redo);
     connect(steps_, &QAbstractButton::clicked, this, &TopBar::showSteps);
@@ -97,17 +97,16 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
         undoButton->setEnabled(undo_.canUndo());
         redoButton->setEnabled(undo_.canRedo());
         steps_->setEnabled(undo_.count() > 0);
-        undoButton->setToolTip(undo_.canUndo() ? QStringLiteral("Undo: %1 (Ctrl+Z)").arg(undo_.undoText())
-                                               : QStringLiteral("Nothing to undo"));
-        redoButton->setToolTip(undo_.canRedo()
-                                   ? QStringLiteral("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText())
-                                   : QStringLiteral("Nothing to redo"));
+        undoButton->setToolTip(undo_.canUndo() ? tr("Undo: %1 (Ctrl+Z)").arg(undo_.undoText())
+                                               : tr("Nothing to undo"));
+        redoButton->setToolTip(undo_.canRedo() ? tr("Redo: %1 (Ctrl+Shift+Z)").arg(undo_.redoText())
+                                               : tr("Nothing to redo"));
     };
     connect(&undo, &History::indexChanged, this, follow);
     follow();
-    connect(addIcon("sun-dim", "surroundButton", QStringLiteral("Dim or booth surround (Ctrl+B)")),
+    connect(addIcon("sun-dim", "surroundButton", tr("Dim or booth surround (Ctrl+B)")),
             &QAbstractButton::clicked, this, &TopBar::surroundWanted);
-    connect(addIcon("maximize", "viewingButton", QStringLiteral("Nothing but the picture (F11)")),
+    connect(addIcon("maximize", "viewingButton", tr("Nothing but the picture (F11)")),
             &QAbstractButton::clicked, this, &TopBar::viewingWanted);
     auto* menu = addIcon("menu", "menuButton", tr("Menu: studios, steps, pages, help (F10)"));
     connect(menu, &QAbstractButton::clicked, this,
@@ -134,7 +133,7 @@ look::Button* TopBar::addIcon(const char* icon, const char* object, const QStrin
 void TopBar::showSteps() {
     QMenu menu(this);
     for (int i = undo_.count(); i >= 0; --i) {
-        const QString text = i == 0 ? QStringLiteral("Beginning") : undo_.text(i - 1);
+        const QString text = i == 0 ? tr("Beginning") : undo_.text(i - 1);
         auto* action = menu.addAction(i == undo_.index() ? text + QStringLiteral("   (now)") : text);
         connect(action, &QAction::triggered, this, [this, i] { undo_.setIndex(i); });
     }

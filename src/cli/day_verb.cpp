@@ -35,6 +35,34 @@ class PassingStudio {
     fs::path file_;
 };
 
+// What no file told, and what was taken for it.
+std::string asked(const workflow::Unknown& u) {
+    using workflow::Missing;
+    const std::string who = u.who.empty() ? "an unnamed camera" : u.who;
+    const auto encoding = [](const Transfer& t) { return std::string(t.name()); };
+    switch (u.what) {
+        case Missing::camera:
+            return "which camera shot " + std::to_string(u.frames) + " frames; they share colours with none.";
+        case Missing::encoding:
+            return "how the pictures of " + who + " are encoded; they are read as " + encoding(u.taken) +
+                   (u.likely ? ", and the chart's greys agree better with " + encoding(*u.likely) : "") + ".";
+        case Missing::sensor:
+            return "how large the sensor of " + who + " is.";
+        case Missing::focalLength:
+            return "the focal length of " + who + ".";
+    }
+    return {};
+}
+
+io::Json openAs(const workflow::Unknown& u) {
+    io::Json j{{"what", workflow::name(u.what)}, {"who", u.who}, {"frames", u.frames}};
+    if (u.what == workflow::Missing::encoding) {
+        j["taken"] = u.taken.name();
+        j["likely"] = u.likely ? io::Json(u.likely->name()) : io::Json(nullptr);
+    }
+    return j;
+}
+
 class DayVerb : public Verb {
   public:
     CLI::App* declare(CLI::App& app) override {
@@ -128,6 +156,7 @@ class DayVerb : public Verb {
             j["setups"].push_back(std::move(one));
         }
         if (!outcome.jobs.empty()) j["jobs"] = outcome.jobs;
+        for (const workflow::Unknown& u : outcome.unknowns) j["not_told"].push_back(openAs(u));
         for (const workflow::DayFrame& f : outcome.frames)
             j["frames"].push_back(
                 {{"path", f.path},
@@ -164,6 +193,7 @@ class DayVerb : public Verb {
         for (const workflow::DayFrame& f : outcome.frames)
             if (f.setup == 0) out << f.path << ": " << f.why << "\n";
         for (const std::string& job : outcome.jobs) out << "Frames to be rendered: " << job << "\n";
+        for (const workflow::Unknown& u : outcome.unknowns) out << "No file tells " << asked(u) << "\n";
     }
 
     std::vector<std::string> folders_, charts_, deliver_;

@@ -19,6 +19,7 @@ void fields(V& v, plan::Body& r) {
     v("sensor_height_mm", r.sensorHeightMm);
     v("pixels_wide", r.pixelsWide);
     v("pixels_high", r.pixelsHigh);
+    v("sensor_assumed", r.sensorAssumed);
 }
 
 template <class V>
@@ -30,6 +31,7 @@ void fields(V& v, plan::Lens& r) {
     v("longest_mm", r.longestMm);
     v("fall_off_stops", r.fallOffStops);
     v("fall_off_f_number", r.fallOffFNumber);
+    v("focal_length_assumed", r.focalLengthAssumed);
 }
 
 template <class V>

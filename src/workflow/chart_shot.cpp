@@ -10,6 +10,7 @@
 #include "studio/charts.h"
 #include "workflow/kit_lookup.h"
 #include "workflow/shoot_state.h"
+#include "workflow/unknowns.h"
 
 namespace refero::workflow {
 namespace {
@@ -49,6 +50,7 @@ ShotContext contextOf(const Contents& contents, Id shoot, Id setup) {
     const auto* planned = contents.find<plan::Setup>(setup);
     if (!planned) return out;
     out.curve = curveOf(contents, *planned);
+    if (!out.curve) out.curve = statedBefore(contents, *planned);
     // What its chart frame was found to show is looked for first: two charts may look alike.
     if (const auto* shown = newestChartFrame(contents, setup))
         std::stable_partition(out.charts.begin(), out.charts.end(),

@@ -273,6 +273,9 @@ class DayRun {
             out.frames.push_back(std::move(d));
         }
         out.frames.insert(out.frames.end(), unreadable_.begin(), unreadable_.end());
+        std::vector<const Setup*> all;
+        for (const Setup& s : setups_) all.push_back(&s);
+        out.unknowns = unknownsOf(studio_.contents(), shoot_, all);
         return out;
     }
 

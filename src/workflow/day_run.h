@@ -14,6 +14,7 @@
 #include "studio/studio.h"
 #include "workflow/delivery_items.h"
 #include "workflow/receivers.h"
+#include "workflow/unknowns.h"
 
 namespace refero::workflow {
 
@@ -58,6 +59,7 @@ struct DayOutcome {
     std::vector<DaySetup> setups;
     std::vector<DayFrame> frames;
     std::vector<std::string> jobs{};  ///< paths of the frames' jobs that were left
+    std::vector<Unknown> unknowns{};  ///< what no file told
 };
 
 /// Brings frames in, begins the setups that they speak for where nobody planned any, reads and judges chart

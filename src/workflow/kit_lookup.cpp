@@ -40,6 +40,7 @@ studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const s
     plan::Body body;
     body.model = model;
     body.serial = serial;
+    body.sensorAssumed = true;
     return edit.add(body);
 }
 
@@ -49,7 +50,10 @@ studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const s
     if (const auto known = lensOf(contents, model)) return known;
     plan::Lens lens;
     lens.model = model;
-    if (focalLengthMm > 0) lens.shortestMm = lens.longestMm = focalLengthMm;
+    if (focalLengthMm > 0)
+        lens.shortestMm = lens.longestMm = focalLengthMm;
+    else
+        lens.focalLengthAssumed = true;
     return edit.add(lens);
 }
 
@@ -60,20 +64,22 @@ void describeBody(studio::Edit& edit, studio::Id id, const io::Frame& frame) {
     const bool described = body.pixelsWide != blank.pixelsWide || body.pixelsHigh != blank.pixelsHigh ||
                            body.sensorWidthMm != blank.sensorWidthMm ||
                            body.sensorHeightMm != blank.sensorHeightMm || body.motion;
-    if (described) return;
+    // Of one that is described the sensor may still be open.
+    if (described && !body.sensorAssumed) return;
     const io::FrameMetadata& m = frame.metadata;
     const bool clip = io::isClip(io::mediaPath(frame.path).file);
-    if (clip) {
+    if (!described && clip) {
         body.motion = true;
         body.pixelsWide = frame.image.width();
         body.pixelsHigh = frame.image.height();
-    } else if (m.pixelsWide > 0) {
+    } else if (!described && m.pixelsWide > 0) {
         body.pixelsWide = m.pixelsWide;
         body.pixelsHigh = m.pixelsHigh;
     }
     if (m.sensorWidthMm > 0) {
         body.sensorWidthMm = m.sensorWidthMm;
         body.sensorHeightMm = m.sensorHeightMm;
+        body.sensorAssumed = false;
     }
     if (plan::validate(body)) edit.put(body);
 }

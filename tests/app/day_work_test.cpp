@@ -78,6 +78,48 @@ TEST_F(DayInOneGo, OneClickReadsJudgesAndCorrects) {
     EXPECT_FALSE(find<look::Button>("takeDayBack")->isVisible());
 }
 
+TEST_F(DayInOneGo, WhatNoFileTellsIsAskedOnceBesideTheButton) {
+    sim::Shot nameless = test::plainShot();
+    nameless.file = "named.png";  // no place for an encoding
+    nameless.encoding = Encoding::rec709;
+    shootOnce(nameless);
+    // Its pixels alone: no word of a camera.
+    const QImage whole(frame("named.png"));
+    const QImage pixels(whole.constBits(), whole.width(), whole.height(), whole.bytesPerLine(),
+                        whole.format());
+    ASSERT_TRUE(pixels.save(frame("nameless.png")));
+    window->showStation(MainWindow::StationId::frames);
+    window->openFrames({frame("nameless.png")});
+    ASSERT_TRUE(eventually([&] { return find<look::Button>("doDay")->isVisible(); }));
+    QTest::mouseClick(find<look::Button>("doDay"), Qt::LeftButton);
+    ASSERT_TRUE(ended());
+    auto* list = find<QWidget>("unknownList");
+    ASSERT_TRUE(list->isVisible());
+    const auto answer = [&](const char* question) {
+        auto* row = list->findChild<QWidget*>(QLatin1String(question));
+        return row ? row->findChild<look::Button*>() : nullptr;
+    };
+    ASSERT_TRUE(answer("unknown-encoding"));
+    QTest::mouseClick(answer("unknown-encoding"), Qt::LeftButton);
+    EXPECT_TRUE(eventually([&] { return !answer("unknown-encoding"); }));
+    const refero::Setup& setup = session().setups().front();
+    EXPECT_EQ(setup.reading->encoding, Transfer(Encoding::rec709)) << "what the greys agree with is offered";
+    EXPECT_EQ(setup.reading->encodingSource, EncodingSource::stated);
+    EXPECT_FALSE(setup.correction) << "it was made from other numbers";
+    // A name that the kit does not have is a new body, and of that the sensor is asked.
+    ASSERT_TRUE(answer("unknown-camera"));
+    QTest::mouseClick(answer("unknown-camera"), Qt::LeftButton);
+    EXPECT_TRUE(answer("unknown-camera")) << "nothing was said";
+    list->findChild<QComboBox*>(QString())->setCurrentText(QStringLiteral("Plover"));
+    QTest::mouseClick(answer("unknown-camera"), Qt::LeftButton);
+    EXPECT_TRUE(eventually([&] { return !answer("unknown-camera") && answer("unknown-sensor"); }));
+    EXPECT_EQ(session().setups().front().body, "Plover");
+    QTest::mouseClick(answer("unknown-sensor"), Qt::LeftButton);
+    EXPECT_TRUE(eventually([&] { return !list->isVisible(); })) << "all is told";
+    session().undo().undo();
+    EXPECT_TRUE(eventually([&] { return answer("unknown-sensor") != nullptr; }));
+}
+
 TEST_F(DayInOneGo, GoesOutToTheReceiversOfLastTime) {
     ownSettings().setValue(QStringLiteral("day/receivers"), QStringList{QStringLiteral("editor")});
     window.reset();

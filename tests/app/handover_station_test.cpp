@@ -58,6 +58,29 @@ TEST_F(HandoverInTheWindow, WithoutACorrectionItPointsTheWay) {
     EXPECT_EQ(window->station(), MainWindow::StationId::correction);
 }
 
+// What somebody does who has never seen the program, in that order: what is loudest on the screen.
+TEST_F(HandoverInTheWindow, FromTheEmptyWindowToALutInSixActions) {
+    int actions = 0;
+    const auto press = [&](QWidget* widget) {
+        ++actions;
+        QTest::mouseClick(widget, Qt::LeftButton);
+    };
+    answers.folder = QString::fromStdString(folder.path().string());
+    ++actions;  // a chart shot is dropped
+    ASSERT_TRUE(open("good.tif"));
+    press(visible<look::Button>("nextStep"));  // Build the correction
+    ASSERT_TRUE(eventually([&] { return session().current()->correction.has_value(); }));
+    ASSERT_TRUE(eventually([&] { return window->station() == MainWindow::StationId::correction; }));
+    press(visible<look::Button>("nextStep"));  // Hand over
+    ASSERT_TRUE(eventually([&] { return window->station() == MainWindow::StationId::handover; }));
+    press(find<ReceiverCard>("receiverEditor"));
+    ++actions;  // the folder is chosen where it is asked for, below
+    ++actions;
+    ASSERT_TRUE(handOver());
+    EXPECT_EQ(endings()[".cube"], 1);
+    EXPECT_EQ(actions, 6);
+}
+
 TEST_F(HandoverInTheWindow, SaysWhatEachFileCannotHoldBeforeItIsWritten) {
     ASSERT_TRUE(ready());
     choose("receiverRaw");

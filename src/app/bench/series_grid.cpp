@@ -67,6 +67,17 @@ void SeriesGrid::setPictures(std::vector<std::vector<QImage>> pictures) {
     emit picturesChanged();
 }
 
+QImage SeriesGrid::forPaper(std::vector<std::vector<QImage>> srgbPictures) {
+    pictures_.swap(srgbPictures);
+    paper_ = true;
+    QImage out(size() * 2, QImage::Format_RGB32);
+    out.setDevicePixelRatio(2);
+    render(&out);
+    paper_ = false;
+    pictures_.swap(srgbPictures);
+    return out;
+}
+
 void SeriesGrid::choose(const SeriesCell& cell, bool against) {
     (against ? against_ : chosen_) = cell;
     describe();
@@ -188,12 +199,12 @@ void SeriesGrid::paintCell(QPainter& painter, const SeriesCell& cell) const {
         }
     }
     // The base at the left, this step at the right: where they meet, a drift shows.
+    const auto colour = [&](const Lab& lab) { return paper_ ? srgbColour(lab) : displayColour(lab); };
     for (std::size_t k = 0; k < strip_.size(); ++k) {
         const QRect line(box.left(), picture.bottom() + 1 + static_cast<int>(k) * kStripHeight, box.width(),
                          kStripHeight);
-        painter.fillRect(line.adjusted(0, 0, -line.width() / 2, 0),
-                         displayColour(p.baseStep().levelled[strip_[k]]));
-        painter.fillRect(line.adjusted(line.width() / 2, 0, 0, 0), displayColour(s.levelled[strip_[k]]));
+        painter.fillRect(line.adjusted(0, 0, -line.width() / 2, 0), colour(p.baseStep().levelled[strip_[k]]));
+        painter.fillRect(line.adjusted(line.width() / 2, 0, 0, 0), colour(s.levelled[strip_[k]]));
     }
     const bool one = cell == chosen_, other = cell == against_;
     if (!one && !other) return;

@@ -29,6 +29,9 @@ class SeriesGrid : public QWidget {
     /// In the series' order, profile by profile.
     void setPictures(std::vector<std::vector<QImage>> pictures);
 
+    /// As it is seen, with these pictures and its strips in sRGB; two pixels for one.
+    QImage forPaper(std::vector<std::vector<QImage>> srgbPictures);
+
     SeriesCell chosen() const { return chosen_; }
     SeriesCell against() const { return against_; }
     void choose(const SeriesCell& cell, bool against);
@@ -67,6 +70,7 @@ class SeriesGrid : public QWidget {
     std::vector<double> columns_;  ///< stops, rising
     std::vector<std::vector<QImage>> pictures_;
     SeriesCell chosen_, against_;
+    bool paper_ = false;  ///< it is painted for paper just now
 };
 
 }  // namespace refero

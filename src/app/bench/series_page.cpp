@@ -34,12 +34,6 @@ namespace {
 
 constexpr int kLargeEdge = 1400;
 
-// What a cell is rendered from; cheap to copy.
-struct Source {
-    std::shared_ptr<const LinearImage> crop;
-    Rendering rendering;
-};
-
 }  // namespace
 
 SeriesPage::SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent)
@@ -240,6 +234,7 @@ void SeriesPage::showSeries() {
                         : QString());
     if (zero && zero->reading) grid_->setSeries(s, zero->reading->chart);
     showVerdicts();
+    if (drawn_ == bench_.measured()) return;
     draw();
     compare();
 }
@@ -266,9 +261,8 @@ void SeriesPage::showVerdicts() {
     if (base && base->reading) curve_->setProfile(s->profiles[profile], base->reading->encoding);
 }
 
-void SeriesPage::draw() {
+std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(OutputSpace space) const {
     const auto s = bench_.series();
-    if (!s) return;
     std::vector<std::vector<Source>> sources;
     for (const SeriesProfile& p : s->profiles) {
         sources.emplace_back();
@@ -278,12 +272,19 @@ void SeriesPage::draw() {
                 sources.back().emplace_back();
                 continue;
             }
-            sources.back().push_back({shot->cell, renderingOf(p, step, shot->reading->encoding, seen())});
+            sources.back().push_back(
+                {shot->cell, renderingOf(p, step, shot->reading->encoding, seen(), space)});
         }
     }
+    return sources;
+}
+
+void SeriesPage::draw() {
+    if (!bench_.series()) return;
+    drawn_ = bench_.measured();
     runJob(
         this,
-        [sources = std::move(sources)] {
+        [sources = sources(kShownSpace)] {
             std::vector<std::vector<QImage>> out;
             for (const auto& row : sources) {
                 out.emplace_back();
@@ -305,9 +306,10 @@ void SeriesPage::compare() {
     const auto source = [&](const SeriesCell& c) {
         const SeriesStep& step = s->profiles[c.profile].steps[c.step];
         const BenchShot* shot = bench_.shotOf(step.shot);
-        return shot && shot->crop ? Source{shot->crop, renderingOf(s->profiles[c.profile], step,
-                                                                   shot->reading->encoding, seen())}
-                                  : Source{};
+        return shot && shot->crop
+                   ? Source{shot->crop, renderingOf(s->profiles[c.profile], step, shot->reading->encoding,
+                                                    seen(), kShownSpace)}
+                   : Source{};
     };
     const auto titled = [&](const QString& letter, const SeriesCell& c) {
         return tr("%1: %2, %3", "A: profile, exposure")
@@ -350,7 +352,7 @@ void SeriesPage::share() {
     if (!path.isEmpty()) bench_.shareLut(profile, path);
 }
 
-// The grid as it is seen, in print: on white.
+// The grid as it is seen, but for its colours: a paper's are sRGB, whatever display is at hand.
 void SeriesPage::report() {
     const auto s = bench_.series();
     const BenchShot* zero = s ? bench_.shotOf(s->zero) : nullptr;
@@ -360,9 +362,14 @@ void SeriesPage::report() {
     const QString path = dialogs_.saveFile(this, tr("Report of the series"), title + QStringLiteral(".pdf"),
                                            tr("Report (*.pdf *.html)"));
     if (path.isEmpty()) return;
-    QImage picture(grid_->size() * 2, QImage::Format_RGB32);
-    picture.setDevicePixelRatio(2);
-    grid_->render(&picture);
+    std::vector<std::vector<QImage>> pictures;
+    for (const auto& row : sources(OutputSpace::srgb)) {
+        pictures.emplace_back();
+        for (const Source& one : row)
+            pictures.back().push_back(one.crop ? srgbImage(*one.crop, one.rendering, BenchShot::kCellEdge)
+                                               : QImage());
+    }
+    const QImage picture = grid_->forPaper(std::move(pictures));
     QByteArray jpeg;
     QBuffer buffer(&jpeg);
     picture.save(&buffer, "JPEG", 90);

@@ -30,6 +30,13 @@ class SeriesPage : public BenchPage {
     void setCompact(bool compact);
 
   private:
+    /// What a cell is rendered from; cheap to copy.
+    struct Source {
+        std::shared_ptr<const LinearImage> crop;
+        Rendering rendering;
+    };
+    /// Of all cells, profile by profile.
+    std::vector<std::vector<Source>> sources(OutputSpace space) const;
     QWidget* buildBar();
     QWidget* buildPanel();
     void refresh();
@@ -55,6 +62,7 @@ class SeriesPage : public BenchPage {
     VerdictList* verdicts_;
     CurveView* curve_;
     int job_ = 0;
+    int drawn_ = 0;  ///< the measuring that pictures are of
     bool shooting_ = false;
 };
 

@@ -7,13 +7,13 @@
 namespace refero {
 
 Rendering renderingOf(const SeriesProfile& profile, const SeriesStep& step, const Transfer& encoding,
-                      SeriesSeen seen) {
-    if (seen == SeriesSeen::asRecorded) return compile(asShownCorrection(encoding), OutputSpace::srgb);
-    if (seen == SeriesSeen::greys && step.greys) return compile(*step.greys, OutputSpace::srgb);
-    if (seen == SeriesSeen::corrected && step.own) return compile(*step.own, OutputSpace::srgb);
+                      SeriesSeen seen, OutputSpace space) {
+    if (seen == SeriesSeen::asRecorded) return compile(asShownCorrection(encoding), space);
+    if (seen == SeriesSeen::greys && step.greys) return compile(*step.greys, space);
+    if (seen == SeriesSeen::corrected && step.own) return compile(*step.own, space);
     Correction c = profile.correction;
     c.level = step.level;
-    return compile(c, OutputSpace::srgb);
+    return compile(c, space);
 }
 
 }  // namespace refero

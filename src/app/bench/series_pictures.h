@@ -14,8 +14,8 @@ enum class SeriesSeen {
     greys,      ///< balance, level and a curve a channel from the greys
     corrected,  ///< through a correction of its own
 };
-/// In sRGB. Where a correction could not be built, by its level alone.
+/// Where a correction could not be built, by its level alone.
 Rendering renderingOf(const SeriesProfile& profile, const SeriesStep& step, const Transfer& encoding,
-                      SeriesSeen seen);
+                      SeriesSeen seen, OutputSpace space);
 
 }  // namespace refero

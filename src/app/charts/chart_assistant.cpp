@@ -71,22 +71,22 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(2 * look::kStep);
-    column->addWidget(new look::Label(QStringLiteral("A chart from its data"), look::Size::title,
-                                      look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(new look::Label(tr("A chart from its data"), look::Size::title, look::Label::Tone::loud,
+                                      QFont::DemiBold));
     column->addWidget(new look::Label(
         QStringLiteral(
             "Paste a table of Lab, XYZ or spectra with a line of names, or open CGATS, CxF or CSV."),
         look::Size::small, look::Label::Tone::quiet));
     paste_ = new QPlainTextEdit(this);
     paste_->setObjectName(QStringLiteral("chartPaste"));
-    paste_->setAccessibleName(QStringLiteral("Chart data"));
+    paste_->setAccessibleName(tr("Chart data"));
     paste_->setPlaceholderText(QStringLiteral("SAMPLE_ID\tLAB_L\tLAB_A\tLAB_B"));
     paste_->setFixedHeight(84);
     paste_->setFont(look::figures(look::Size::small));
     paste_->setLineWrapMode(QPlainTextEdit::NoWrap);
     paste_->setTabChangesFocus(true);
     column->addWidget(paste_);
-    auto* open = new look::Button(look::Button::Kind::plain, QStringLiteral("Open a data file"), this);
+    auto* open = new look::Button(look::Button::Kind::plain, tr("Open a data file"), this);
     open->setObjectName(QStringLiteral("openChartData"));
     auto* from = new QHBoxLayout;
     from->addWidget(open);
@@ -107,8 +107,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     method_->setObjectName(QStringLiteral("chartMethod"));
     column->addWidget(method_);
     form_ = new Form(this);
-    form_->addText(
-        {QStringLiteral("gridName"), QStringLiteral("Name"), {}, QStringLiteral("What it is called.")});
+    form_->addText({QStringLiteral("gridName"), tr("Name"), {}, tr("What it is called.")});
     for (const Field& f : fields())
         form_->addText({QLatin1String(f.key), QLatin1String(f.caption), QLatin1String(f.unit),
                         QLatin1String(f.hint), f.beside});
@@ -117,7 +116,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     message_->setObjectName(QStringLiteral("chartMessage"));
     column->addWidget(message_);
     auto* row = new QHBoxLayout;
-    keep_ = new look::Button(look::Button::Kind::primary, QStringLiteral("Keep this chart"), this);
+    keep_ = new look::Button(look::Button::Kind::primary, tr("Keep this chart"), this);
     keep_->setObjectName(QStringLiteral("keepChart"));
     auto* leave = new look::Button(look::Button::Kind::plain, tr("Cancel"), this);
     leave->setObjectName(QStringLiteral("leaveChart"));
@@ -145,7 +144,7 @@ void ChartAssistant::begin() {
     text_.clear();
     colours_.reset();
     grid_ = {};
-    name_ = QStringLiteral("My chart");
+    name_ = tr("My chart");
     source_.clear();
     method_->setText({});
     rebuild();
@@ -182,8 +181,7 @@ void ChartAssistant::take(const QString& text, const QString& origin) {
     }
     colours_ = *colours;
     measuredUnder_ = given->condition;
-    source_ =
-        given->source.empty() ? QStringLiteral("From ") + origin : QString::fromStdString(given->source);
+    source_ = given->source.empty() ? tr("From ") + origin : QString::fromStdString(given->source);
     const ChartGrid proposed = proposedGrid(colours->colours.size());
     grid_.rows = proposed.rows;
     grid_.columns = proposed.columns;

@@ -17,7 +17,7 @@ namespace refero {
 
 ChartPicture::ChartPicture(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("chartPicture"));
-    setAccessibleName(QStringLiteral("The chart"));
+    setAccessibleName(tr("The chart"));
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(240, 180);
 }

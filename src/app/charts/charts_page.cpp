@@ -86,13 +86,13 @@ QWidget* ChartsPage::buildList() {
     model_ = new KitLines(side);
     list_ = new QListView(side);
     list_->setObjectName(QStringLiteral("chartList"));
-    list_->setAccessibleName(QStringLiteral("Charts and their copies"));
+    list_->setAccessibleName(tr("Charts and their copies"));
     list_->setModel(model_);
     list_->setItemDelegate(new KitLineDelegate(list_));
     list_->setFrameShape(QFrame::NoFrame);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(list_, 1);
-    auto* make = new look::Button(look::Button::Kind::plain, QStringLiteral("New chart from data"), side);
+    auto* make = new look::Button(look::Button::Kind::plain, tr("New chart from data"), side);
     make->setObjectName(QStringLiteral("newChart"));
     auto* row = new QHBoxLayout;
     row->setContentsMargins(16, 0, 16, 0);
@@ -124,15 +124,15 @@ QWidget* ChartsPage::buildAbout() {
         connect(b, &QAbstractButton::clicked, this, slot);
         return b;
     };
-    measure_ = add("measureCopy", QStringLiteral("Measure this copy"),
-                   QStringLiteral("Patch by patch with an instrument; the simulated one that ships."),
-                   &ChartsPage::beginCopy);
-    values_ = add("copyValues", QStringLiteral("Its values from a file"),
+    measure_ =
+        add("measureCopy", tr("Measure this copy"),
+            tr("Patch by patch with an instrument; the simulated one that ships."), &ChartsPage::beginCopy);
+    values_ = add("copyValues", tr("Its values from a file"),
                   QStringLiteral("CGATS, CxF or CSV with as many colours as it has patches, in their order."),
                   &ChartsPage::valuesFromFile);
-    export_ = add("exportChart", QStringLiteral("Hand on its data"),
-                  QStringLiteral("As CGATS text, CxF or CSV, by the file's ending."), &ChartsPage::handOn);
-    remove_ = add("removeChart", QStringLiteral("Take out"), {}, &ChartsPage::takeOut);
+    export_ = add("exportChart", tr("Hand on its data"),
+                  tr("As CGATS text, CxF or CSV, by the file's ending."), &ChartsPage::handOn);
+    remove_ = add("removeChart", tr("Take out"), {}, &ChartsPage::takeOut);
     column->addStretch(1);
     return about;
 }
@@ -233,7 +233,7 @@ void ChartsPage::showPicture() {
     if (panels_->currentIndex() == kAssistant) {
         const auto& chart = assistant_->chart();
         if (chart) return picture_->setChart(*chart);
-        return picture_->clear(QStringLiteral("The chart appears here as soon as its data can be read."));
+        return picture_->clear(tr("The chart appears here as soon as its data can be read."));
     }
     if (panels_->currentIndex() == kCopy && copy_->measurement()) {
         const CopyMeasurement& m = *copy_->measurement();
@@ -256,8 +256,8 @@ void ChartsPage::beginChart() {
 }
 
 void ChartsPage::keepChart(const Chart& chart) {
-    const Status kept = session_.perform(
-        QStringLiteral("Keep the chart %1").arg(text(chart.name)), [&](studio::Edit& edit) -> Status {
+    const Status kept =
+        session_.perform(tr("Keep the chart %1").arg(text(chart.name)), [&](studio::Edit& edit) -> Status {
             return studio::addChart(edit, session_.studio()->contents(), chart).map([](studio::Id) {});
         });
     if (!kept) return assistant_->refuse(text(kept.error().message));
@@ -288,8 +288,8 @@ void ChartsPage::beginCopy() {
 void ChartsPage::keepCopy(const Chart& measured, const QString& reference) {
     const auto* copy = session_.studio()->contents().find<plan::ChartCopy>(copyBeing_);
     if (!copy) return;
-    const Status kept = session_.perform(
-        QStringLiteral("Keep what was measured on %1").arg(text(copy->label)), [&](studio::Edit& edit) {
+    const Status kept =
+        session_.perform(tr("Keep what was measured on %1").arg(text(copy->label)), [&](studio::Edit& edit) {
             return studio::keepValues(edit, session_.studio()->contents(), copyBeing_, measured,
                                       reference.toStdString());
         });
@@ -332,13 +332,12 @@ void ChartsPage::valuesFromFile() {
         return brought(d).and_then([&](const ChartColours& c) { return withColours(*design, c); });
     });
     const Status kept =
-        !measured
-            ? tl::unexpected(measured.error())
-            : session_.perform(QStringLiteral("Take the values of %1 from a file").arg(text(copy->label)),
-                               [&](studio::Edit& edit) {
-                                   return studio::keepValues(edit, session_.studio()->contents(), copy->id,
-                                                             *measured, measured->source);
-                               });
+        !measured ? tl::unexpected(measured.error())
+                  : session_.perform(tr("Take the values of %1 from a file").arg(text(copy->label)),
+                                     [&](studio::Edit& edit) {
+                                         return studio::keepValues(edit, session_.studio()->contents(),
+                                                                   copy->id, *measured, measured->source);
+                                     });
     emit told(kept ? QString() : text(kept.error().message));
     refresh();
 }
@@ -346,12 +345,12 @@ void ChartsPage::valuesFromFile() {
 void ChartsPage::handOn() {
     const auto chart = chosenChart();
     if (!chart) return;
-    const QString path = dialogs_.saveFile(this, QStringLiteral("Hand on the chart's data"),
-                                           text(chart->id) + QStringLiteral(".txt"),
-                                           QStringLiteral("CGATS (*.txt);;CxF (*.cxf);;Table (*.csv)"));
+    const QString path =
+        dialogs_.saveFile(this, tr("Hand on the chart's data"), text(chart->id) + QStringLiteral(".txt"),
+                          tr("CGATS (*.txt);;CxF (*.cxf);;Table (*.csv)"));
     if (path.isEmpty()) return;
     const Status done = io::writeChartData(dataOf(*chart), path.toStdString());
-    emit told(done ? QStringLiteral("Written to %1").arg(path) : text(done.error().message));
+    emit told(done ? tr("Written to %1").arg(path) : text(done.error().message));
 }
 
 void ChartsPage::takeOut() {
@@ -359,10 +358,9 @@ void ChartsPage::takeOut() {
     if (!chart) return;
     for (const auto& [id, d] : session_.studio()->contents().all<studio::ChartDesign>()) {
         if (d.chart != chart->id) continue;
-        const Status done =
-            session_.perform(QStringLiteral("Take out %1").arg(text(d.label)), [&](studio::Edit& edit) {
-                return studio::removeUnused<studio::ChartDesign>(edit, session_.studio()->contents(), id);
-            });
+        const Status done = session_.perform(tr("Take out %1").arg(text(d.label)), [&](studio::Edit& edit) {
+            return studio::removeUnused<studio::ChartDesign>(edit, session_.studio()->contents(), id);
+        });
         emit told(done ? QString() : text(done.error().message));
         break;
     }

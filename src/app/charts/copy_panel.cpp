@@ -25,13 +25,13 @@ CopyPanel::CopyPanel(QWidget* parent) : QWidget(parent) {
     now_->setObjectName(QStringLiteral("patchNow"));
     said_ = new look::Label({}, look::Size::body);
     said_->setObjectName(QStringLiteral("copySaid"));
-    measure_ = new look::Button(look::Button::Kind::primary, QStringLiteral("Measure"), this);
+    measure_ = new look::Button(look::Button::Kind::primary, tr("Measure"), this);
     measure_->setObjectName(QStringLiteral("measurePatch"));
-    measure_->setToolTip(QStringLiteral("Space"));
-    tile_ = new look::Button(look::Button::Kind::plain, QStringLiteral("White tile"), this);
+    measure_->setToolTip(tr("Space"));
+    tile_ = new look::Button(look::Button::Kind::plain, tr("White tile"), this);
     tile_->setObjectName(QStringLiteral("measureTile"));
-    tile_->setToolTip(QStringLiteral("Takes out what the instrument has drifted since the last time."));
-    keep_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Keep these values"), this);
+    tile_->setToolTip(tr("Takes out what the instrument has drifted since the last time."));
+    keep_ = new look::Button(look::Button::Kind::plain, tr("Keep these values"), this);
     keep_->setObjectName(QStringLiteral("keepCopy"));
     auto* leave = new look::Button(look::Button::Kind::plain, tr("Cancel"), this);
     leave->setObjectName(QStringLiteral("leaveCopy"));
@@ -67,7 +67,7 @@ void CopyPanel::begin(const Chart& design, const QString& copy,
     label_ = copy;
     patch_ = 0;
     busy_ = false;
-    refresh(QStringLiteral("Put the instrument on its white tile."));
+    refresh(tr("Put the instrument on its white tile."));
     setFocus();
 }
 
@@ -84,15 +84,14 @@ void CopyPanel::calibrate() {
         this, [instrument = instrument_] { return instrument->calibrate(); },
         [this](const Status& done) {
             busy_ = false;
-            refresh(done ? QStringLiteral("The tile is measured. Now lay it on the marked patch.")
+            refresh(done ? tr("The tile is measured. Now lay it on the marked patch.")
                          : QString::fromStdString(done.error().message));
         });
 }
 
 void CopyPanel::measure() {
     if (!instrument_ || busy_) return;
-    if (instrument_->wantsTile())
-        return refresh(QStringLiteral("Put it on its white tile first, and press White tile."));
+    if (instrument_->wantsTile()) return refresh(tr("Put it on its white tile first, and press White tile."));
     busy_ = true;
     const auto at = static_cast<std::size_t>(patch_);
     instrument_->layOn(copy_->design().patches[at].id);
@@ -115,12 +114,12 @@ void CopyPanel::measure() {
 
 void CopyPanel::refresh(const QString& said) {
     const bool tile = instrument_->wantsTile();
-    title_->setText(QStringLiteral("Measure %1").arg(label_));
+    title_->setText(tr("Measure %1").arg(label_));
     instrumentText_->setText(QString::fromStdString(instrument_->name()));
     const auto& patch = copy_->design().patches[static_cast<std::size_t>(patch_)];
-    now_->setText(copy_->complete() ? QStringLiteral("All %1 measured").arg(copy_->measured())
-                  : tile            ? QStringLiteral("White tile")
-                                    : QStringLiteral("Patch %1").arg(QString::fromStdString(patch.id)));
+    now_->setText(copy_->complete() ? tr("All %1 measured").arg(copy_->measured())
+                  : tile            ? tr("White tile")
+                                    : tr("Patch %1").arg(QString::fromStdString(patch.id)));
     said_->setText(
         said.isEmpty()
             ? QStringLiteral("%1 of %2 measured.").arg(copy_->measured()).arg(copy_->design().patches.size())

@@ -49,20 +49,20 @@ class CommandDelegate : public QStyledItemDelegate {
 
 CommandFinder::CommandFinder(QWidget* window) : QFrame(window, Qt::Popup) {
     setObjectName(QStringLiteral("commandFinder"));
-    setAccessibleName(QStringLiteral("Find and do"));
+    setAccessibleName(tr("Find and do"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(8, 8, 8, 8);
     column->setSpacing(8);
     field_ = new QLineEdit(this);
     field_->setObjectName(QStringLiteral("commandField"));
-    field_->setAccessibleName(QStringLiteral("What to find or do"));
-    field_->setPlaceholderText(QStringLiteral("Type what to do or where to go"));
+    field_->setAccessibleName(tr("What to find or do"));
+    field_->setPlaceholderText(tr("Type what to do or where to go"));
     field_->setFont(look::font(look::Size::title));
     field_->installEventFilter(this);
     column->addWidget(field_);
     list_ = new QListView(this);
     list_->setObjectName(QStringLiteral("commandList"));
-    list_->setAccessibleName(QStringLiteral("What was found"));
+    list_->setAccessibleName(tr("What was found"));
     list_->setModel(&model_);
     list_->setItemDelegate(new CommandDelegate(list_));
     list_->setUniformItemSizes(true);

@@ -35,7 +35,8 @@ namespace refero {
 namespace {
 
 QString channelsOf(const Correction& c) {
-    return QStringLiteral("Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
+    return CorrectionStation::tr(
+               "Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
         .arg(c.noise.gain.x(), 0, 'f', 2)
         .arg(c.noise.gain.y(), 0, 'f', 2)
         .arg(c.noise.gain.z(), 0, 'f', 2);
@@ -56,8 +57,8 @@ QString noiseAmplificationOf(const Correction& c) {
     const auto times = [](double v) { return QString::number(v, 'f', 2); };
     QString out;
     if (c.noise.chroma > 0) {
-        out =
-            QStringLiteral("Noise in colour: %1 times that of balance alone.").arg(times(c.noise.chromaGain));
+        out = CorrectionStation::tr("Noise in colour: %1 times that of balance alone.")
+                  .arg(times(c.noise.chromaGain));
         if (c.noise.stopsToBlotches && *c.noise.stopsToBlotches > 0)
             out += CorrectionStation::tr(" Colour noise shows %1 stops above this sensitivity.")
                        .arg(*c.noise.stopsToBlotches, 0, 'f', 1);
@@ -187,7 +188,7 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     pages_ = new QStackedWidget(parent);
     list_ = new RowTable(parent);
     list_->setObjectName(QStringLiteral("differenceList"));
-    list_->setAccessibleName(QStringLiteral("Patches by remaining difference"));
+    list_->setAccessibleName(tr("Patches by remaining difference"));
     list_->setModel(&differences_);
     list_->setContextMenuPolicy(Qt::ActionsContextMenu);
     const auto count = [&](const char* object, const char* text, const QList<QKeySequence>& keys,

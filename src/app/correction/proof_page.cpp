@@ -24,11 +24,10 @@ ProofPage::ProofPage(QWidget* parent) : QWidget(parent) {
     column->addLayout(row);
     frame_ = new QComboBox(this);
     frame_->setObjectName(QStringLiteral("proofFrame"));
-    frame_->setAccessibleName(QStringLiteral("Frame to check the correction on"));
-    frame_->setToolTip(
-        QStringLiteral("Another shot of a chart in this setup, which the correction has not seen."));
+    frame_->setAccessibleName(tr("Frame to check the correction on"));
+    frame_->setToolTip(tr("Another shot of a chart in this setup, which the correction has not seen."));
     row->addWidget(frame_, 1);
-    check_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Check"), this);
+    check_ = new look::Button(look::Button::Kind::plain, tr("Check"), this);
     check_->setObjectName(QStringLiteral("proveButton"));
     row->addWidget(check_);
     outcome_ = new look::Label({}, look::Size::small);
@@ -37,7 +36,7 @@ ProofPage::ProofPage(QWidget* parent) : QWidget(parent) {
     column->addStretch(1);
     connect(check_, &QAbstractButton::clicked, this, [this] {
         check_->setEnabled(false);
-        outcome_->setText(QStringLiteral("Reading the chart in that frame"));
+        outcome_->setText(tr("Reading the chart in that frame"));
         emit wanted(frame_->currentData().toString());
     });
 }

@@ -70,7 +70,7 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) +
                              QStringLiteral(". ") + text(check.reason) + QStringLiteral(" ") +
                              text(check.remedy));
-    QString hint = QStringLiteral("Allowed: %1.").arg(text(check.limit));
+    QString hint = tr("Allowed: %1.").arg(text(check.limit));
     if (check.verdict == Verdict::pass) hint.prepend(text(check.reason) + QLatin1Char('\n'));
     if (!check.evidence.empty()) hint += QStringLiteral(" Shown on the frame.");
     setToolTip(hint);
@@ -103,9 +103,9 @@ void CheckView::contextMenuEvent(QContextMenuEvent* event) {
                      [&](const LimitField& f) { return f.id == limitIdOf(check_); }))
         return;
     QMenu menu(this);
-    QAction* allow = menu.addAction(QStringLiteral("Allow this value"));
+    QAction* allow = menu.addAction(tr("Allow this value"));
     allow->setEnabled(check_.verdict != Verdict::pass);
-    QAction* back = menu.addAction(QStringLiteral("Back to the limit of the set"));
+    QAction* back = menu.addAction(tr("Back to the limit of the set"));
     const QAction* chosen = menu.exec(event->globalPos());
     if (chosen == allow) emit limitWanted(check_, check_.value);
     if (chosen == back) emit limitWanted(check_, {});

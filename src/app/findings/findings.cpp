@@ -23,7 +23,7 @@ Findings::Findings(QWidget* parent) : QWidget(parent) {
     column->setSpacing(8);
     scroll_ = new QScrollArea(this);
     scroll_->setObjectName(QStringLiteral("checkList"));
-    scroll_->setAccessibleName(QStringLiteral("Findings"));
+    scroll_->setAccessibleName(tr("Findings"));
     scroll_->setWidgetResizable(true);
     scroll_->setFrameShape(QFrame::NoFrame);
     scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -11,6 +11,7 @@
 #include <algorithm>
 
 #include "app/dialogs/dialogs.h"
+#include "app/frames/unknown_list.h"
 #include "app/handover/receivers.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
@@ -59,6 +60,8 @@ CardPage::CardPage(Session& session, Dialogs& dialogs, QWidget* parent)
                                          "shot is good or can be mended, and each receiver gets a folder. "
                                          "What is done already stays as it is."),
                                       look::Size::body));
+    unknowns_ = new UnknownList(session_, this);
+    column->addWidget(unknowns_);
     column->addWidget(buildReceivers());
     auto* row = new QHBoxLayout;
     row->setSpacing(2 * look::kStep);
@@ -95,9 +98,11 @@ CardPage::CardPage(Session& session, Dialogs& dialogs, QWidget* parent)
     });
     connect(&session_.dayWork(), &DayActions::changed, this, &CardPage::refresh);
     connect(&session_.dayWork(), &DayActions::finished, this, &CardPage::told);
-    connect(&session_, &Session::planChanged, this, [this] {
+    const auto whileSeen = [this] {
         if (isVisible()) refresh();
-    });
+    };
+    connect(&session_, &Session::planChanged, this, whileSeen);
+    connect(&session_, &Session::changed, this, whileSeen);
     refresh();
 }
 
@@ -184,6 +189,8 @@ void CardPage::refresh() {
     takeBack_->setVisible(session_.dayWork().canTakeBack());
     for (const auto& [r, tick] : ticks_) tick->setEnabled(!running);
     choose_->setEnabled(!running);
+    unknowns_->setEnabled(!running);
+    unknowns_->refresh();
     showLines();
 }
 

@@ -17,6 +17,7 @@ class Label;
 }  // namespace look
 class Dialogs;
 class FigureRows;
+class UnknownList;
 
 /// The usual day in one step: what was found in one line, who gets something, one button; everything that is
 /// done stands in a list as it happens, and can be stopped or taken back.
@@ -51,6 +52,7 @@ class CardPage : public QWidget {
     std::map<workflow::Receiver, QCheckBox*> ticks_;
     look::Button *run_, *takeBack_, *choose_;
     FigureRows* rows_;
+    UnknownList* unknowns_;
     QString path_;
 };
 

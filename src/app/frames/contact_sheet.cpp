@@ -26,7 +26,7 @@ constexpr int kPad = 8, kPicture = 104;
 
 ContactSheet::ContactSheet(QWidget* parent) : QAbstractScrollArea(parent) {
     setObjectName(QStringLiteral("contactSheet"));
-    setAccessibleName(QStringLiteral("Frames by setup"));
+    setAccessibleName(tr("Frames by setup"));
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -39,12 +39,12 @@ QString figure(double v, int decimals) {
 
 PointedView::PointedView(QWidget* parent) : PictureView(parent) {
     setObjectName(QStringLiteral("viewerPicture"));
-    setAccessibleName(QStringLiteral("The frame"));
+    setAccessibleName(tr("The frame"));
     setMouseTracking(true);
     setCursor(Qt::CrossCursor);
     setToolTip(
-        QStringLiteral("Hold Shift and draw over something grey in the subject's light: the chart's light is "
-                       "held against it."));
+        tr("Hold Shift and draw over something grey in the subject's light: the chart's light is "
+           "held against it."));
 }
 
 void PointedView::toggleActualPixels() {
@@ -113,9 +113,9 @@ QWidget* FrameViewer::buildBar() {
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
-    auto* back = new look::Button(look::Button::Kind::plain, QStringLiteral("Contact sheet"), bar);
+    auto* back = new look::Button(look::Button::Kind::plain, tr("Contact sheet"), bar);
     back->setObjectName(QStringLiteral("leaveViewer"));
-    back->setToolTip(QStringLiteral("Back to all frames (Esc)"));
+    back->setToolTip(tr("Back to all frames (Esc)"));
     row->addWidget(back);
     title_ = new look::Label({}, look::Size::title, look::Label::Tone::loud, QFont::DemiBold);
     title_->setObjectName(QStringLiteral("viewerTitle"));
@@ -126,12 +126,12 @@ QWidget* FrameViewer::buildBar() {
     facts_->setWordWrap(false);
     row->addWidget(facts_);
     row->addStretch(1);
-    read_ = new look::Button(look::Button::Kind::plain, QStringLiteral("See its reading"), bar);
+    read_ = new look::Button(look::Button::Kind::plain, tr("See its reading"), bar);
     read_->setObjectName(QStringLiteral("viewerReading"));
     row->addWidget(read_);
-    auto* profile = new look::Button(look::Button::Kind::plain, QStringLiteral("Display profile"), bar);
+    auto* profile = new look::Button(look::Button::Kind::plain, tr("Display profile"), bar);
     profile->setObjectName(QStringLiteral("displayProfile"));
-    profile->setToolTip(QStringLiteral("Choose the ICC profile of this display."));
+    profile->setToolTip(tr("Choose the ICC profile of this display."));
     row->addWidget(profile);
     connect(back, &QAbstractButton::clicked, this, &FrameViewer::leaveWanted);
     connect(read_, &QAbstractButton::clicked, this, &FrameViewer::readingWanted);
@@ -153,16 +153,16 @@ QWidget* FrameViewer::buildFoot() {
     row->setSpacing(12);
     slider_ = new QSlider(Qt::Horizontal, clipRow_);
     slider_->setObjectName(QStringLiteral("clipMoment"));
-    slider_->setAccessibleName(QStringLiteral("Moment of the clip"));
+    slider_->setAccessibleName(tr("Moment of the clip"));
     row->addWidget(slider_, 1);
     moment_ = new look::Label({}, look::Size::small);
     moment_->setObjectName(QStringLiteral("clipMomentText"));
     moment_->setWordWrap(false);
     moment_->setFont(look::figures(look::Size::small));
     row->addWidget(moment_);
-    take_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take this moment"), clipRow_);
+    take_ = new look::Button(look::Button::Kind::plain, tr("Take this moment"), clipRow_);
     take_->setObjectName(QStringLiteral("takeMoment"));
-    take_->setToolTip(QStringLiteral("The clip stands for this picture from now on; a chart in it is read."));
+    take_->setToolTip(tr("The clip stands for this picture from now on; a chart in it is read."));
     row->addWidget(take_);
     column->addWidget(clipRow_);
     auto* line = new QHBoxLayout;
@@ -186,7 +186,7 @@ void FrameViewer::sayDisplay() {
     display_->setText(
         display::source() == display::Source::assumed
             ? tr("No profile for this display: colours may look wrong")
-            : QStringLiteral("Shown for %1").arg(QString::fromStdString(display::transform().description())));
+            : tr("Shown for %1").arg(QString::fromStdString(display::transform().description())));
     display_->setToolTip(display::inWords());
 }
 
@@ -231,7 +231,7 @@ void FrameViewer::load() {
     const Setup* setup = session_.setup(static_cast<int>(f->setup));
     read_->setVisible(f->role == studio::FrameRole::chart && setup);
     if (!loaded_) {
-        figures_->setText(QStringLiteral("Opening"));
+        figures_->setText(tr("Opening"));
         clipRow_->setVisible(io::isClip(file.toStdString()));
     }
     if (busy_) {
@@ -260,8 +260,7 @@ void FrameViewer::load() {
                 out->error = QString::fromStdString(frame.error().message);
                 return out;
             }
-            Rendering r =
-                correction ? compile(*correction, OutputSpace::srgb) : compileUntouched(OutputSpace::srgb);
+            Rendering r = correction ? compile(*correction, kShownSpace) : compileUntouched(kShownSpace);
             if (!correction) r.gains = roughGains(frame->image);
             out->correction = correction;
             out->levels = PictureView::pyramid(displayImage(frame->image, r, kWholePicture));
@@ -335,16 +334,15 @@ void FrameViewer::greyDrawn(const QRectF& region) {
     const auto* f = session_.studio()->contents().find<studio::Frame>(id_);
     if (!f || !loaded_ || !loaded_->frame) return;
     if (f->role != studio::FrameRole::subject || f->setup == 0)
-        return figures_->setText(
-            QStringLiteral("A grey is marked in a subject's frame of a setup; this is none."));
+        return figures_->setText(tr("A grey is marked in a subject's frame of a setup; this is none."));
     if (region.isEmpty()) {
         if (f->greyGreen > 0) session_.reading().markGrey(id_, Vector3::Zero());
-        return figures_->setText(QStringLiteral("Nothing is marked as grey here."));
+        return figures_->setText(tr("Nothing is marked as grey here."));
     }
     const auto mean =
         meanOf(loaded_->frame->image, {region.left(), region.top()}, {region.right(), region.bottom()});
     if (!mean || !(mean->minCoeff() > 0) || mean->maxCoeff() > 0.985)
-        return figures_->setText(QStringLiteral("This is clipped or black: it tells nothing of the light."));
+        return figures_->setText(tr("This is clipped or black: it tells nothing of the light."));
     session_.reading().markGrey(id_, *mean);
     figures_->setText(QStringLiteral(
         "Marked as grey: its light is compared with that on the chart of its setup (station Reading)."));

@@ -152,18 +152,17 @@ QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
     row->setSpacing(8);
     auto* in = new look::Button(look::Button::Kind::plain, tr("Import frames"), bar);
     in->setObjectName(QStringLiteral("bringIn"));
-    in->setToolTip(QStringLiteral("Or drop files, folders or a card on the window."));
+    in->setToolTip(tr("Or drop files, folders or a card on the window."));
     row->addWidget(in);
     where_ = new QComboBox(bar);
     where_->setObjectName(QStringLiteral("framesWhere"));
-    where_->setAccessibleName(QStringLiteral("What becomes of the files"));
-    where_->addItems({QStringLiteral("Files stay in place"), QStringLiteral("Copy them, verified, to...")});
-    where_->setToolTip(QStringLiteral("A verified copy is read again from the disk and compared."));
+    where_->setAccessibleName(tr("What becomes of the files"));
+    where_->addItems({tr("Files stay in place"), tr("Copy them, verified, to...")});
+    where_->setToolTip(tr("A verified copy is read again from the disk and compared."));
     row->addWidget(where_);
-    auto* onSet = new look::Button(look::Button::Kind::plain, QStringLiteral("On set"), bar);
+    auto* onSet = new look::Button(look::Button::Kind::plain, tr("On set"), bar);
     onSet->setObjectName(QStringLiteral("onSet"));
-    onSet->setToolTip(
-        QStringLiteral("Watch the folder that a camera shoots into, and judge every chart shot at once."));
+    onSet->setToolTip(tr("Watch the folder that a camera shoots into, and judge every chart shot at once."));
     row->addWidget(onSet);
     connect(onSet, &QAbstractButton::clicked, this, &FramesStation::showOnSet);
     row->addStretch(1);
@@ -172,9 +171,9 @@ QHBoxLayout* FramesStation::buildIntakeRow(QWidget* bar) {
     progress_->setWordWrap(false);
     progress_->setMinimumWidth(40);
     row->addWidget(progress_);
-    stop_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Stop"), bar);
+    stop_ = new look::Button(look::Button::Kind::plain, tr("Stop"), bar);
     stop_->setObjectName(QStringLiteral("stopIntake"));
-    stop_->setToolTip(QStringLiteral("What came in so far stays."));
+    stop_->setToolTip(tr("What came in so far stays."));
     stop_->hide();
     row->addWidget(stop_);
     connect(in, &QAbstractButton::clicked, this, [this] {
@@ -191,15 +190,14 @@ QHBoxLayout* FramesStation::buildShownRow(QWidget* bar) {
     row->setSpacing(8);
     show_ = new QComboBox(bar);
     show_->setObjectName(QStringLiteral("framesShown"));
-    show_->setAccessibleName(QStringLiteral("Frames shown"));
-    show_->addItems({QStringLiteral("All frames"), QStringLiteral("Chart frames"),
-                     QStringLiteral("In no setup"), QStringLiteral("Doubtful"),
-                     QStringLiteral("Grey cards")});
+    show_->setAccessibleName(tr("Frames shown"));
+    show_->addItems(
+        {tr("All frames"), tr("Chart frames"), tr("In no setup"), tr("Doubtful"), tr("Grey cards")});
     row->addWidget(show_);
     order_ = new QComboBox(bar);
     order_->setObjectName(QStringLiteral("framesOrder"));
-    order_->setAccessibleName(QStringLiteral("Order of the frames"));
-    order_->addItems({QStringLiteral("By time"), QStringLiteral("By name"), QStringLiteral("Charts first")});
+    order_->setAccessibleName(tr("Order of the frames"));
+    order_->addItems({tr("By time"), tr("By name"), tr("Charts first")});
     row->addWidget(order_);
     count_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     count_->setObjectName(QStringLiteral("framesCount"));
@@ -222,7 +220,7 @@ QWidget* FramesStation::buildPanel() {
     facts_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     setup_ = new QComboBox(panel);
     setup_->setObjectName(QStringLiteral("frameSetup"));
-    setup_->setAccessibleName(QStringLiteral("Setup of the chosen frames"));
+    setup_->setAccessibleName(tr("Setup of the chosen frames"));
     reason_ = new look::Label({}, look::Size::body);
     reason_->setObjectName(QStringLiteral("frameReason"));
     doubt_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Medium);
@@ -231,13 +229,13 @@ QWidget* FramesStation::buildPanel() {
     clock_->addText({QStringLiteral("cameraClock"),
                      tr("Camera clock slow by"),
                      {},
-                     QStringLiteral("How far this camera's clock was behind, as 0:03:20; -1:00:00 where it "
-                                    "was ahead. All frames of this body move, and "
-                                    "are sorted anew.")});
+                     tr("How far this camera's clock was behind, as 0:03:20; -1:00:00 where it "
+                        "was ahead. All frames of this body move, and "
+                        "are sorted anew.")});
     connect(clock_, &Form::entered, this, [this](const QString&, const QString& text) { setClock(text); });
     begin_ = new look::Button(look::Button::Kind::plain, tr("New setup from selection"), panel);
     begin_->setObjectName(QStringLiteral("beginSetup"));
-    begin_->setToolTip(QStringLiteral("A new setup with their body and lens; name it with F2."));
+    begin_->setToolTip(tr("A new setup with their body and lens; name it with F2."));
     connect(begin_, &QAbstractButton::clicked, this, [this] {
         const auto chosen = sheet_->chosen();
         session_.intake().beginSetupWith({chosen.begin(), chosen.end()});
@@ -247,9 +245,9 @@ QWidget* FramesStation::buildPanel() {
     acceptOne_->setToolTip(tr("With all of its frames; its chart shot is read."));
     connect(acceptOne_, &QAbstractButton::clicked, this,
             [this] { session_.intake().acceptProposals(chosenAmong(session_.intake().proposals())); });
-    hand_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Hand over"), panel);
+    hand_ = new look::Button(look::Button::Kind::plain, tr("Hand over"), panel);
     hand_->setObjectName(QStringLiteral("handOverChosen"));
-    hand_->setToolTip(QStringLiteral("To the handover, with these frames as what goes out."));
+    hand_->setToolTip(tr("To the handover, with these frames as what goes out."));
     connect(hand_, &QAbstractButton::clicked, this, [this] {
         const auto frames = chosenSubjects();
         if (frames.empty()) return;
@@ -278,7 +276,7 @@ QWidget* FramesStation::buildEmpty() {
     column->setContentsMargins(48, 0, 48, 0);
     column->setSpacing(3 * look::kStep);
     column->addStretch(2);
-    column->addWidget(new look::Label(QStringLiteral("Drop the day's card here"), look::Size::huge,
+    column->addWidget(new look::Label(tr("Drop the day's card here"), look::Size::huge,
                                       look::Label::Tone::loud, QFont::DemiBold));
     column->addWidget(new look::Label(
         QStringLiteral(
@@ -296,15 +294,14 @@ void FramesStation::chooseWhere(int index) {
     if (index == 0) {
         copyTo_.clear();
     } else {
-        const QString folder = dialogs_.openFolder(this, QStringLiteral("Copy the frames into"));
+        const QString folder = dialogs_.openFolder(this, tr("Copy the frames into"));
         if (!folder.isEmpty()) copyTo_ = folder;
     }
     const QSignalBlocker block(where_);
-    where_->setItemText(1, copyTo_.isEmpty() ? QStringLiteral("Copy them, verified, to...")
-                                             : QStringLiteral("Copy to %1").arg(QDir(copyTo_).dirName()));
+    where_->setItemText(1, copyTo_.isEmpty() ? tr("Copy them, verified, to...")
+                                             : tr("Copy to %1").arg(QDir(copyTo_).dirName()));
     where_->setCurrentIndex(copyTo_.isEmpty() ? 0 : 1);
-    where_->setToolTip(copyTo_.isEmpty() ? QStringLiteral("A verified copy is read again and compared.")
-                                         : copyTo_);
+    where_->setToolTip(copyTo_.isEmpty() ? tr("A verified copy is read again and compared.") : copyTo_);
 }
 
 void FramesStation::bringIn(const QStringList& paths) {
@@ -369,13 +366,12 @@ void FramesStation::showChosen() {
     const auto* f =
         chosen.empty() ? nullptr : session_.studio()->contents().find<studio::Frame>(chosen.front());
     const bool one = chosen.size() == 1 && f;
-    title_->setText(!f    ? QStringLiteral("No frame chosen")
+    title_->setText(!f    ? tr("No frame chosen")
                     : one ? QFileInfo(text(f->path)).fileName()
                           : QStringLiteral("%1 frames").arg(chosen.size()));
-    facts_->setText(
-        one ? factsOf(*f, chartName(f->chart), clockOf(f->setup))
-        : f ? QString()
-            : QStringLiteral("Drag frames onto another setup to correct what was sorted wrongly."));
+    facts_->setText(one ? factsOf(*f, chartName(f->chart), clockOf(f->setup))
+                    : f ? QString()
+                        : tr("Drag frames onto another setup to correct what was sorted wrongly."));
     facts_->setToolTip(one ? text(f->path) : QString());
     reason_->setText(one ? text(f->because) : QString());
     doubt_->setText(one ? doubts_[f->id] : QString());
@@ -393,7 +389,7 @@ void FramesStation::showChosen() {
     setup_->setVisible(f);
     setup_->clear();
     setups_.assign(1, 0);
-    setup_->addItem(QStringLiteral("In no setup"));
+    setup_->addItem(tr("In no setup"));
     for (const Setup& s : session_.setups()) {
         setups_.push_back(s.id);
         setup_->addItem(text(s.light));
@@ -454,8 +450,8 @@ std::optional<std::size_t> FramesStation::chosenAmong(const std::vector<plan::Se
 void FramesStation::showProgress(int done, int all, qint64 ms) {
     stop_->show();
     problems_->setProblems({});
-    progress_->setText(all == 0 ? QStringLiteral("Looking for files")
-                                : QStringLiteral("Frame %1 of %2").arg(done + 1).arg(all) + timeLeft(ms));
+    progress_->setText(all == 0 ? tr("Looking for files")
+                                : tr("Frame %1 of %2").arg(done + 1).arg(all) + timeLeft(ms));
 }
 
 void FramesStation::finished(int broughtIn, const QStringList& problems) {

@@ -91,7 +91,7 @@ QHBoxLayout* FramesChoice::buildOutput() {
     };
     which_ = choice("Frames", "framesChoice",
                     "Of this setup, or of every setup of the shoot by its own correction.");
-    which_->addItems({QStringLiteral("This setup"), QStringLiteral("Whole shoot"), QStringLiteral("None")});
+    which_->addItems({tr("This setup"), tr("Whole shoot"), tr("None")});
     kind_ = choice("As", "frameKindChoice", "The kind of file.");
     for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
     space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
@@ -105,8 +105,7 @@ QHBoxLayout* FramesChoice::buildOutput() {
     space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     space_->setMinimumContentsLength(8);
     size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
-    for (const int edge : kEdges)
-        size_->addItem(edge == 0 ? QStringLiteral("As it is") : QString::number(edge));
+    for (const int edge : kEdges) size_->addItem(edge == 0 ? tr("As it is") : QString::number(edge));
     naming_ = choice("Named", "frameNaming", "What the files are called.");
     for (const Naming& n : kNamings)
         naming_->addItem(QCoreApplication::translate("FramesChoice", n.label), QLatin1String(n.pattern));
@@ -132,13 +131,13 @@ QHBoxLayout* FramesChoice::buildOutput() {
 QHBoxLayout* FramesChoice::buildCorrection() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    auto* by = look::caption(QStringLiteral("By"), this);
+    auto* by = look::caption(tr("By"), this);
     // Under the choice above it.
-    by->setFixedWidth(by->fontMetrics().horizontalAdvance(QStringLiteral("Frames")));
+    by->setFixedWidth(by->fontMetrics().horizontalAdvance(tr("Frames")));
     row->addWidget(by);
     by_ = new QComboBox(this);
     by_->setObjectName(QStringLiteral("frameCorrection"));
-    by_->setAccessibleName(QStringLiteral("By which correction"));
+    by_->setAccessibleName(tr("By which correction"));
     by_->setToolTip(QStringLiteral(
         "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
     by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
@@ -148,11 +147,11 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     auto* because = new QHBoxLayout(because_);
     because->setContentsMargins(0, 0, 0, 0);
     because->setSpacing(8);
-    because->addWidget(look::caption(QStringLiteral("Because"), because_));
+    because->addWidget(look::caption(tr("Because"), because_));
     reason_ = new QLineEdit(because_);
     reason_->setObjectName(QStringLiteral("chosenBecause"));
-    reason_->setAccessibleName(QStringLiteral("Why this correction serves them"));
-    reason_->setPlaceholderText(QStringLiteral("Why this one serves frames that the rules give another"));
+    reason_->setAccessibleName(tr("Why this correction serves them"));
+    reason_->setPlaceholderText(tr("Why this one serves frames that the rules give another"));
     connect(reason_, &QLineEdit::textEdited, this, [this] {
         tell();
         emit changed();
@@ -179,7 +178,7 @@ QHBoxLayout* FramesChoice::buildCorrection() {
 
 void FramesChoice::offer(std::vector<studio::Id> frames) {
     these_ = std::move(frames);
-    const QString words = QStringLiteral("Chosen (%1)").arg(these_.size());
+    const QString words = tr("Chosen (%1)").arg(these_.size());
     if (which_->count() > chosen)
         which_->setItemText(chosen, words);
     else
@@ -235,7 +234,7 @@ void FramesChoice::fillCorrections() {
     const QSignalBlocker quiet(by_);
     const auto chosenOne = by_->currentIndex() > 0 ? by_->currentData() : QVariant();
     by_->clear();
-    by_->addItem(QStringLiteral("Its own correction"));
+    by_->addItem(tr("Its own correction"));
     if (const studio::Studio* studio = session_.studio())
         for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
             if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
@@ -276,7 +275,7 @@ void FramesChoice::tell() {
         return r.coverage != plan::Coverage::valid;
     });
     QString words = f.frames.empty()
-                        ? QStringLiteral("No frames to render yet.")
+                        ? tr("No frames to render yet.")
                         : QStringLiteral("%1 %2 as %3.")
                               .arg(f.frames.size())
                               .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),

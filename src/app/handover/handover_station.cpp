@@ -48,7 +48,7 @@ QString told(const io::Foreseen& f) {
         lines << QStringLiteral("%1 off on average, %2 at most.")
                      .arg(f.mean, 0, 'f', 2)
                      .arg(f.largest, 0, 'f', 2);
-    return lines.isEmpty() ? QStringLiteral("Holds all of it.") : lines.join(QLatin1Char(' '));
+    return lines.isEmpty() ? HandoverStation::tr("Holds all of it.") : lines.join(QLatin1Char(' '));
 }
 
 // Only a camera profile has one, and only contrast is such a curve.
@@ -66,18 +66,18 @@ DeliveryModel::Row rowOf(const workflow::DeliveryItem& item) {
         case workflow::DeliveryItem::Kind::correction:
             break;
         case workflow::DeliveryItem::Kind::check:
-            return {
-                QStringLiteral("Check frame") + endings,
-                QStringLiteral("A frame as a plate, seen through the view; held against the graded picture."),
-                {}};
+            return {HandoverStation::tr("Check frame") + endings,
+                    HandoverStation::tr(
+                        "A frame as a plate, seen through the view; held against the graded picture."),
+                    {}};
         case workflow::DeliveryItem::Kind::recipe:
-            return {
-                QStringLiteral("Recipe") + endings,
-                QStringLiteral("What wheels, curves and hue controls cannot do; it says how much that is."),
-                {}};
+            return {HandoverStation::tr("Recipe") + endings,
+                    HandoverStation::tr(
+                        "What wheels, curves and hue controls cannot do; it says how much that is."),
+                    {}};
         case workflow::DeliveryItem::Kind::report:
-            return {QStringLiteral("Report") + endings,
-                    QStringLiteral("No correction: figures and pictures."),
+            return {HandoverStation::tr("Report") + endings,
+                    HandoverStation::tr("No correction: figures and pictures."),
                     {}};
     }
     return {text(io::info(item.options.format).label), {}, {}};
@@ -88,21 +88,22 @@ struct NothingToGive {
     QString why, button;
 };
 NothingToGive nothingToGive(const Setup* s, const Setup* by) {
-    const QString toCorrection = QStringLiteral("To the correction");
+    const QString toCorrection = HandoverStation::tr("To the correction");
     if (!s)
-        return {QStringLiteral("No setup is chosen. Bring in a chart shot, or plan the day."), toCorrection};
+        return {HandoverStation::tr("No setup is chosen. Bring in a chart shot, or plan the day."),
+                toCorrection};
     if (!by || by->id == s->id)
         return {QStringLiteral(
                     "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
                     .arg(text(s->light)),
                 toCorrection};
     if (!by->correction)
-        return {QStringLiteral("The chart of %1 serves %2, too; it has no correction yet.")
+        return {HandoverStation::tr("The chart of %1 serves %2, too; it has no correction yet.")
                     .arg(text(by->light), text(s->light)),
                 toCorrection};
-    return {QStringLiteral("The chart of %1 serves %2, too: its frames go out by that correction.")
+    return {HandoverStation::tr("The chart of %1 serves %2, too: its frames go out by that correction.")
                 .arg(text(by->light), text(s->light)),
-            QStringLiteral("Hand its frames over")};
+            HandoverStation::tr("Hand its frames over")};
 }
 
 std::vector<studio::Id> subjectsOf(const studio::Contents& contents, int setup) {
@@ -185,15 +186,15 @@ QWidget* HandoverStation::buildParcel() {
     why_ = new look::Label({}, look::Size::body, look::Label::Tone::quiet);
     why_->setObjectName(QStringLiteral("receiverWhy"));
     row->addWidget(why_, 1);
-    hand_ = new look::Button(look::Button::Kind::primary, QStringLiteral("Hand over"), holder);
+    hand_ = new look::Button(look::Button::Kind::primary, tr("Hand over"), holder);
     hand_->setObjectName(QStringLiteral("parcelButton"));
-    hand_->setToolTip(QStringLiteral("Asks for a folder, writes all of it there and reads each file back."));
+    hand_->setToolTip(tr("Asks for a folder, writes all of it there and reads each file back."));
     connect(hand_, &QAbstractButton::clicked, this, &HandoverStation::handOver);
     row->addWidget(hand_, 0, Qt::AlignTop);
     column->addLayout(row);
     list_ = new RowTable(holder);
     list_->setObjectName(QStringLiteral("parcelList"));
-    list_->setAccessibleName(QStringLiteral("What goes out"));
+    list_->setAccessibleName(tr("What goes out"));
     list_->setModel(&items_);
     list_->setWidths({220, 0, 300});
     list_->showWhole();
@@ -221,13 +222,13 @@ QWidget* HandoverStation::buildCurve() {
     auto* row = new QHBoxLayout(curveRow_);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    row->addWidget(look::caption(QStringLiteral("Base tone curve"), curveRow_));
+    row->addWidget(look::caption(tr("Base tone curve"), curveRow_));
     curve_ = new QComboBox(curveRow_);
     curve_->setObjectName(QStringLiteral("baseCurve"));
-    curve_->setAccessibleName(QStringLiteral("Base tone curve"));
+    curve_->setAccessibleName(tr("Base tone curve"));
     curve_->setToolTip(QStringLiteral(
         "What the raw developer begins with: a straight line, or the contrast of the finish."));
-    curve_->addItems({QStringLiteral("Straight"), QStringLiteral("The finish's contrast")});
+    curve_->addItems({tr("Straight"), tr("The finish's contrast")});
     connect(curve_, &QComboBox::activated, this, [this] {
         withdraw();
         showParcel();
@@ -433,8 +434,8 @@ void HandoverStation::handOver() {
         return showHand();
     }
     const workflow::Delivery p = delivery();
-    const QString folder = dialogs_.openFolder(
-        this, QStringLiteral("Into which folder for the %1").arg(text(p.receiver).toLower()));
+    const QString folder =
+        dialogs_.openFolder(this, tr("Into which folder for the %1").arg(text(p.receiver).toLower()));
     if (folder.isEmpty()) return;
     folder_ = folder;
     told_->hide();

@@ -58,7 +58,7 @@ QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
         case proof:
             if (h.engine.empty()) return {};
             // Our own documents hold no colours to compare.
-            return h.engine == "Refero" ? QStringLiteral("As written")
+            return h.engine == "Refero" ? tr("As written")
                                         : QStringLiteral("%1, at most %2")
                                               .arg(refero::text(h.engine))
                                               .arg(h.largest, 0, 'f', 2);

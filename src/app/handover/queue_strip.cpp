@@ -30,17 +30,17 @@ QueueStrip::QueueStrip(FrameQueue& queue, QWidget* parent) : QWidget(parent), qu
     row->addWidget(text_);
     bar_ = new QProgressBar(this);
     bar_->setObjectName(QStringLiteral("queueBar"));
-    bar_->setAccessibleName(QStringLiteral("Frames that are done"));
+    bar_->setAccessibleName(tr("Frames that are done"));
     bar_->setTextVisible(false);
     row->addWidget(bar_, 1);
-    pause_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Pause"), this);
+    pause_ = new look::Button(look::Button::Kind::plain, tr("Pause"), this);
     pause_->setObjectName(QStringLiteral("queuePause"));
     connect(pause_, &QAbstractButton::clicked, this,
             [this] { queue_.state() == FrameQueue::State::paused ? queue_.goOn() : queue_.pause(); });
     row->addWidget(pause_);
     cancel_ = new look::Button(look::Button::Kind::plain, tr("Stop here"), this);
     cancel_->setObjectName(QStringLiteral("queueCancel"));
-    cancel_->setToolTip(QStringLiteral("What is finished stays; the rest can be taken up from the history."));
+    cancel_->setToolTip(tr("What is finished stays; the rest can be taken up from the history."));
     connect(cancel_, &QAbstractButton::clicked, &queue_, &FrameQueue::cancel);
     row->addWidget(cancel_);
     problems_ = new ProblemLines("queueProblems", tr("Frames that were not handed over"), this);
@@ -70,7 +70,7 @@ void QueueStrip::refresh() {
     if (state == State::paused) words += QStringLiteral(", paused");
     text_->setText(words + timeLeft(queue_.left()));
     problems_->setProblems(queue_.problems());
-    pause_->setText(state == State::paused ? QStringLiteral("Go on") : QStringLiteral("Pause"));
+    pause_->setText(state == State::paused ? tr("Go on") : tr("Pause"));
     pause_->setVisible(busy);
     pause_->setEnabled(state != State::pausing);
     cancel_->setVisible(busy);

@@ -179,7 +179,7 @@ void SingleFile::foresee() {
             } else {
                 for (const std::string& sentence : f->lost) lines << QString::fromStdString(sentence);
                 if (f->largest > 0.005)
-                    lines << QStringLiteral("What it holds is %1 CIEDE2000 off on average, %2 at most.")
+                    lines << tr("What it holds is %1 CIEDE2000 off on average, %2 at most.")
                                  .arg(f->mean, 0, 'f', 2)
                                  .arg(f->largest, 0, 'f', 2);
             }
@@ -190,8 +190,7 @@ void SingleFile::foresee() {
 
 void SingleFile::show(const Setup& setup) {
     feed_->setKit(session_.day().kit.curves);
-    if (running_)
-        return outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
+    if (running_) return outcome_->setText(tr("Writing, and reading it back with another engine"));
     follow();
     if (!error_.isEmpty()) return outcome_->setText(error_);
     if (!setup.handover) return outcome_->setText({});
@@ -226,13 +225,13 @@ void SingleFile::handOver() {
     const io::ExportOptions& chosen = wish.options;
     const io::FormatInfo& kind = io::info(chosen.format);
     const QString target = dialogs_.saveFile(
-        this, QStringLiteral("Hand over"), QString::fromStdString(io::suggestedName(*s->correction, chosen)),
+        this, tr("Hand over"), QString::fromStdString(io::suggestedName(*s->correction, chosen)),
         text(kind.label) + QStringLiteral(" (*%1)").arg(text(kind.ending)));
     if (target.isEmpty()) return;
     running_ = true;
     error_.clear();
     told_.clear();
-    outcome_->setText(QStringLiteral("Writing, and reading it back with another engine"));
+    outcome_->setText(tr("Writing, and reading it back with another engine"));
     session_.handover().handOver(s->id, target, wish);
 }
 

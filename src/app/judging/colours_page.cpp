@@ -119,13 +119,13 @@ ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
     for (const auto& [object, hint] :
          {std::pair{"colourL", "L*"}, std::pair{"colourA", "a*"}, std::pair{"colourB", "b*"}})
         lab_.push_back(field(object, hint, 2));
-    add_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Add"), this);
+    add_ = new look::Button(look::Button::Kind::plain, tr("Add"), this);
     add_->setObjectName(QStringLiteral("addColour"));
     entry->addWidget(add_);
     column->addLayout(entry);
     list_ = new RowTable(this);
     list_->setObjectName(QStringLiteral("coloursList"));
-    list_->setAccessibleName(QStringLiteral("Things of known colour"));
+    list_->setAccessibleName(tr("Things of known colour"));
     list_->setModel(&model_);
     list_->setWidths({0, 76, 76, 54, 60});
     column->addWidget(list_, 1);
@@ -199,12 +199,11 @@ void ColoursPage::refresh() {
     const bool whole =
         !name_->text().trimmed().isEmpty() &&
         std::all_of(lab_.begin(), lab_.end(), [](QLineEdit* f) { return numberIn(*f).has_value(); });
-    say_->setText(
-        placed ? QStringLiteral("In %1: give it a name and its measured colour (D50, 2 degrees). The frame "
-                                "must have the chart shot's exposure.")
-                     .arg(QFileInfo(path_).fileName())
-               : QStringLiteral("This job's colours: with Shift held, draw over the cloth or paint on the "
-                                "picture (as a wipe); then enter what an instrument read."));
+    say_->setText(placed ? tr("In %1: give it a name and its measured colour (D50, 2 degrees). The frame "
+                              "must have the chart shot's exposure.")
+                               .arg(QFileInfo(path_).fileName())
+                         : tr("This job's colours: with Shift held, draw over the cloth or paint on the "
+                              "picture (as a wipe); then enter what an instrument read."));
     for (QLineEdit* f : lab_) f->setEnabled(placed && ready_);
     name_->setEnabled(placed && ready_);
     add_->setEnabled(placed && ready_ && whole);
@@ -212,7 +211,7 @@ void ColoursPage::refresh() {
     const bool any = model_.rowCount() > 0;
     list_->setVisible(any);
     for (QWidget* b : std::initializer_list<QWidget*>{count_, remove_, prove_}) b->setVisible(any);
-    count_->setText(c && c->counts ? QStringLiteral("Check only") : QStringLiteral("Count it"));
+    count_->setText(c && c->counts ? tr("Check only") : tr("Count it"));
     count_->updateGeometry();
     prove_->setEnabled(std::any_of(model_.colours().begin(), model_.colours().end(),
                                    [](const workflow::OwnColour& each) { return !each.counts; }));

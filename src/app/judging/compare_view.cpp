@@ -32,9 +32,8 @@ void paintTitle(QPainter& painter, const QRectF& pane, const QString& text, bool
 
 CompareView::CompareView(QWidget* parent) : PictureView(parent) {
     setObjectName(QStringLiteral("compareView"));
-    setAccessibleName(QStringLiteral("Before and after"));
-    setToolTip(
-        QStringLiteral("Drag the edge to wipe; hold F or the space bar to flick to the picture before."));
+    setAccessibleName(tr("Before and after"));
+    setToolTip(tr("Drag the edge to wipe; hold F or the space bar to flick to the picture before."));
     setMouseTracking(true);
 }
 

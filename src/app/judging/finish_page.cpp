@@ -59,12 +59,12 @@ FinishPage::FinishPage(QWidget* parent) : QWidget(parent) {
     };
     base_ = button("finishBase", "Base", "Adds nothing: the colours as they were.");
     rounded_ = button("finishRounded", "Rounded", "A gentle curve and a little saturation.");
-    auto* apart = new look::Label(QStringLiteral("On top; no figure counts it."), look::Size::small,
-                                  look::Label::Tone::quiet);
+    auto* apart =
+        new look::Label(tr("On top; no figure counts it."), look::Size::small, look::Label::Tone::quiet);
     ready->addWidget(apart, 1);
     grid->addLayout(ready, 0, 0, 1, 3);
     warmth_ = new WarmthLadder(this);
-    auto* name = new look::Label(QStringLiteral("Warmth,\nmired"), look::Size::small);
+    auto* name = new look::Label(tr("Warmth,\nmired"), look::Size::small);
     grid->addWidget(name, 1, 0, Qt::AlignTop);
     grid->addWidget(warmth_, 1, 1, 1, 2);
     addAmount(grid, 2, "finishTint", "Tint", "Green to magenta, in thousandths of Duv.", &Finish::tintDuv,

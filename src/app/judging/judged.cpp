@@ -146,7 +146,7 @@ Judged judged(const SmallFrame& frame, const JudgingWish& wish) {
     const Contestant &first = wish.contestants.front(), &last = wish.contestants.back();
     const auto pane = [&](const Contestant& c) {
         QString title = c.title;
-        QImage picture = displayImage(image, c.compiled(OutputSpace::srgb), kLongEdge);
+        QImage picture = displayImage(image, c.compiled(kShownSpace), kLongEdge);
         if (wish.warnFor && &c == &last) {
             const GamutWarning warning = gamutWarning(image, c.compiled(*wish.warnFor));
             mark(picture, warning);

@@ -93,8 +93,7 @@ QWidget* JudgingView::buildBar() {
                       "What is judged on; drop more frames of this setup here.", 5);
     mode_ = choice(tr("View"), "judgingMode", "How the renderings are shown",
                    "A wipe, two side by side, four with one zoom, or how far two are apart.", 5);
-    mode_->addItems({QStringLiteral("Wipe"), QStringLiteral("Side by side"), QStringLiteral("Four up"),
-                     QStringLiteral("Difference")});
+    mode_->addItems({tr("Wipe"), tr("Side by side"), tr("Four up"), tr("Difference")});
     against_ = choice(tr("Against"), "againstChoice", "What the correction is held against",
                       "What the correction is held against: hold F over the picture to see it alone.", 5);
     warnings_ =
@@ -110,7 +109,7 @@ QWidget* JudgingView::buildBar() {
     }
     keep_ = new look::Button(look::Button::Kind::plain, tr("Keep a snapshot"), bar);
     keep_->setObjectName(QStringLiteral("keepSnapshot"));
-    keep_->setToolTip(QStringLiteral("Keeps the correction as it is now, to hold others against it."));
+    keep_->setToolTip(tr("Keeps the correction as it is now, to hold others against it."));
     row->addWidget(keep_);
     for (QComboBox* box : {picture_, mode_, against_, warnings_})
         connect(box, &QComboBox::activated, this, &JudgingView::wish);
@@ -164,9 +163,9 @@ void JudgingView::fillChoices() {
     // A picture of the subject says more than the chart does.
     picture_->setCurrentIndex(at >= 0 ? at : picture_->count() > 1 ? 1 : 0);
     against_->clear();
-    against_->addItem(QStringLiteral("Balance alone"), balanceAlone);
-    against_->addItem(QStringLiteral("As recorded"), asRecorded);
-    if (!correction_->finish.isNone()) against_->addItem(QStringLiteral("Without finish"), withoutFinish);
+    against_->addItem(tr("Balance alone"), balanceAlone);
+    against_->addItem(tr("As recorded"), asRecorded);
+    if (!correction_->finish.isNone()) against_->addItem(tr("Without finish"), withoutFinish);
     for (const workflow::Snapshot& s : snapshots_)
         against_->addItem(text(s.name), firstSnapshot + static_cast<int>(s.id));
     against_->setCurrentIndex(std::max(0, against_->findData(held)));
@@ -233,10 +232,10 @@ JudgingWish JudgingView::wishOf(bool quick) const {
                 out.contestants.push_back(
                     {text(s->name), Kind::corrected, s->correction, s->correction->finish});
         if (out.contestants.size() < 2 && held != asRecorded)
-            out.contestants.push_back({QStringLiteral("As recorded"), Kind::asRecorded, correction_, {}});
+            out.contestants.push_back({tr("As recorded"), Kind::asRecorded, correction_, {}});
     }
     out.contestants.push_back(
-        {QStringLiteral("Corrected"), Kind::corrected, correction_, tried_.value_or(correction_->finish)});
+        {tr("Corrected"), Kind::corrected, correction_, tried_.value_or(correction_->finish)});
     return out;
 }
 

@@ -17,9 +17,8 @@ ScopesPage::ScopesPage(QWidget* parent) : QWidget(parent) {
     column->setSpacing(4);
     kind_ = new QComboBox(this);
     kind_->setObjectName(QStringLiteral("pairedScope"));
-    kind_->setAccessibleName(QStringLiteral("Scope"));
-    kind_->addItems({QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
-                     QStringLiteral("Vectorscope")});
+    kind_->setAccessibleName(tr("Scope"));
+    kind_->addItems({tr("Histogram"), tr("Waveform"), tr("Parade"), tr("Vectorscope")});
     column->addWidget(kind_, 0, Qt::AlignLeft);
     row_ = new QHBoxLayout;
     row_->setSpacing(8);

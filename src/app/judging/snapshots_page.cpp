@@ -79,7 +79,7 @@ SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
     column->addWidget(empty_);
     list_ = new RowTable(this);
     list_->setObjectName(QStringLiteral("snapshotList"));
-    list_->setAccessibleName(QStringLiteral("Snapshots"));
+    list_->setAccessibleName(tr("Snapshots"));
     list_->setModel(&model_);
     list_->setEditTriggers(QAbstractItemView::EditKeyPressed | QAbstractItemView::DoubleClicked);
     list_->setWidths({0, 112, 50, 62});

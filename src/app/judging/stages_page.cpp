@@ -68,24 +68,22 @@ QString mendedOf(const Correction& c) {
 
 std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
     std::vector<StagesPage::Stage> out{
-        {QStringLiteral("To linear light"), text(c.inputEncoding.name()),
-         c.inputEncoding != Encoding::linear},
-        {QStringLiteral("Light field"),
+        {tr("To linear light"), text(c.inputEncoding.name()), c.inputEncoding != Encoding::linear},
+        {tr("Light field"),
          !c.lightTakenOut.any()
              ? QStringLiteral("nothing taken out of the chart shot")
              : text(name(c.lightTakenOut)) + QStringLiteral(", taken out of the chart shot"),
          !!c.lightTakenOut.any()},
         {tr("Mended"), mendedOf(c), !c.treatments.empty()},
-        {QStringLiteral("Balance"), balanceOf(c), true},
-        {QStringLiteral("Grey curves"),
+        {tr("Balance"), balanceOf(c), true},
+        {tr("Grey curves"),
          c.greyCurves ? QStringLiteral("one a channel, from the chart's greys")
                       : QStringLiteral("none: the greys are straight enough"),
          c.greyCurves.has_value()},
-        {QStringLiteral("Colours"), modelOf(c), true},
-        {QStringLiteral("Finish"), QString::fromStdString(inWords(c.finish)), !c.finish.isNone()},
-        {QStringLiteral("Built from"), originOf(c), true},
-        {QStringLiteral("Judged as"), QString::fromStdString(c.limits.name + " (" + c.limits.source + ")"),
-         true},
+        {tr("Colours"), modelOf(c), true},
+        {tr("Finish"), QString::fromStdString(inWords(c.finish)), !c.finish.isNone()},
+        {tr("Built from"), originOf(c), true},
+        {tr("Judged as"), QString::fromStdString(c.limits.name + " (" + c.limits.source + ")"), true},
     };
     if (c.aim.kind == AimKind::reading) {
         const auto finish = std::find_if(out.begin(), out.end(),

@@ -19,10 +19,10 @@ constexpr int kMiredsAStep = 10;
 
 WarmthLadder::WarmthLadder(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("warmthLadder"));
-    setAccessibleName(QStringLiteral("Warmth"));
+    setAccessibleName(tr("Warmth"));
     setToolTip(
-        QStringLiteral("Warmth in mired, cooler to the left: a rung is the same shift in every shoot. Arrow "
-                       "keys go a rung, with Shift half of one."));
+        tr("Warmth in mired, cooler to the left: a rung is the same shift in every shoot. Arrow "
+           "keys go a rung, with Shift half of one."));
     setFocusPolicy(Qt::StrongFocus);
     setMinimumHeight(46);
     setMinimumWidth(160);

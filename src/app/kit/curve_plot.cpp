@@ -25,14 +25,14 @@ void CurvePlot::setCurve(const LogCurve& curve) {
     curve_ = ok ? std::optional(curve) : std::nullopt;
     if (ok) {
         const LogRange r = rangeOf(curve);
-        words_ = QStringLiteral("Mid-grey at %1 % of the range; %2 stops above it, %3 below.")
+        words_ = tr("Mid-grey at %1 % of the range; %2 stops above it, %3 below.")
                      .arg(100 * r.midGrey, 0, 'f', 1)
                      .arg(r.stopsAbove, 0, 'f', 1)
                      .arg(r.stopsBelow, 0, 'f', 1);
     } else {
         words_ = QString::fromStdString(ok.error().message);
     }
-    setAccessibleName(QStringLiteral("Curve. ") + words_);
+    setAccessibleName(tr("Curve. ") + words_);
     update();
 }
 

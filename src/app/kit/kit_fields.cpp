@@ -37,6 +37,15 @@ QString inWords(std::string_view name) {
     return text;
 }
 
+// What a person enters is not assumed any more.
+template <class R>
+Binding<R> told(Binding<R> field, bool R::*assumed) {
+    field.take = [take = std::move(field.take), assumed](R& r, const QString& text) -> Status {
+        return take(r, text).map([&] { r.*assumed = false; });
+    };
+    return field;
+}
+
 std::vector<Binding<plan::Body>> bodyFields() {
     using plan::Body;
     return {
@@ -48,10 +57,13 @@ std::vector<Binding<plan::Body>> bodyFields() {
                   &Body::nickname),
         yesField(row("bodyMotion", "Shoots", "", "Stills or film."), &Body::motion, QStringLiteral("Stills"),
                  QStringLiteral("Film")),
-        numberField(row("sensorWidth", "Sensor", "mm", "Width of the part of the sensor that records."),
-                    &Body::sensorWidthMm),
-        numberField(row("sensorHeight", "Sensor's height", "mm", "Height of the part that records.", true),
-                    &Body::sensorHeightMm),
+        told(numberField(row("sensorWidth", "Sensor", "mm", "Width of the part of the sensor that records."),
+                         &Body::sensorWidthMm),
+             &Body::sensorAssumed),
+        told(numberField(
+                 row("sensorHeight", "Sensor's height", "mm", "Height of the part that records.", true),
+                 &Body::sensorHeightMm),
+             &Body::sensorAssumed),
         numberField(row("pixelsWide", "Frame", "px", "Pixels across the frame."), &Body::pixelsWide),
         numberField(row("pixelsHigh", "Frame's height", "px", "Pixels down the frame.", true),
                     &Body::pixelsHigh)};
@@ -67,6 +79,7 @@ std::vector<Binding<plan::Lens>> lensFields() {
         return numberFrom(QStringLiteral("Focal length"), text).map([&](double mm) {
             if (!l.zooms() || mm > l.longestMm) l.longestMm = mm;
             l.shortestMm = mm;
+            l.focalLengthAssumed = false;
         });
     };
     return {textField(row("lensModel", "Model", "", "As the files name it."), &Lens::model),

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/kit/kit_kind.h"
 
+#include <QCoreApplication>
 #include <QDate>
 #include <QVBoxLayout>
 
@@ -31,8 +32,10 @@ QString detailOf(const plan::Body& b) {
     const QString what = b.motion ? QStringLiteral("film, ") : QString();
     const QString model =
         b.nickname.empty() || b.nickname == b.model ? QString() : text(b.model) + QStringLiteral(", ");
+    const QString size =
+        QStringLiteral("%1 x %2 mm").arg(numberText(b.sensorWidthMm), numberText(b.sensorHeightMm));
     return model + what +
-           QStringLiteral("%1 x %2 mm").arg(numberText(b.sensorWidthMm), numberText(b.sensorHeightMm));
+           (b.sensorAssumed ? QCoreApplication::translate("KitKind", "%1 assumed").arg(size) : size);
 }
 QString detailOf(const plan::Lens& l) {
     return l.zooms() ? QStringLiteral("%1 to %2 mm").arg(numberText(l.shortestMm), numberText(l.longestMm))

@@ -108,9 +108,9 @@ QWidget* KitPage::buildPanel() {
     message_->setObjectName(QStringLiteral("kitMessage"));
     column->addWidget(message_);
     auto* row = new QHBoxLayout;
-    deed_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Done"), panel);
+    deed_ = new look::Button(look::Button::Kind::plain, tr("Done"), panel);
     deed_->setObjectName(QStringLiteral("kitDeed"));
-    remove_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take out"), panel);
+    remove_ = new look::Button(look::Button::Kind::plain, tr("Take out"), panel);
     remove_->setObjectName(QStringLiteral("kitRemove"));
     row->addWidget(deed_);
     row->addWidget(remove_);
@@ -182,7 +182,7 @@ void KitPage::refresh() {
         deed_->updateGeometry();
     }
     title_->setText(any ? models_[kind_]->index(row).data().toString()
-                        : QStringLiteral("Choose a line to see it, or enter what you own"));
+                        : tr("Choose a line to see it, or enter what you own"));
     if (any) kinds_[kind_]->show(id_);
 }
 

@@ -31,17 +31,16 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
     }
     filter_ = new QLineEdit(this);
     filter_->setObjectName(QStringLiteral("setupFilter"));
-    filter_->setAccessibleName(QStringLiteral("Filter the setups"));
-    filter_->setPlaceholderText(QStringLiteral("Filter"));
-    filter_->setToolTip(
-        QStringLiteral("Words of place, light, body, lens or what is due; Escape clears it."));
+    filter_->setAccessibleName(tr("Filter the setups"));
+    filter_->setPlaceholderText(tr("Filter"));
+    filter_->setToolTip(tr("Words of place, light, body, lens or what is due; Escape clears it."));
     auto* around = new QHBoxLayout;
     around->setContentsMargins(12, 8, 12, 4);
     around->addWidget(filter_);
     column->addLayout(around);
     list_ = new QListView(this);
     list_->setObjectName(QStringLiteral("setupList"));
-    list_->setAccessibleName(QStringLiteral("Setups"));
+    list_->setAccessibleName(tr("Setups"));
     list_->setModel(&model_);
     list_->setItemDelegate(new LedgerDelegate(this));
     list_->setFrameShape(QFrame::NoFrame);
@@ -77,7 +76,7 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
 }
 
 void Ledger::refresh() {
-    shoot_->setText(session_.shoot().isEmpty() ? QStringLiteral("Refero") : session_.shoot());
+    shoot_->setText(session_.shoot().isEmpty() ? tr("Refero") : session_.shoot());
     count_->setText(counted());
     filter_->setVisible(session_.setups().size() > 1 || !filter_->text().isEmpty());
     const int row = model_.rowOf(session_.currentId());
@@ -96,7 +95,7 @@ QString Ledger::counted() const {
         stale += s.plan.state == plan::DueState::stale;
     }
     const auto n = static_cast<int>(session_.setups().size());
-    if (n == 0) return QStringLiteral("No setups yet");
+    if (n == 0) return tr("No setups yet");
     QString text = QStringLiteral("%1 %2, %3 left")
                        .arg(n)
                        .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))

@@ -12,7 +12,7 @@ const char* const kMime = "application/x-refero-setup";
 
 QString kitOf(const Setup& s) {
     const QString known = text(s.body + (s.body.empty() || s.lens.empty() ? "" : ", ") + s.lens);
-    return known.isEmpty() && !s.busy ? QStringLiteral("Body and lens not stated") : known;
+    return known.isEmpty() && !s.busy ? LedgerModel::tr("Body and lens not stated") : known;
 }
 
 // Chart shot, read, corrected, handed over; of the setup whose chart serves it, where that is another.

@@ -18,15 +18,14 @@ namespace refero {
 
 Comparison::Comparison(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("comparison"));
-    setAccessibleName(QStringLiteral("What moved since an earlier chart shot"));
+    setAccessibleName(tr("What moved since an earlier chart shot"));
     setMinimumSize(220, 150);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     frame_ = new QComboBox(this);
     frame_->setObjectName(QStringLiteral("comparedFrame"));
-    frame_->setAccessibleName(QStringLiteral("Chart frame to compare with"));
-    frame_->setToolTip(
-        QStringLiteral("Another chart frame of this setup: the one that is read is held against it."));
+    frame_->setAccessibleName(tr("Chart frame to compare with"));
+    frame_->setToolTip(tr("Another chart frame of this setup: the one that is read is held against it."));
     column->addWidget(frame_);
     column->addStretch(1);
     connect(frame_, &QComboBox::activated, this, &Comparison::choose);
@@ -65,9 +64,8 @@ void Comparison::setFrames(const std::vector<studio::Frame>& frames, int offsetM
 
 void Comparison::choose() {
     changes_.clear();
-    message_ = frames_.empty()
-                   ? QStringLiteral("There is no other chart frame of this setup to compare with.")
-                   : QStringLiteral("Reading it");
+    message_ = frames_.empty() ? tr("There is no other chart frame of this setup to compare with.")
+                               : tr("Reading it");
     setAccessibleDescription(message_);
     update();
     if (!frames_.empty()) emit wanted(path());

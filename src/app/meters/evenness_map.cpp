@@ -18,7 +18,7 @@ constexpr int kWide = 320;
 
 EvennessMap::EvennessMap(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("evennessMap"));
-    setAccessibleName(QStringLiteral("Even light"));
+    setAccessibleName(tr("Even light"));
     setMinimumSize(220, 150);
     setToolTip(QStringLiteral(
         "The light over the chart, told from its greys, its ground and what the colours leave: "
@@ -38,7 +38,7 @@ void EvennessMap::setReading(const std::optional<Reading>& reading) {
 }
 
 QString EvennessMap::caption() const {
-    if (!light_) return QStringLiteral("The greys do not tell");
+    if (!light_) return tr("The greys do not tell");
     const double share = 100 * (1 - std::exp2(-light_->rangeStops));
     QString text = QStringLiteral("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
     if (light_->shadow) text += QStringLiteral("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);

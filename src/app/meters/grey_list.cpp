@@ -15,7 +15,7 @@ namespace refero {
 
 GreyList::GreyList(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("greyList"));
-    setAccessibleName(QStringLiteral("Greys to balance on"));
+    setAccessibleName(tr("Greys to balance on"));
     setMinimumSize(220, 150);
     setToolTip(QStringLiteral(
         "Hold Shift and draw over a wall, a paper, a shirt: is this grey grey, and what would it do to the "
@@ -81,10 +81,9 @@ void GreyList::paintEvent(QPaintEvent*) {
     painter.setFont(look::font(look::Size::small));
     if (entries_.empty() || !message_.isEmpty()) {
         painter.setPen(c.quiet);
-        painter.drawText(rect().adjusted(12, 8, -12, -8), Qt::AlignCenter | Qt::TextWordWrap,
-                         message_.isEmpty()
-                             ? QStringLiteral("Hold Shift and draw over something that looks grey.")
-                             : message_);
+        painter.drawText(
+            rect().adjusted(12, 8, -12, -8), Qt::AlignCenter | Qt::TextWordWrap,
+            message_.isEmpty() ? tr("Hold Shift and draw over something that looks grey.") : message_);
         return;
     }
     const double high = (height() - 8.0) / std::max<double>(2, double(entries_.size()));

@@ -27,18 +27,14 @@ MeterPanel::MeterPanel(QWidget* parent) : QWidget(parent) {
     bar->setSpacing(8);
     meter_ = new QComboBox(this);
     meter_->setObjectName(QStringLiteral("meterChoice"));
-    meter_->setAccessibleName(QStringLiteral("Instrument"));
-    meter_->addItems({QStringLiteral("Neutral ladder"), QStringLiteral("Even light"),
-                      QStringLiteral("Histogram"), QStringLiteral("Waveform"), QStringLiteral("Parade"),
-                      QStringLiteral("Vectorscope"), QStringLiteral("Is this grey grey?"),
-                      QStringLiteral("What moved?"), tr("In the camera")});
+    meter_->setAccessibleName(tr("Instrument"));
+    meter_->addItems({tr("Neutral ladder"), tr("Even light"), tr("Histogram"), tr("Waveform"), tr("Parade"),
+                      tr("Vectorscope"), tr("Is this grey grey?"), tr("What moved?"), tr("In the camera")});
     source_ = new QComboBox(this);
     source_->setObjectName(QStringLiteral("meterSource"));
-    source_->setAccessibleName(QStringLiteral("What feeds the scope"));
-    source_->setToolTip(
-        QStringLiteral("What feeds the scope. A region is drawn on the frame with Shift held."));
-    source_->addItems({QStringLiteral("Whole picture"), QStringLiteral("Region"), QStringLiteral("Patches"),
-                       QStringLiteral("Greys alone")});
+    source_->setAccessibleName(tr("What feeds the scope"));
+    source_->setToolTip(tr("What feeds the scope. A region is drawn on the frame with Shift held."));
+    source_->addItems({tr("Whole picture"), tr("Region"), tr("Patches"), tr("Greys alone")});
     bar->addWidget(meter_);
     bar->addWidget(source_);
     bar->addStretch(1);
@@ -118,7 +114,7 @@ void MeterPanel::setRegion(const QRectF& region, const io::Frame* frame) {
             } else
                 greys_->say(QString::fromStdString(candidate.error().message));
         } else {
-            greys_->say(QStringLiteral("There is no reading to compare it with."));
+            greys_->say(tr("There is no reading to compare it with."));
         }
         return;
     }

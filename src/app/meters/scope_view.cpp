@@ -200,7 +200,7 @@ void ScopeView::paintEvent(QPaintEvent*) {
     if (empty_) {
         painter.setPen(look::palette().quiet);
         painter.setFont(look::font(look::Size::small));
-        painter.drawText(room, Qt::AlignCenter, QStringLiteral("No picture"));
+        painter.drawText(room, Qt::AlignCenter, tr("No picture"));
         return;
     }
     painter.fillRect(kind_ == Kind::vectorscope ? QRectF() : room, Qt::black);

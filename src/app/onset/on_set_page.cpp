@@ -48,21 +48,20 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
     auto* row = new QHBoxLayout;
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
-    auto* back = new look::Button(look::Button::Kind::plain, QStringLiteral("Contact sheet"), this);
+    auto* back = new look::Button(look::Button::Kind::plain, tr("Contact sheet"), this);
     back->setObjectName(QStringLiteral("leaveOnSet"));
-    back->setToolTip(QStringLiteral("Back to all frames (Esc); the watch goes on."));
+    back->setToolTip(tr("Back to all frames (Esc); the watch goes on."));
     connect(back, &QAbstractButton::clicked, this, &OnSetPage::leaveWanted);
     row->addWidget(back);
-    choose_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Watch a folder"), this);
+    choose_ = new look::Button(look::Button::Kind::plain, tr("Watch a folder"), this);
     choose_->setObjectName(QStringLiteral("watchFolder"));
-    choose_->setToolTip(QStringLiteral("Into which the camera's own program leaves its frames."));
-    shoot_ =
-        new look::Button(look::Button::Kind::plain, QStringLiteral("Release the simulated camera"), this);
+    choose_->setToolTip(tr("Into which the camera's own program leaves its frames."));
+    shoot_ = new look::Button(look::Button::Kind::plain, tr("Release the simulated camera"), this);
     shoot_->setObjectName(QStringLiteral("releaseCamera"));
     shoot_->setToolTip(
-        QStringLiteral("A stand-in that shoots the demo's charts into the folder, first too dark, then "
-                       "too light, then right."));
-    stop_ = new look::Button(look::Button::Kind::plain, QStringLiteral("End the watch"), this);
+        tr("A stand-in that shoots the demo's charts into the folder, first too dark, then "
+           "too light, then right."));
+    stop_ = new look::Button(look::Button::Kind::plain, tr("End the watch"), this);
     stop_->setObjectName(QStringLiteral("endWatch"));
     where_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     where_->setObjectName(QStringLiteral("watchedWhere"));
@@ -110,9 +109,8 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
     connect(&watched_, &WatchedFolder::arrived, this, &OnSetPage::arrived);
     connect(&watched_, &WatchedFolder::lost, this, [this] {
         watch({});
-        board_->say(
-            QStringLiteral("Folder gone"),
-            QStringLiteral("The watched folder is not there any more. Nothing that came in is lost."));
+        board_->say(tr("Folder gone"),
+                    tr("The watched folder is not there any more. Nothing that came in is lost."));
     });
     connect(&session_.intake(), &IntakeActions::finished, this, [this] {
         cameIn();
@@ -128,7 +126,7 @@ OnSetPage::OnSetPage(Session& session, Dialogs& dialogs, QWidget* parent)
 }
 
 void OnSetPage::chooseFolder() {
-    const QString folder = dialogs_.openFolder(this, QStringLiteral("Watch the folder"));
+    const QString folder = dialogs_.openFolder(this, tr("Watch the folder"));
     if (!folder.isEmpty()) watch(folder);
 }
 
@@ -138,14 +136,13 @@ void OnSetPage::watch(const QString& folder) {
     shoot_->setVisible(on);
     stop_->setVisible(on);
     choose_->setVisible(!on);
-    where_->setText(on ? QStringLiteral("Watching %1").arg(QDir(folder).dirName()) : QString());
+    where_->setText(on ? tr("Watching %1").arg(QDir(folder).dirName()) : QString());
     where_->setToolTip(folder);
     if (on) {
-        board_->say(QStringLiteral("Waiting"),
-                    QStringLiteral("Shoot the chart: it is judged as soon as it is here."));
+        board_->say(tr("Waiting"), tr("Shoot the chart: it is judged as soon as it is here."));
     } else {
         board_->say(
-            QStringLiteral("On set"),
+            tr("On set"),
             QStringLiteral(
                 "Watch the folder that the camera shoots into. Every chart shot is judged at once, so "
                 "that mistakes are mended while the light still stands."));
@@ -156,8 +153,7 @@ void OnSetPage::shoot() {
     if (shooting_ || watched_.folder().isEmpty()) return;
     if (!camera_) {
         auto scene = Demo::scene();
-        if (!scene)
-            return board_->say(QStringLiteral("No camera"), QString::fromStdString(scene.error().message));
+        if (!scene) return board_->say(tr("No camera"), QString::fromStdString(scene.error().message));
         camera_ = std::make_shared<sim::SimulatedCamera>(*std::move(scene));
     }
     shooting_ = true;
@@ -167,7 +163,7 @@ void OnSetPage::shoot() {
         [this](const Result<std::filesystem::path>& done) {
             shooting_ = false;
             shoot_->setEnabled(true);
-            if (!done) board_->say(QStringLiteral("Not shot"), QString::fromStdString(done.error().message));
+            if (!done) board_->say(tr("Not shot"), QString::fromStdString(done.error().message));
         });
 }
 
@@ -181,7 +177,7 @@ void OnSetPage::judgeNext() {
     judging_ = true;
     const QString path = toJudge_.takeFirst();
     since_.start();
-    board_->say(QStringLiteral("Reading"), QFileInfo(path).fileName());
+    board_->say(tr("Reading"), QFileInfo(path).fileName());
     // As the setup at hand is planned: its copy's values, its body's curve, the shoot's limits.
     runJob(
         this,
@@ -202,9 +198,9 @@ void OnSetPage::judged(const QString& path, const workflow::ChartShot& j) {
                      s ? text(s->place.empty() ? s->light : s->light + ", " + s->place) : QString());
         sound(j.reading->verdict);
     } else if (!j.frame) {
-        board_->say(QStringLiteral("Not readable"), QString::fromStdString(j.reading.error().message));
+        board_->say(tr("Not readable"), QString::fromStdString(j.reading.error().message));
     } else {
-        board_->say(QStringLiteral("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
+        board_->say(tr("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
     }
     showFrame(j);
     said_.prepend(
@@ -287,7 +283,7 @@ void OnSetPage::showFrame(const workflow::ChartShot& shot) {
     runJob(
         this,
         [frame = shot.frame, gains] {
-            Rendering r = compileUntouched(OutputSpace::srgb);
+            Rendering r = compileUntouched(kShownSpace);
             r.gains = gains ? *gains : roughGains(frame->image);
             return displayImage(frame->image, r, kShownEdge);
         },

@@ -35,12 +35,13 @@ QImage onGround(const QImage& picture, double groundAspect, int width) {
 QImage displayed(const PairSide& side) {
     const LinearImage& image = side.frame->large;
     return side.through ? forDisplay(srgbPicture(side.through->srgb(image)))
-                        : displayImage(image, side.toSrgb, kLongEdge);
+                        : displayImage(image, side.rendering(kShownSpace), kLongEdge);
 }
 
 Scopes scopesIn(const PairSide& side, const QRectF& region) {
-    const QImage srgb = side.through ? srgbPicture(side.through->srgb(side.frame->quick))
-                                     : srgbImage(side.frame->quick, side.toSrgb, kScopeEdge);
+    const QImage srgb = side.through
+                            ? srgbPicture(side.through->srgb(side.frame->quick))
+                            : srgbImage(side.frame->quick, side.rendering(OutputSpace::srgb), kScopeEdge);
     const ScopePicture whole{srgb.constBits(), srgb.width(), srgb.height(), srgb.bytesPerLine()};
     const QRect part = QRectF(region.x() * srgb.width(), region.y() * srgb.height(),
                               region.width() * srgb.width(), region.height() * srgb.height())

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QRectF>
+#include <functional>
 
 #include "app/judging/judged.h"
 #include "workflow/leader_transform.h"
@@ -13,7 +14,7 @@ namespace refero {
 struct PairSide {
     QString title;
     std::shared_ptr<const SmallFrame> frame;
-    Rendering toSrgb;
+    std::function<Rendering(OutputSpace)> rendering;
     std::shared_ptr<const workflow::SeenThrough> through = nullptr;  ///< instead of the rendering
 };
 enum class PairSideId { leader, follower };

@@ -43,10 +43,11 @@ std::shared_ptr<Drawn> drawnOf(const PairedView::Side& leader, const PairedView:
     if (!a || !b)
         return std::make_shared<Drawn>(Drawn{tl::unexpected(!a ? a.error() : b.error()), std::move(frames)});
     const auto side = [](const PairedView::Side& s, const std::shared_ptr<const SmallFrame>& picture) {
-        return PairSide{
-            s.title, picture,
-            s.through ? compileUntouched(OutputSpace::srgb) : compile(s.view(), OutputSpace::srgb),
-            s.through};
+        return PairSide{s.title, picture,
+                        [view = s.through ? std::nullopt : std::optional(s.view())](OutputSpace space) {
+                            return view ? compile(*view, space) : compileUntouched(space);
+                        },
+                        s.through};
     };
     auto pictures = paired(side(leader, *a), side(follower, *b), region, alone);
     return std::make_shared<Drawn>(Drawn{std::move(pictures), std::move(frames)});

@@ -15,15 +15,26 @@ int shrinkingFactor(const LinearImage& image, int longEdge) {
     return std::max(1, (std::max(image.width(), image.height()) + longEdge - 1) / longEdge);
 }
 
+QColor colourBy(const io::DisplayTransform& display, const Lab& lab) {
+    const Eigen::Vector3f xyz = toXyz(lab).vector().cast<float>();
+    QRgb pixel = 0;
+    display.show({xyz.data(), 3}, {&pixel, 1});
+    return QColor(pixel);
+}
+
+EncodedImage renderedAt(const LinearImage& image, const Rendering& rendering, int longEdge) {
+    const int factor = shrinkingFactor(image, longEdge);
+    return factor > 1 ? render(shrunk(image, factor), rendering) : render(image, rendering);
+}
+
 }  // namespace
 
 QColor displayColour(const Lab& lab) {
-    static const Matrix3 toSrgb = xyzD50ToLinear(OutputSpace::srgb);
-    const Vector3 v = rendered(toXyz(lab).vector(), Rendering::ofMatrix(toSrgb, Encoding::srgb));
-    const auto eight = [](double s) { return static_cast<int>(std::lround(255 * std::clamp(s, 0.0, 1.0))); };
-    QRgb pixel = qRgb(eight(v.x()), eight(v.y()), eight(v.z()));
-    display::transform().apply({&pixel, 1});
-    return QColor(pixel);
+    return colourBy(display::transform(), lab);
+}
+
+QColor srgbColour(const Lab& lab) {
+    return colourBy({}, lab);
 }
 
 QImage forDisplay(QImage srgb) {
@@ -36,8 +47,14 @@ QImage forDisplay(QImage srgb) {
     return srgb;
 }
 
-QImage displayImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
-    return forDisplay(srgbImage(image, toSrgb, longEdge));
+QImage displayImage(const LinearImage& image, const Rendering& toShown, int longEdge) {
+    const EncodedImage xyz = renderedAt(image, toShown, longEdge);
+    QImage out(xyz.width(), xyz.height(), QImage::Format_RGB32);
+    // Lines of four bytes a pixel follow each other without a gap.
+    display::transform().show(
+        xyz.values(), {reinterpret_cast<QRgb*>(out.bits()),
+                       static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height())});
+    return out;
 }
 
 QImage exposureImage(const LinearImage& image, const Vector3& gains, const Transfer& encoding,
@@ -47,8 +64,7 @@ QImage exposureImage(const LinearImage& image, const Vector3& gains, const Trans
 }
 
 QImage srgbImage(const LinearImage& image, const Rendering& toSrgb, int longEdge) {
-    const int factor = shrinkingFactor(image, longEdge);
-    const EncodedImage picture = factor > 1 ? render(shrunk(image, factor), toSrgb) : render(image, toSrgb);
+    const EncodedImage picture = renderedAt(image, toSrgb, longEdge);
     QImage out(picture.width(), picture.height(), QImage::Format_RGB32);
     for (int y = 0; y < picture.height(); ++y) {
         const float* in = picture.row(y);

@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 #include <QGuiApplication>
+#include <map>
 #include <mutex>
 #include <optional>
 
@@ -20,20 +21,25 @@ namespace {
 
 // Pictures are drawn on worker threads.
 std::mutex mutex;
-io::DisplayTransform current;
+io::DisplayTransform& current() {
+    static io::DisplayTransform transform;
+    return transform;
+}
 Source from = Source::assumed;
 
 const QString kSetting = QStringLiteral("displayProfile");
 
 bool set(const io::DisplayTransform& t, Source s) {
     const std::lock_guard lock(mutex);
-    const bool other = from != s || current.description() != t.description();
-    current = t;
+    const bool other = from != s || current().description() != t.description();
+    current() = t;
     from = s;
     return other;
 }
 
-int shownOn = 0;  // the screen
+int shownOn = 0;                     // the screen
+QString shownAt;                     // its connector
+std::map<QString, QString> managed;  // files by connector
 
 // The property _ICC_PROFILE of the root window, with the screen's number behind it from the second on;
 // nothing under other window systems.
@@ -63,21 +69,25 @@ std::string fromSystem() {
 
 }  // namespace
 
-bool find(int screen) {
+bool find(int screen, const QString& connector) {
     shownOn = screen;
+    shownAt = connector;
     const QString chosen = ownSettings().value(kSetting).toString();
     if (!chosen.isEmpty())
         if (const auto t = io::DisplayTransform::fromFile(chosen.toStdString()))
             return set(*t, Source::chosen);
     if (const std::string bytes = fromSystem(); !bytes.empty())
         if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, Source::system);
+    if (const auto file = managed.find(shownAt); file != managed.end() && !file->second.isEmpty())
+        if (const auto t = io::DisplayTransform::fromFile(file->second.toStdString()))
+            return set(*t, Source::manager);
     return set({}, Source::assumed);
 }
 
 Status choose(const QString& path) {
     if (path.isEmpty()) {
         ownSettings().remove(kSetting);
-        find(shownOn);
+        find(shownOn, shownAt);
         return {};
     }
     const auto t = io::DisplayTransform::fromFile(path.toStdString());
@@ -87,9 +97,13 @@ Status choose(const QString& path) {
     return {};
 }
 
+void know(const QString& connector, const QString& file) {
+    managed[connector] = file;
+}
+
 io::DisplayTransform transform() {
     const std::lock_guard lock(mutex);
-    return current;
+    return current();
 }
 
 Source source() {
@@ -102,6 +116,12 @@ QString inWords() {
     switch (source()) {
         case Source::system:
             return QStringLiteral("Shown for this display by the system's profile, %1.").arg(name);
+        case Source::manager:
+            return QCoreApplication::translate(
+                       "Display",
+                       "Shown for this display by the profile that the system's colour manager "
+                       "names, %1.")
+                .arg(name);
         case Source::chosen:
             return QStringLiteral("Shown for this display by the profile that you chose, %1.").arg(name);
         case Source::assumed:

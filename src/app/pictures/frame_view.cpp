@@ -21,7 +21,7 @@ constexpr const char* kCorners[] = {"top left", "top right", "bottom right", "bo
 
 FrameView::FrameView(QWidget* parent) : PictureView(parent) {
     setObjectName(QStringLiteral("frameView"));
-    setAccessibleName(QStringLiteral("Chart frame with outline and sampling areas"));
+    setAccessibleName(tr("Chart frame with outline and sampling areas"));
     setMouseTracking(true);
     allowRegions();
 }
@@ -172,7 +172,7 @@ void FrameView::mouseReleaseEvent(QMouseEvent* event) {
         beforeDrag_.reset();
         if (before.corners() != placement_->corners())
             emit cornersMoved(placement_->corners(),
-                              QStringLiteral("Move the %1 corner").arg(QLatin1String(kCorners[selected_])));
+                              tr("Move the %1 corner").arg(QLatin1String(kCorners[selected_])));
         else if (before.byHand() != placement_->byHand())
             editPatch(patch_, "Move %1");
         return;
@@ -215,10 +215,10 @@ void FrameView::contextMenuEvent(QContextMenuEvent* event) {
     const auto i = static_cast<std::size_t>(index);
     const QString id = QString::fromStdString(placement_->chart().patches[i].id);
     QMenu menu(this);
-    QAction* out = menu.addAction(
-        (placement_->leftOut(i) ? QStringLiteral("Count %1 again") : QStringLiteral("Leave out %1")).arg(id));
+    QAction* out =
+        menu.addAction((placement_->leftOut(i) ? tr("Count %1 again") : tr("Leave out %1")).arg(id));
     out->setShortcut(Qt::Key_L);
-    QAction* back = menu.addAction(QStringLiteral("Put %1 back in its place").arg(id));
+    QAction* back = menu.addAction(tr("Put %1 back in its place").arg(id));
     back->setShortcut(Qt::Key_R);
     back->setEnabled(placement_->moved(i));
     const QPoint at =
@@ -242,7 +242,7 @@ void FrameView::nudge(double x, double y) {
     if (!placement_->moveCorner(corner, placement_->corners()[corner] + Point(x, y))) return;
     update();
     emit cornersMoved(placement_->corners(),
-                      QStringLiteral("Nudge the %1 corner").arg(QLatin1String(kCorners[selected_])));
+                      tr("Nudge the %1 corner").arg(QLatin1String(kCorners[selected_])));
 }
 
 void FrameView::keyPressEvent(QKeyEvent* event) {

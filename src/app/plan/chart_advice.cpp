@@ -59,9 +59,8 @@ void ChartAdvice::show(const plan::Setup& setup, const plan::Day& day, const std
     view_->show(chosen->here, view->sensorWidthMm / view->sensorHeightMm);
     showFigures(*chosen);
     const bool taken = setup.chart == chosen->copy;
-    message_->setText(taken && chosen->good
-                          ? QStringLiteral("Sits well: large enough, and clear of the corners.")
-                          : QString::fromStdString(taken ? chosen->reason : all->message));
+    message_->setText(taken && chosen->good ? tr("Sits well: large enough, and clear of the corners.")
+                                            : QString::fromStdString(taken ? chosen->reason : all->message));
     offer(*all, setup, day.kit);
 }
 
@@ -87,11 +86,11 @@ void ChartAdvice::offer(const plan::Recommendation& all, const plan::Setup& setu
                                   [&](const plan::Advice& a) { return a.copy == setup.chart && a.good; });
     if (best.copy != setup.chart && !well && (best.good || setup.chart == 0))
         if (const auto* copy = kit.chart(best.copy))
-            add(QStringLiteral("Take %1").arg(QString::fromStdString(copy->label)), "takeCopy",
+            add(tr("Take %1").arg(QString::fromStdString(copy->label)), "takeCopy",
                 [this, id = best.copy] { emit copyWanted(id); });
     for (const plan::Advice& a : all.copies)
         if (a.copy == setup.chart && !a.good && a.betterDistanceM)
-            add(QStringLiteral("Shoot it from %1 m").arg(*a.betterDistanceM, 0, 'f', 2), "standThere",
+            add(tr("Shoot it from %1 m").arg(*a.betterDistanceM, 0, 'f', 2), "standThere",
                 [this, metres = *a.betterDistanceM] { emit distanceWanted(metres); });
 }
 

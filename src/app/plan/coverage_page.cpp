@@ -79,7 +79,7 @@ QVariant CoverageModel::data(const QModelIndex& index, int role) const {
                     return count(r.coverage.none);
                 case why:
                     return r.coverage.frames() ? QString::fromStdString(r.coverage.reason)
-                                               : QStringLiteral("No frames yet.");
+                                               : tr("No frames yet.");
                 default:
                     return {};
             }
@@ -124,7 +124,7 @@ CoveragePage::CoveragePage(Session& session, QWidget* parent) : QWidget(parent),
     column->addWidget(summary_);
     table_ = new RowTable(this);
     table_->setObjectName(QStringLiteral("coverageTable"));
-    table_->setAccessibleName(QStringLiteral("Coverage by setup"));
+    table_->setAccessibleName(tr("Coverage by setup"));
     table_->setModel(&model_);
     table_->setItemDelegate(new BarDelegate(table_));
     table_->verticalHeader()->setDefaultSectionSize(30);
@@ -145,15 +145,15 @@ void CoveragePage::refresh() {
     studio::SetupCoverage all;
     for (const auto& c : studio::coverage(session_.studio()->contents(), session_.day())) {
         const Setup* s = session_.setup(static_cast<int>(c.setup));
-        rows.push_back({s ? text(s->light) : QStringLiteral("In no setup"), c});
+        rows.push_back({s ? text(s->light) : tr("In no setup"), c});
         all.valid += c.valid;
         all.weaker += c.weaker;
         all.none += c.none;
     }
     summary_->setText(
         all.frames() == 0
-            ? QStringLiteral("No frames of a subject yet. Once there are some, this page says which have a "
-                             "correction that is valid for them.")
+            ? tr("No frames of a subject yet. Once there are some, this page says which have a "
+                 "correction that is valid for them.")
             : QStringLiteral("%1 frames: %2 with a valid correction, %3 with a weaker one, %4 with none")
                   .arg(all.frames())
                   .arg(all.valid)

@@ -82,7 +82,7 @@ void DayDelegate::paintTime(QPainter& p, const QRect& cell, int row, bool select
         p.setPen(c.quiet);
         p.setFont(look::font(look::Size::small));
         p.drawText(QRect(column.left(), cell.top() + 8, column.width(), 18), Qt::AlignCenter,
-                   QStringLiteral("No time yet: draw one here"));
+                   tr("No time yet: draw one here"));
     }
     // As long as a chart shot under moving light holds.
     if (r.shot && r.until) {

@@ -41,7 +41,7 @@ QString kitOf(const plan::Setup& s, const plan::Naming& naming, const plan::Kit&
     add(!c.modifier.empty(), plan::Aspect::modifier);
     add(c.body != 0, plan::Aspect::body);
     add(c.lens != 0, plan::Aspect::lens);
-    return parts.isEmpty() ? QStringLiteral("Body, lens and light not stated")
+    return parts.isEmpty() ? DayModel::tr("Body, lens and light not stated")
                            : parts.join(QStringLiteral(", "));
 }
 
@@ -49,17 +49,16 @@ QString kitOf(const plan::Setup& s, const plan::Naming& naming, const plan::Kit&
 QString chartLine(const plan::Due& due, const plan::PlannedShot& planned, const plan::ChartCopy* copy) {
     switch (due.state) {
         case plan::DueState::missing:
-            return QStringLiteral("Chart shot missing");
+            return DayModel::tr("Chart shot missing");
         case plan::DueState::stale:
             return DayModel::tr("Out of date: shoot the chart again");
         case plan::DueState::done:
-            return due.shotOf == due.setup ? QStringLiteral("Chart shot")
-                                           : QStringLiteral("No chart of its own");
+            return due.shotOf == due.setup ? DayModel::tr("Chart shot") : DayModel::tr("No chart of its own");
         case plan::DueState::due:
             break;
     }
-    if (!planned.needed) return QStringLiteral("No chart of its own");
-    return QStringLiteral("Shoot ") + (copy ? text(copy->label) : QStringLiteral("the chart"));
+    if (!planned.needed) return DayModel::tr("No chart of its own");
+    return DayModel::tr("Shoot ") + (copy ? text(copy->label) : QStringLiteral("the chart"));
 }
 
 }  // namespace

@@ -74,15 +74,15 @@ QWidget* DayPage::buildEmpty() {
     column->setContentsMargins(48, 0, 48, 0);
     column->setSpacing(3 * look::kStep);
     column->addStretch(2);
-    column->addWidget(new look::Label(QStringLiteral("Plan the day"), look::Size::huge,
-                                      look::Label::Tone::loud, QFont::DemiBold));
+    column->addWidget(
+        new look::Label(tr("Plan the day"), look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
     column->addWidget(new look::Label(
         QStringLiteral(
             "Enter the setups in shooting order: body, lens, light, place. Refero says which need a chart "
             "shot "
             "of their own, which copy of the chart suits the framing, and how long daylight holds."),
         look::Size::title));
-    auto* add = new look::Button(look::Button::Kind::primary, QStringLiteral("Enter the first setup"), empty);
+    auto* add = new look::Button(look::Button::Kind::primary, tr("Enter the first setup"), empty);
     add->setObjectName(QStringLiteral("firstSetup"));
     connect(add, &QAbstractButton::clicked, this, [this] {
         for (QAction* action : window()->actions())
@@ -153,11 +153,11 @@ void DayPage::showSun() {
     shown.axis = table_->day().axis();
     const auto kind = lamp ? lamp->kind : plan::LightKind::daylight;
     if (!lamp || !plan::moves(kind)) {
-        shown.empty = QStringLiteral("Its light does not move by itself.");
+        shown.empty = tr("Its light does not move by itself.");
     } else if (!place || !place->latitude) {
-        shown.empty = QStringLiteral("With the place's coordinates, the sun's way is drawn here.");
+        shown.empty = tr("With the place's coordinates, the sun's way is drawn here.");
     } else if (!date) {
-        shown.empty = QStringLiteral("With the shoot's date, the sun's way is drawn here.");
+        shown.empty = tr("With the shoot's date, the sun's way is drawn here.");
     } else {
         shown.sky = plan::skyOver(*date, *place, kind, session_.sky());
         shown.midnight =
@@ -192,7 +192,7 @@ void DayPage::saySun(std::optional<int> minutes) {
     if (!at && row >= 0) at = table_->day().rows()[static_cast<std::size_t>(row)].shot;
     if (!at && setup) at = setup->startMinutes;
     if (!place || !place->latitude || !lamp || !plan::moves(lamp->kind) || !date || !at) {
-        sunTitle_->setText(setup ? QStringLiteral("How its light moves") : QString());
+        sunTitle_->setText(setup ? tr("How its light moves") : QString());
         return sunText_->setText({});
     }
     const plan::Moment moment =
@@ -205,15 +205,14 @@ void DayPage::saySun(std::optional<int> minutes) {
                         .arg(sun.azimuthDegrees, 0, 'f', 0);
     if (light)
         title += QStringLiteral("\n%1, clear sky: %2 mired (%3 K)")
-                     .arg(lamp->kind == plan::LightKind::shade ? QStringLiteral("Sky light")
-                                                               : QStringLiteral("Daylight"))
+                     .arg(lamp->kind == plan::LightKind::shade ? tr("Sky light") : tr("Daylight"))
                      .arg(light->mired, 0, 'f', 0)
                      .arg(std::round(1e4 / light->mired) * 100, 0, 'f', 0);
     sunTitle_->setText(title);
     const auto trust = plan::trust(moment, *place, lamp->kind, day.shoot, session_.sky());
-    sunText_->setText(trust ? QStringLiteral("A chart shot at %1: ").arg(clockText(*at)) +
+    sunText_->setText(trust ? tr("A chart shot at %1: ").arg(clockText(*at)) +
                                   QString::fromStdString(trust->reason)
-                            : QStringLiteral("The sun is down."));
+                            : tr("The sun is down."));
 }
 
 }  // namespace refero

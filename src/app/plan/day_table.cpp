@@ -19,7 +19,7 @@ constexpr int kSetupWidth = 244, kChartWidth = 244, kNarrower = 52;
 
 DayTable::DayTable(QWidget* parent) : RowTable(parent) {
     setObjectName(QStringLiteral("dayTable"));
-    setAccessibleName(QStringLiteral("The day's setups"));
+    setAccessibleName(tr("The day's setups"));
     setModel(&model_);
     setItemDelegate(new DayDelegate(*this));
     setHorizontalHeader(new DayHeader(*this));

@@ -17,9 +17,8 @@ FramingView::FramingView(QWidget* parent) : QWidget(parent) {
 void FramingView::show(const std::optional<plan::Framing>& framing, double frameAspect) {
     framing_ = framing;
     aspect_ = frameAspect;
-    setAccessibleName(
-        framing ? QStringLiteral("The chart covers %1 % of the frame").arg(framing->sharePercent, 0, 'f', 1)
-                : QStringLiteral("The chart in the frame: not known yet"));
+    setAccessibleName(framing ? tr("The chart covers %1 % of the frame").arg(framing->sharePercent, 0, 'f', 1)
+                              : tr("The chart in the frame: not known yet"));
     update();
 }
 

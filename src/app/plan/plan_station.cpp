@@ -62,14 +62,14 @@ QWidget* PlanStation::buildBar() {
     row->setSpacing(8);
     shoot_ = new QComboBox(bar);
     shoot_->setObjectName(QStringLiteral("shootChoice"));
-    shoot_->setAccessibleName(QStringLiteral("Shoot"));
+    shoot_->setAccessibleName(tr("Shoot"));
     // A long name is told by the list; it may not widen the window.
     shoot_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     shoot_->setMinimumContentsLength(14);
     row->addWidget(shoot_);
-    date_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Date"), bar);
+    date_ = new look::Button(look::Button::Kind::plain, tr("Date"), bar);
     date_->setObjectName(QStringLiteral("shootDateButton"));
-    date_->setToolTip(QStringLiteral("Name, client, date and limits of the shoot"));
+    date_->setToolTip(tr("Name, client, date and limits of the shoot"));
     connect(date_, &QAbstractButton::clicked, this, [this] {
         showPage(Page::kit);
         kit_->chooseShoot(session_.shootId());
@@ -126,9 +126,8 @@ void PlanStation::addSetup(bool alikeCurrent) {
     const studio::Contents& contents = session_.studio()->contents();
     const auto* model = contents.find<plan::Setup>(session_.currentId());
     if (alikeCurrent && !model) return;
-    const QString name = alikeCurrent
-                             ? QStringLiteral("Duplicate %1").arg(QString::fromStdString(model->label))
-                             : QStringLiteral("Enter a setup");
+    const QString name =
+        alikeCurrent ? tr("Duplicate %1").arg(QString::fromStdString(model->label)) : tr("Enter a setup");
     studio::Id id = 0;
     act(name, [&](studio::Edit& edit) -> Status {
         if (alikeCurrent) {
@@ -212,9 +211,9 @@ void PlanStation::showShoots() {
         shoot_->addItem(QString::fromStdString(s.label));
         if (id == session_.shootId()) shoot_->setCurrentIndex(shoot_->count() - 1);
     }
-    shoot_->addItem(QStringLiteral("Begin another shoot"));
+    shoot_->addItem(tr("Begin another shoot"));
     const plan::Shoot& now = session_.day().shoot;
-    date_->setText(now.date.empty() ? QStringLiteral("No date") : QString::fromStdString(now.date));
+    date_->setText(now.date.empty() ? tr("No date") : QString::fromStdString(now.date));
     date_->setVisible(now.id != 0 && !compact_);  // a small window has it in the kit
     date_->updateGeometry();
     policy_->setEnabled(now.id != 0);
@@ -229,7 +228,7 @@ void PlanStation::chooseShoot(int index) {
         return refresh();
     }
     studio::Id id = 0;
-    act(QStringLiteral("Begin another shoot"), [&](studio::Edit& edit) -> Status {
+    act(tr("Begin another shoot"), [&](studio::Edit& edit) -> Status {
         id = workflow::newShoot(edit);
         return {};
     });

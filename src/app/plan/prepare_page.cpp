@@ -15,7 +15,7 @@ namespace refero {
 namespace {
 
 QString heading(plan::Task::Kind kind) {
-    return kind == plan::Task::Kind::safety ? QStringLiteral("Cautions") : inWords(name(kind));
+    return kind == plan::Task::Kind::safety ? PreparePage::tr("Cautions") : inWords(name(kind));
 }
 
 }  // namespace
@@ -69,9 +69,8 @@ void PreparePage::refresh() {
         if (auto* r = findChild<TaskRow*>(QStringLiteral("task-") + QString::fromStdString(t.id)))
             r->setChecked(on);
     }
-    count_->setText(tasks.empty()
-                        ? QStringLiteral("What to prepare follows from the setups; enter one first.")
-                        : QStringLiteral("%1 of %2 seen to").arg(seen).arg(tasks.size()));
+    count_->setText(tasks.empty() ? tr("What to prepare follows from the setups; enter one first.")
+                                  : QStringLiteral("%1 of %2 seen to").arg(seen).arg(tasks.size()));
 }
 
 void PreparePage::build(const std::vector<plan::Task>& tasks) {
@@ -94,13 +93,12 @@ void PreparePage::build(const std::vector<plan::Task>& tasks) {
         last = t.kind;
         auto* row = new TaskRow(t, this);
         connect(row, &QAbstractButton::clicked, this, [this, id = t.id, what = t.what] {
-            const Status kept =
-                session_.perform(QStringLiteral("Tick: %1").arg(QString::fromStdString(what)),
-                                 [&](studio::Edit& edit) -> Status {
-                                     studio::toggleTick(edit, session_.studio()->contents(),
-                                                        session_.shootId(), id, plan::isoText(plan::now()));
-                                     return {};
-                                 });
+            const Status kept = session_.perform(
+                tr("Tick: %1").arg(QString::fromStdString(what)), [&](studio::Edit& edit) -> Status {
+                    studio::toggleTick(edit, session_.studio()->contents(), session_.shootId(), id,
+                                       plan::isoText(plan::now()));
+                    return {};
+                });
             if (!kept) refresh();
         });
         column->addWidget(row);

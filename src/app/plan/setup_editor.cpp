@@ -34,10 +34,9 @@ SetupEditor::SetupEditor(Session& session, QWidget* parent) : QWidget(parent), s
     change_->setObjectName(QStringLiteral("changeSince"));
     state_ = new look::Label({}, look::Size::small);
     state_->setObjectName(QStringLiteral("setupState"));
-    restate_ =
-        new look::Button(look::Button::Kind::plain, QStringLiteral("Its chart was shot like this"), inside);
+    restate_ = new look::Button(look::Button::Kind::plain, tr("Its chart was shot like this"), inside);
     restate_->setObjectName(QStringLiteral("restate"));
-    restate_->setToolTip(QStringLiteral("Where an entry was wrong and nothing was changed on the set."));
+    restate_->setToolTip(tr("Where an entry was wrong and nothing was changed on the set."));
     form_ = new RecordForm<plan::Setup>(
         setupFields({[this]() -> const plan::Day& { return session_.day(); }, [this] { emit kitWanted(); }}),
         [this](const plan::Setup& changed, const QString& what) { return put(changed, what); }, inside);
@@ -68,14 +67,14 @@ SetupEditor::SetupEditor(Session& session, QWidget* parent) : QWidget(parent), s
         if (!s || !chart) return;
         plan::Setup changed = *s;
         changed.chart = copy;
-        put(changed, QStringLiteral("Chart: ") + QString::fromStdString(chart->label));
+        put(changed, tr("Chart: ") + QString::fromStdString(chart->label));
     });
     connect(advice_, &ChartAdvice::distanceWanted, this, [this](double metres) {
         const auto* s = current();
         if (!s) return;
         plan::Setup changed = *s;
         changed.distanceM = std::round(metres * 100) / 100;
-        put(changed, QStringLiteral("Distance: %1 m").arg(changed.distanceM, 0, 'f', 2));
+        put(changed, tr("Distance: %1 m").arg(changed.distanceM, 0, 'f', 2));
     });
     refresh();
 }
@@ -105,12 +104,12 @@ QString SetupEditor::changeSince(const plan::Setup& s) const {
         if (before->conditions.body != s.conditions.body) continue;
         const auto changed = plan::changes(before->conditions, s.conditions);
         const QString whose = QString::fromStdString(before->label);
-        if (changed.empty()) return QStringLiteral("Nothing is changed since %1.").arg(whose);
-        return QStringLiteral("Since %1: %2.")
+        if (changed.empty()) return tr("Nothing is changed since %1.").arg(whose);
+        return tr("Since %1: %2.")
             .arg(whose, QString::fromStdString(plan::described(changed, before->conditions, s.conditions,
                                                                plan::Naming{day.kit, day.places})));
     }
-    return QStringLiteral("The first setup of its body.");
+    return tr("The first setup of its body.");
 }
 
 void SetupEditor::showState(const plan::Setup& s) {
@@ -135,7 +134,7 @@ void SetupEditor::refresh() {
     setEnabled(s != nullptr);
     for (QWidget* w : {static_cast<QWidget*>(form_), static_cast<QWidget*>(advice_)}) w->setVisible(s);
     if (!s) {
-        title_->setText(QStringLiteral("No setup chosen"));
+        title_->setText(tr("No setup chosen"));
         change_->setText({});
         state_->hide();
         return restate_->hide();

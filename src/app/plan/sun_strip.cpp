@@ -19,7 +19,7 @@ constexpr int kLeast = 96, kMost = 232, kTop = 16, kBottom = 18;
 
 SunStrip::SunStrip(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("sunStrip"));
-    setAccessibleName(QStringLiteral("The sun's height over the day"));
+    setAccessibleName(tr("The sun's height over the day"));
     setMinimumHeight(kLeast);
     setMaximumHeight(kMost);
     setMouseTracking(true);

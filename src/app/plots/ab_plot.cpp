@@ -29,7 +29,7 @@ void paintArrow(QPainter& painter, const QPointF& from, const QPointF& to) {
 
 AbPlot::AbPlot(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("abPlot"));
-    setAccessibleName(QStringLiteral("Errors in the a*b* plane"));
+    setAccessibleName(tr("Errors in the a*b* plane"));
     setMinimumSize(240, 220);
     setMouseTracking(true);
     setToolTip(QStringLiteral(
@@ -66,7 +66,7 @@ void AbPlot::paintEvent(QPaintEvent*) {
     painter.setPen(c.text);
     painter.setFont(look::font(look::Size::small, QFont::DemiBold));
     painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QStringLiteral("Where colours move"));
+                     tr("Where colours move"));
     if (!correction_) return;
     const PlotArea plot = area();
     QList<double> ticks;

@@ -28,7 +28,7 @@ QString sure(const CertaintyView::Mark& m) {
 
 CertaintyView::CertaintyView(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("certaintyView"));
-    setAccessibleName(QStringLiteral("Figures and how sure they are"));
+    setAccessibleName(tr("Figures and how sure they are"));
     setMinimumSize(260, 150);
     setToolTip(QStringLiteral(
         "CIEDE2000. The bars hold the truth in 95 of 100 cases, allowing for the reading's noise "

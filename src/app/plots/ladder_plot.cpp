@@ -13,7 +13,7 @@ namespace refero {
 
 LadderPlot::LadderPlot(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("ladderPlot"));
-    setAccessibleName(QStringLiteral("Neutral ladder"));
+    setAccessibleName(tr("Neutral ladder"));
     setMinimumSize(220, 150);
     setToolTip(QStringLiteral(
         "Each grey step after one balance for all: where red, green and blue part, that level has a "
@@ -31,8 +31,7 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     const auto& c = look::palette();
     painter.setPen(c.text);
     painter.setFont(look::font(look::Size::small, QFont::DemiBold));
-    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QStringLiteral("Neutral ladder"));
+    painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter, tr("Neutral ladder"));
     painter.setFont(look::font(look::Size::small));
     double x = width() - 8;
     constexpr const char* names[] = {"R", "G", "B"};
@@ -48,8 +47,7 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     }
     if (steps_.empty()) {
         painter.setPen(c.quiet);
-        painter.drawText(rect().adjusted(8, 24, -8, -8), Qt::AlignCenter,
-                         QStringLiteral("No usable grey step"));
+        painter.drawText(rect().adjusted(8, 24, -8, -8), Qt::AlignCenter, tr("No usable grey step"));
         return;
     }
     double most = 4;

@@ -105,16 +105,16 @@ QWidget* ReadingStation::buildBar() {
     caption("Chart");
     chart_ = new QComboBox(bar);
     chart_->setObjectName(QStringLiteral("chartChoice"));
-    chart_->setAccessibleName(QStringLiteral("Chart"));
-    chart_->setToolTip(QStringLiteral("Which chart the frame shows; it is recognised by itself."));
+    chart_->setAccessibleName(tr("Chart"));
+    chart_->setToolTip(tr("Which chart the frame shows; it is recognised by itself."));
     row->addWidget(chart_);
     row->addSpacing(12);
     caption("Encoding");
     encoding_ = new EncodingChoice(bar);
     encoding_->setObjectName(QStringLiteral("encodingChoice"));
-    encoding_->setAccessibleName(QStringLiteral("Encoding"));
-    encoding_->setToolTip(QStringLiteral("How the frame's numbers relate to light."));
-    encoding_->offerFile(QStringLiteral("Curve file..."));
+    encoding_->setAccessibleName(tr("Encoding"));
+    encoding_->setToolTip(tr("How the frame's numbers relate to light."));
+    encoding_->offerFile(tr("Curve file..."));
     row->addWidget(encoding_);
     question_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     question_->setObjectName(QStringLiteral("encodingQuestion"));
@@ -122,7 +122,7 @@ QWidget* ReadingStation::buildBar() {
     question_->setMinimumWidth(1);
     question_->hide();
     row->addWidget(question_);
-    answer_ = new look::Button(look::Button::Kind::plain, QStringLiteral("Take it"), bar);
+    answer_ = new look::Button(look::Button::Kind::plain, tr("Take it"), bar);
     answer_->setObjectName(QStringLiteral("encodingAnswer"));
     answer_->hide();
     row->addWidget(answer_);
@@ -133,12 +133,11 @@ QWidget* ReadingStation::buildBar() {
     caption("Show");
     view_ = new QComboBox(bar);
     view_->setObjectName(QStringLiteral("viewChoice"));
-    view_->setAccessibleName(QStringLiteral("What the frame is shown as"));
+    view_->setAccessibleName(tr("What the frame is shown as"));
     view_->setToolTip(
-        QStringLiteral("The picture, its levels in stops from mid-grey, what is clipped, or where the "
-                       "aimed-at levels lie."));
-    view_->addItems({QStringLiteral("Picture"), QStringLiteral("Stops"), QStringLiteral("Clipping"),
-                     QStringLiteral("White 90 %"), QStringLiteral("White 96 %")});
+        tr("The picture, its levels in stops from mid-grey, what is clipped, or where the "
+           "aimed-at levels lie."));
+    view_->addItems({tr("Picture"), tr("Stops"), tr("Clipping"), tr("White 90 %"), tr("White 96 %")});
     row->addWidget(view_);
     connect(view_, &QComboBox::currentIndexChanged, this, [this] {
         if (const Setup* s = session_.current()) showPicture(*s);
@@ -161,9 +160,8 @@ QWidget* ReadingStation::buildBar() {
     connect(encoding_, &EncodingChoice::chosen, this,
             [this](const Transfer& t) { session_.reading().setEncoding(session_.currentId(), t); });
     connect(encoding_, &EncodingChoice::fileWanted, this, [this] {
-        const QString path =
-            dialogs_.openFile(this, QStringLiteral("Open a curve from stored number to linear light"),
-                              QStringLiteral("Curves (*.cube *.clf *.spi1d *.csv *.txt)"));
+        const QString path = dialogs_.openFile(this, tr("Open a curve from stored number to linear light"),
+                                               tr("Curves (*.cube *.clf *.spi1d *.csv *.txt)"));
         if (!path.isEmpty()) session_.reading().setEncodingCurve(session_.currentId(), path);
     });
     return bar;
@@ -274,12 +272,12 @@ void ReadingStation::fillTreatments() {
         return action;
     };
     const bool lightOut = r.lightTakenOut.chart;
-    add(QStringLiteral("Take uneven light out"), lightOut, [this, id, lightOut] {
+    add(tr("Take uneven light out"), lightOut, [this, id, lightOut] {
         session_.reading().takeOutLight(id, !lightOut);
     })->setEnabled(r.light.has_value());
     const bool flat = !r.flatField.empty();
-    add(flat ? QStringLiteral("Flat field %1").arg(QFileInfo(QString::fromStdString(r.flatField)).fileName())
-             : QStringLiteral("Take out a flat field..."),
+    add(flat ? tr("Flat field %1").arg(QFileInfo(QString::fromStdString(r.flatField)).fileName())
+             : tr("Take out a flat field..."),
         flat, [this, id, flat] {
             if (flat) return session_.reading().takeOutFlatField(id, {});
             const QStringList paths = dialogs_.openFrames(this);
@@ -287,8 +285,8 @@ void ReadingStation::fillTreatments() {
         });
     const std::size_t others = session_.reading().otherChartFrames(id).size();
     const bool mean = !r.averaged.empty();
-    add(others == 0 ? QStringLiteral("Average the chart frames (there is one)")
-                    : QStringLiteral("Average the %1 chart frames").arg(others + 1),
+    add(others == 0 ? tr("Average the chart frames (there is one)")
+                    : tr("Average the %1 chart frames").arg(others + 1),
         mean, [this, id, mean] { session_.reading().averageFrames(id, !mean); })
         ->setEnabled(mean || others > 0);
 }
@@ -314,13 +312,13 @@ void ReadingStation::ask(const Setup& setup) {
         return fits.empty() ? QStringLiteral("not at all")
                             : QStringLiteral("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
     };
-    question_->setText(QStringLiteral("The file does not state it:"));
-    question_->setToolTip(
-        better.empty() ? QStringLiteral("The greys agree with %1 %2.").arg(text(assumed), fitOf(assumed))
-                       : QStringLiteral("The greys agree with %1 %2, with %3 %4.")
-                             .arg(text(*proposed_), fitOf(*proposed_), text(assumed), fitOf(assumed)));
-    answer_->setText(better.empty() ? QStringLiteral("It is %1").arg(text(*proposed_))
-                                    : QStringLiteral("More likely %1").arg(text(*proposed_)));
+    question_->setText(tr("The file does not state it:"));
+    question_->setToolTip(better.empty()
+                              ? tr("The greys agree with %1 %2.").arg(text(assumed), fitOf(assumed))
+                              : tr("The greys agree with %1 %2, with %3 %4.")
+                                    .arg(text(*proposed_), fitOf(*proposed_), text(assumed), fitOf(assumed)));
+    answer_->setText(better.empty() ? tr("It is %1").arg(text(*proposed_))
+                                    : tr("More likely %1").arg(text(*proposed_)));
     answer_->setAccessibleName(answer_->text());
     answer_->setToolTip(question_->toolTip());
     answer_->updateGeometry();
@@ -360,15 +358,20 @@ void ReadingStation::showPicture(const Setup& setup) {
         this,
         [frame = setup.frame, gains, exposures] {
             const Vector3 balance = gains.isZero() ? roughGains(frame->image) : gains;
-            Rendering r = compileUntouched(OutputSpace::srgb);
-            r.gains = balance;
-            const QImage srgb = srgbImage(frame->image, r, kLongEdge);
+            const auto as = [&](OutputSpace space) {
+                Rendering r = compileUntouched(space);
+                r.gains = balance;
+                return r;
+            };
             const QImage shown =
-                exposures ? exposureImage(frame->image, balance, frame->encoding, *exposures, kLongEdge)
-                          : srgb;
+                exposures
+                    ? forDisplay(exposureImage(frame->image, balance, frame->encoding, *exposures, kLongEdge))
+                    : displayImage(frame->image, as(kShownSpace), kLongEdge);
             // The scopes read full HD, and numbers that no display's profile has changed.
-            return Shown{PictureView::pyramid(forDisplay(shown)),
-                         srgb.scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
+            constexpr int kScopeEdge = 1920;
+            return Shown{PictureView::pyramid(shown),
+                         srgbImage(frame->image, as(OutputSpace::srgb), kScopeEdge)
+                             .scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
         },
         [this, frame = setup.frame, full, view](Shown shown) {
             if (shown_ != frame || shownView_ != view) return;

@@ -301,6 +301,7 @@ void BenchActions::analyse() {
                             inSeries_ = from;
                             given_ = given;
                             series_ = std::make_shared<const Series>(*s);
+                            ++measured_;
                             emit seriesChanged();
                             if (!(series_->limits == limits_)) return setLimits(limits_);
                             addPairs();

@@ -50,6 +50,8 @@ class BenchActions : public QObject {
     const SeriesLimits& limits() const { return limits_; }
     /// Null while there is none.
     const std::shared_ptr<const Series>& series() const { return series_; }
+    /// Counts measurings: other limits, and pairs that come behind, leave it and all pictures as they are.
+    int measured() const { return measured_; }
     /// The shot of the series' own numbering; null where it has gone.
     const BenchShot* shotOf(std::size_t seriesShot) const;
     /// As the shots' files name it; empty where they do not, or name two.
@@ -126,7 +128,7 @@ class BenchActions : public QObject {
     QString normal_;
     std::shared_ptr<const Series> series_;
     std::stop_source analysis_;
-    int job_ = 0;
+    int job_ = 0, measured_ = 0;
     std::vector<Trial> trials_;
     int setup_ = 0;
     std::vector<Vector3> assessedOn_;  ///< the patches of the reading that was

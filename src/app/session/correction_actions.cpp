@@ -103,8 +103,7 @@ void CorrectionActions::proveOnColours(int id) {
 
 void CorrectionActions::keepProof(int id, const Verification& proof) {
     const QString where = QFileInfo(text(proof.framePath)).fileName();
-    change(id, QStringLiteral("Check the correction on ") + where,
-           [&](Correction& c) { workflow::addProof(c, proof); });
+    change(id, tr("Check the correction on ") + where, [&](Correction& c) { workflow::addProof(c, proof); });
 }
 
 // Changes what is kept with the correction, without fitting it again.
@@ -125,12 +124,11 @@ void CorrectionActions::change(int id, const QString& step, const std::function<
 
 void CorrectionActions::setFinish(int id, const Finish& finish) {
     if (!finish.validate()) return;
-    change(id, QStringLiteral("Finish: ") + text(inWords(finish)), [&](Correction& c) { c.finish = finish; });
+    change(id, tr("Finish: ") + text(inWords(finish)), [&](Correction& c) { c.finish = finish; });
 }
 
 void CorrectionActions::judgeBy(int id, const FitLimits& limits) {
-    change(id, QStringLiteral("Judge the correction as ") + text(limits.name),
-           [&](Correction& c) { c.limits = limits; });
+    change(id, tr("Judge the correction as ") + text(limits.name), [&](Correction& c) { c.limits = limits; });
 }
 
 void CorrectionActions::keepSnapshot(int id) {

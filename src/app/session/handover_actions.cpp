@@ -97,18 +97,17 @@ void HandoverActions::giveNext() {
     const auto g = giving_;
     if (g->run.itemsDone()) return giveFrames();
     const auto item = static_cast<int>(g->run.next());
-    emit told(item, QStringLiteral("Writing"));
-    session_.background([g] { return g->run.make(); },
-                        [this, g, item](const Result<std::optional<HandedItem>>& made) {
-                            if (giving_ != g) return;
-                            if (!made) g->problems << text(made.error().message);
-                            if (auto record = g->run.advance(made))
-                                g->run.kept(keep(static_cast<int>(g->run.setup()), *std::move(record)));
-                            emit told(item, !made   ? g->problems.back()
-                                            : *made ? toldOf(**made)
-                                                    : QStringLiteral("Left as it was there"));
-                            giveNext();
-                        });
+    emit told(item, tr("Writing"));
+    session_.background(
+        [g] { return g->run.make(); },
+        [this, g, item](const Result<std::optional<HandedItem>>& made) {
+            if (giving_ != g) return;
+            if (!made) g->problems << text(made.error().message);
+            if (auto record = g->run.advance(made))
+                g->run.kept(keep(static_cast<int>(g->run.setup()), *std::move(record)));
+            emit told(item, !made ? g->problems.back() : *made ? toldOf(**made) : tr("Left as it was there"));
+            giveNext();
+        });
 }
 
 void HandoverActions::end() {
@@ -194,9 +193,9 @@ void HandoverActions::goOnWith(int handover) {
 }
 
 QString toldOf(const HandedItem& item) {
-    if (item.record.format == workflow::kReport) return QStringLiteral("Written");
+    if (item.record.format == workflow::kReport) return HandoverActions::tr("Written");
     if (item.record.format == workflow::kRecipe)
-        return QStringLiteral("Leaves %1 on average, %2 at most")
+        return HandoverActions::tr("Leaves %1 on average, %2 at most")
             .arg(item.left, 0, 'f', 1)
             .arg(item.largest, 0, 'f', 1);
     return text(workflow::proofInWords(item.record));

@@ -47,8 +47,7 @@ IntakeActions::~IntakeActions() = default;
 
 void IntakeActions::bringIn(const QStringList& paths, const QString& copyTo) {
     if (run_)
-        return emit session_.refused(
-            QStringLiteral("Other frames are still coming in; bring these in after them."));
+        return emit session_.refused(tr("Other frames are still coming in; bring these in after them."));
     run_ = std::make_shared<Run>();
     emit progress(0, 0, -1);
     std::vector<std::filesystem::path> dropped;
@@ -169,9 +168,8 @@ void IntakeActions::acceptProposals(std::optional<std::size_t> one) {
 void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id setup) {
     const Setup* s = session_.setup(static_cast<int>(setup));
     const QString where = s ? text(s->light) : QStringLiteral("no setup");
-    const QString what = frames.size() == 1
-                             ? QStringLiteral("Put a frame into %1").arg(where)
-                             : QStringLiteral("Put %1 frames into %2").arg(frames.size()).arg(where);
+    const QString what = frames.size() == 1 ? tr("Put a frame into %1").arg(where)
+                                            : tr("Put %1 frames into %2").arg(frames.size()).arg(where);
     const Status kept = session_.perform(what, [&](Edit& edit) -> Status {
         for (const studio::Id id : frames)
             studio::putByHand(edit, session_.contents(), session_.day(), id, setup);
@@ -219,11 +217,11 @@ void IntakeActions::takeMoment(studio::Id frame, double seconds) {
             moved.role = reading ? studio::FrameRole::chart : studio::FrameRole::subject;
             moved.chart = reading ? reading->chart.id : std::string();
             moved.certainty = reading ? reading->agreement : 0;
-            const Status kept = session_.perform(QStringLiteral("Take another moment of the clip"),
-                                                 [&](Edit& edit) -> Status {
-                                                     edit.put(moved);
-                                                     return {};
-                                                 });
+            const Status kept =
+                session_.perform(tr("Take another moment of the clip"), [&](Edit& edit) -> Status {
+                    edit.put(moved);
+                    return {};
+                });
             if (!kept) return emit session_.refused(text(kept.error().message));
             if (reading && moved.setup != 0) session_.reading().readNewest(static_cast<int>(moved.setup));
         });
@@ -233,7 +231,7 @@ void IntakeActions::setCameraClock(studio::Id frame, int seconds) {
     const auto* f = session_.contents().find<studio::Frame>(frame);
     if (!f || f->clockSeconds == seconds) return;
     const Status kept =
-        session_.perform(QStringLiteral("Set the clock of %1").arg(text(f->body)), [&](Edit& edit) -> Status {
+        session_.perform(tr("Set the clock of %1").arg(text(f->body)), [&](Edit& edit) -> Status {
             studio::setClock(edit, session_.contents(), session_.day(), frame, seconds);
             return {};
         });

@@ -193,7 +193,7 @@ void ReadingActions::setPatches(int id, const std::vector<PatchByHand>& byHand, 
 }
 
 void ReadingActions::takeOutLight(int id, bool out) {
-    readAgain(id, out ? QStringLiteral("Take uneven light out") : QStringLiteral("Leave uneven light in"),
+    readAgain(id, out ? tr("Take uneven light out") : tr("Leave uneven light in"),
               [&](io::ReadRequest& request) { request.takeOutLight = out; });
 }
 
@@ -207,7 +207,7 @@ void ReadingActions::averageFrames(int id, bool all) {
     std::vector<std::filesystem::path> paths;
     if (all)
         for (const studio::Frame& f : otherChartFrames(id)) paths.emplace_back(f.path);
-    readAgain(id, all ? QStringLiteral("Average the chart frames") : QStringLiteral("Read one frame alone"),
+    readAgain(id, all ? tr("Average the chart frames") : tr("Read one frame alone"),
               [&](io::ReadRequest& request) { request.averagedWith = paths; });
 }
 
@@ -249,7 +249,7 @@ void ReadingActions::setDialled(int id, double kelvin) {
 // Of the lens itself only what the flat field tells at this aperture is kept.
 void ReadingActions::takeOutFlatField(int id, const QString& path) {
     if (path.isEmpty())
-        return readAgain(id, QStringLiteral("Leave the flat field in"),
+        return readAgain(id, tr("Leave the flat field in"),
                          [](io::ReadRequest& request) { request.flatField.clear(); });
     const Setup* s = session_.setup(id);
     if (!s || !s->frame || !s->reading) return;
@@ -323,7 +323,7 @@ void ReadingActions::setChart(int id, const Chart& chart) {
             request.corners = workflow::laidInTheMiddle(frame->image, chart);
             return io::readChartIn(*frame, request, stop);
         },
-        [this, id, step = QStringLiteral("Read as %1").arg(text(chart.name))](const Result<Reading>& r) {
+        [this, id, step = tr("Read as %1").arg(text(chart.name))](const Result<Reading>& r) {
             if (r) replaceReading(id, step, *r);
         });
 }
@@ -373,7 +373,7 @@ void ReadingActions::setEncoding(int id, const Transfer& encoding) {
     const bool same = s && s->reading && s->reading->encodingSource == EncodingSource::stated &&
                       s->reading->encoding == encoding;
     if (!s || s->busy || s->chartFrame.empty() || same) return;
-    const QString step = QStringLiteral("State encoding %1").arg(text(std::string(encoding.name())));
+    const QString step = tr("State encoding %1").arg(text(std::string(encoding.name())));
     Session::AtHand& hand = session_.hand(id);
     hand.busy = true;
     const int job = hand.job = ++jobs_;
@@ -399,6 +399,60 @@ void ReadingActions::setEncoding(int id, const Transfer& encoding) {
             if (shot.frame) now.frame = shot.frame;
             if (shot.reading) return replaceReading(id, step, *shot.reading);
             session_.refuse(id, text(shot.reading.error().message));
+        },
+        Urgency::now);
+}
+
+void ReadingActions::setEncodings(const std::vector<int>& ids, const Transfer& encoding) {
+    struct Shot {
+        int id = 0, job = 0;
+        std::string path;
+        io::ReadRequest request;
+    };
+    std::vector<Shot> shots;
+    for (const int id : ids) {
+        const Setup* s = session_.setup(id);
+        if (!s || s->busy || !s->reading) continue;
+        Session::AtHand& hand = session_.hand(id);
+        hand.busy = true;
+        hand.job = ++jobs_;
+        // Another curve moves no corner.
+        Shot& shot = shots.emplace_back(Shot{id, hand.job, s->chartFrame, io::requestOf(*s->reading)});
+        shot.request.limits = limits();
+        session_.showAtHand(id);
+    }
+    if (shots.empty()) return;
+    session_.background(
+        [shots, encoding, frames = session_.sharedFrames()](const std::stop_token& stop) {
+            std::vector<std::pair<Shot, ChartShot>> out;
+            for (const Shot& shot : shots) {
+                const auto frame = frames->read(shot.path, encoding);
+                out.emplace_back(shot, frame ? ChartShot{*frame, io::readChartIn(**frame, shot.request, stop)}
+                                             : ChartShot{nullptr, tl::unexpected(frame.error())});
+            }
+            return out;
+        },
+        [this, encoding](const std::vector<std::pair<Shot, ChartShot>>& read) {
+            Edit edit = session_.studio()->edit("State encoding " + std::string(encoding.name()));
+            std::vector<std::pair<int, QString>> refusals;
+            bool any = false;
+            for (const auto& [shot, now] : read) {
+                Session::AtHand& hand = session_.hand(shot.id);
+                if (hand.job != shot.job || !session_.setup(shot.id)) continue;
+                hand.busy = false;
+                hand.error.clear();
+                if (now.frame) hand.frame = now.frame;
+                if (!now.reading) {
+                    refusals.emplace_back(shot.id, text(now.reading.error().message));
+                    continue;
+                }
+                session_.state().know(workflow::putReading(edit, session_.contents(), shot.id, *now.reading),
+                                      *now.reading);
+                edit.removeCorrections(shot.id);
+                any = true;
+            }
+            if (any) session_.commit(edit);
+            for (const auto& [id, why] : refusals) session_.refuse(id, why);
         },
         Urgency::now);
 }

@@ -77,6 +77,8 @@ class ReadingActions : public QObject {
                     std::optional<workflow::ChartSource> data, const workflow::LearnRequest& request,
                     const std::function<void(const QString& refused)>& done);
     void setEncoding(int id, const Transfer& encoding);
+    /// The same for several at once, as one step: for those whose chart shots do not say theirs.
+    void setEncodings(const std::vector<int>& ids, const Transfer& encoding);
     /// As setEncoding, from a curve file; where it cannot be used, the setup says why and stays as it is.
     void setEncodingCurve(int id, const QString& path);
 

@@ -84,7 +84,7 @@ plan::CallSheet Session::callSheet() const {
 void Session::openShoot(Id shoot) {
     if (shoot == shoot_ || !contents().find<plan::Shoot>(shoot)) return;
     if (intake_->running())
-        return emit refused(QStringLiteral("Frames are still coming into this shoot; stop that first."));
+        return emit refused(tr("Frames are still coming into this shoot; stop that first."));
     shoot_ = shoot;
     atHand_.clear();
     frames_->clear();
@@ -199,7 +199,7 @@ Id Session::shootFor(Edit& edit) const {
 }
 
 int Session::addFrame(const QString& path) {
-    Edit edit = studio_->edit(QStringLiteral("Open %1").arg(QFileInfo(path).fileName()).toStdString());
+    Edit edit = studio_->edit(tr("Open %1").arg(QFileInfo(path).fileName()).toStdString());
     const Id id = workflow::addSetupForFrame(edit, contents(), shootFor(edit), path.toStdString());
     if (!commit(edit)) return 0;
     select(static_cast<int>(id));
@@ -209,7 +209,7 @@ int Session::addFrame(const QString& path) {
 void Session::moveSetup(int id, int to) {
     const Setup* s = setup(id);
     if (!s) return;
-    const Status kept = perform(QStringLiteral("Move %1").arg(text(s->light)), [&](Edit& edit) -> Status {
+    const Status kept = perform(tr("Move %1").arg(text(s->light)), [&](Edit& edit) -> Status {
         studio::moveSetup(edit, contents(), id, to);
         return {};
     });

@@ -65,14 +65,13 @@ QVariant PatchModel::data(const QModelIndex& index, int role) const {
             return index.column() <= PatchModel::patch ? look::font(look::Size::small)
                                                        : look::figures(look::Size::small);
         case Qt::ToolTipRole:
-            return QStringLiteral("Reference L* %1, a* %2, b* %3 (D50). Measured over %4 pixels.")
+            return tr("Reference L* %1, a* %2, b* %3 (D50). Measured over %4 pixels.")
                 .arg(known.labD50.L, 0, 'f', 1)
                 .arg(known.labD50.a, 0, 'f', 1)
                 .arg(known.labD50.b, 0, 'f', 1)
                 .arg(read.pixels);
         case Qt::AccessibleTextRole:
-            return index.column() == colour ? QStringLiteral("Reference and reading")
-                                            : text(read, known, index.column());
+            return index.column() == colour ? tr("Reference and reading") : text(read, known, index.column());
         default:
             return {};
     }

@@ -10,7 +10,7 @@ namespace refero {
 
 PatchTable::PatchTable(QWidget* parent) : RowTable(parent), model_(this) {
     setObjectName(QStringLiteral("patchTable"));
-    setAccessibleName(QStringLiteral("Patches as read"));
+    setAccessibleName(tr("Patches as read"));
     setModel(&model_);
     setCompact(false);
 }

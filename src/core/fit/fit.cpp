@@ -167,8 +167,11 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     // A picture's look belongs to one exposure, so that what follows it may, too.
     const bool towardsPicture = options.aim && options.aim->look;
     const auto candidates =
-        candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(),
-                      encoded || towardsPicture, towardsPicture);
+        options.like
+            ? std::vector<Candidate>{{options.like->model, options.like->objective, options.like->training,
+                                      options.like->blended}}
+            : candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(),
+                            encoded || towardsPicture, towardsPicture);
     auto choice = chosen(candidates, s, view, options.stop);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;

@@ -20,7 +20,9 @@ namespace refero {
 struct FitOptions {
     std::optional<Model> model;          ///< none: chosen by cross-validation and cost in noise
     std::optional<Objective> objective;  ///< none: the one that cross-validates better
-    bool asShot = false;                 ///< nothing of the readings is mended; see treated()
+    /// Built in the same way as this one: model, objective, training; null: by the two above.
+    const Correction* like = nullptr;
+    bool asShot = false;  ///< nothing of the readings is mended; see treated()
     Intent intent = Intent::colorimetric;
     std::string referenceLight = "d50";
     /// This job's colours: by patch id, how often it counts, 0.01 to 100, on top of the intent.

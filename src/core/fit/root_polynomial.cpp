@@ -28,8 +28,9 @@ Status enough(int degree, std::size_t colours) {
 }
 
 // Each term less the dependent one: of a grey all are 0, so that no choice of coefficients moves it.
-Eigen::VectorXd apart(const RootPolynomial::Terms& t) {
-    Eigen::VectorXd out(t.size() - 1);
+using FreeTerms = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, RootPolynomial::kMostTerms - 1>;
+FreeTerms apart(const RootPolynomial::Terms& t) {
+    FreeTerms out(t.size() - 1);
     out << t(0) - t(kDependent), t(1) - t(kDependent), t.tail(t.size() - 3).array() - t(kDependent);
     return out;
 }
@@ -109,9 +110,9 @@ Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rg
     Eigen::MatrixXd product = Eigen::MatrixXd::Zero(free, 3);
     for (std::size_t i = 0; i < rgb.size(); ++i) {
         const RootPolynomial::Terms t = RootPolynomial::terms(rgb[i], degree);
-        const Eigen::VectorXd a = apart(t);
-        power += weights[i] * a * a.transpose();
-        product += weights[i] * a * rest(reference[i], t).transpose();
+        const FreeTerms a = apart(t);
+        power.noalias() += weights[i] * a * a.transpose();
+        product.noalias() += weights[i] * a * rest(reference[i], t).transpose();
     }
     return solved(std::move(power), product, 1, ridge).map([&](const Eigen::MatrixXd& x) {
         return keepingWhite(degree, x.transpose());
@@ -128,7 +129,7 @@ Result<RootPolynomial> fitRootPolynomial(int degree, std::span<const Vector3> rg
     Eigen::VectorXd product = Eigen::VectorXd::Zero(3 * free);
     for (std::size_t i = 0; i < rgb.size(); ++i) {
         const RootPolynomial::Terms t = RootPolynomial::terms(rgb[i], degree);
-        const Eigen::VectorXd a = apart(t);
+        const FreeTerms a = apart(t);
         const Vector3 pull = metrics[i] * rest(reference[i], t);
         for (int k = 0; k < free; ++k) {
             product.segment<3>(3 * k) += a(k) * pull;

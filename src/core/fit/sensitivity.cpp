@@ -18,6 +18,7 @@ constexpr double kSmooth = 20, kEnds = 60;
 constexpr int kMostRounds = 80;
 
 using Curve = Eigen::Matrix<double, kSize, 1>;
+using Square = Eigen::Matrix<double, kSize, kSize>;
 
 Curve curveOf(const Spectrum& s) {
     return Eigen::Map<const Curve>(s.values.data());
@@ -25,7 +26,8 @@ Curve curveOf(const Spectrum& s) {
 
 // Least squares under x >= 0, from the normal equations, by active sets: what turns negative is held at 0,
 // and let go again where that would help (after Lawson and Hanson 1974, chapter 23).
-Curve nonNegative(const Eigen::Matrix<double, kSize, kSize>& h, const Curve& g, const Spectrum* near) {
+// Of `h` the lower half is read.
+Curve nonNegative(const Square& h, const Curve& g, const Spectrum* near) {
     std::vector<bool> held(Spectrum::size, false);
     if (near)
         for (std::size_t i = 0; i < Spectrum::size; ++i) held[i] = !((*near)[i] > 0);
@@ -34,14 +36,14 @@ Curve nonNegative(const Eigen::Matrix<double, kSize, kSize>& h, const Curve& g, 
         std::vector<Eigen::Index> open;
         for (Eigen::Index i = 0; i < kSize; ++i)
             if (!held[static_cast<std::size_t>(i)]) open.push_back(i);
-        const Eigen::VectorXd solved = Eigen::MatrixXd(h(open, open)).ldlt().solve(Eigen::VectorXd(g(open)));
+        const Eigen::VectorXd solved = Eigen::MatrixXd(h(open, open)).llt().solve(Eigen::VectorXd(g(open)));
         x.setZero();
         x(open) = solved;
         bool negative = false;
         for (const Eigen::Index i : open)
             if (x(i) < 0) negative = held[static_cast<std::size_t>(i)] = true;
         if (negative) continue;
-        const Curve slope = g - h * x;
+        const Curve slope = g - h.selfadjointView<Eigen::Lower>() * x;
         Eigen::Index most = -1;
         for (Eigen::Index i = 0; i < kSize; ++i)
             if (held[static_cast<std::size_t>(i)] && slope(i) > 1e-9 * g.cwiseAbs().maxCoeff() &&
@@ -74,13 +76,16 @@ Result<EffectiveSensitivity> estimateSensitivity(std::span<const Spectrum> refle
             return failure("A reading is not a number, so the camera's sensitivities cannot be told.");
     EffectiveSensitivity out;
     tbb::parallel_for(Eigen::Index{0}, Eigen::Index{3}, [&](Eigen::Index channel) {
-        Eigen::Matrix<double, kSize, kSize> h = Eigen::Matrix<double, kSize, kSize>::Zero();
+        Eigen::Matrix<double, kSize, Eigen::Dynamic> seen(kSize,
+                                                          static_cast<Eigen::Index>(reflectances.size()));
         Curve g = Curve::Zero();
         for (std::size_t i = 0; i < reflectances.size(); ++i) {
             const Curve r = curveOf(reflectances[i]) / deviations[i](channel);
-            h += r * r.transpose();
+            seen.col(static_cast<Eigen::Index>(i)) = r;
             g += r * (readings[i](channel) / deviations[i](channel));
         }
+        Square h = Square::Zero();
+        h.selfadjointView<Eigen::Lower>().rankUpdate(seen);
         for (Eigen::Index i = 0; i + 2 < kSize; ++i) {
             const Eigen::Vector3d bend(1, -2, 1);
             h.block<3, 3>(i, i) += kSmooth * kSmooth * bend * bend.transpose();

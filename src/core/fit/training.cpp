@@ -57,7 +57,8 @@ std::vector<Vector3> TrainingSet::surfacesSeenBy(const EffectiveSensitivity& s) 
     for (int c = 0; c < 3; ++c)
         columns.col(c) = Eigen::Map<const Eigen::Matrix<double, kSize, 1>>(
             s.channels[static_cast<std::size_t>(c)].values.data());
-    const Eigen::Matrix<double, Eigen::Dynamic, 3> seen = reflectanceRows() * columns;
+    // Three columns are too few to be worth the packing of a blocked product.
+    const Eigen::Matrix<double, Eigen::Dynamic, 3> seen = reflectanceRows().lazyProduct(columns);
     std::vector<Vector3> out;
     out.reserve(kCount);
     for (Eigen::Index i = 0; i < seen.rows(); ++i) out.emplace_back(seen.row(i).transpose());

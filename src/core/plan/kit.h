@@ -40,6 +40,7 @@ struct Body {
     bool motion = false;                             ///< shoots film rather than stills
     double sensorWidthMm = 36, sensorHeightMm = 24;  ///< the part that records
     int pixelsWide = 6000, pixelsHigh = 4000;
+    bool sensorAssumed = false;  ///< neither a file nor a person told its size
 
     /// What a person calls it: the nickname where there is one, else model and the end of the serial number.
     std::string label() const;
@@ -49,8 +50,9 @@ struct Lens {
     Id id = 0;
     std::string model{}, serial{};
     double shortestMm = 50, longestMm = 50;  ///< equal for a fixed focal length
-    double fallOffStops = 0;    ///< from the middle to the corners, by a flat field; 0: not known
-    double fallOffFNumber = 0;  ///< at which that was; 0: not known
+    double fallOffStops = 0;          ///< from the middle to the corners, by a flat field; 0: not known
+    double fallOffFNumber = 0;        ///< at which that was; 0: not known
+    bool focalLengthAssumed = false;  ///< neither a file nor a person told it
 
     bool zooms() const { return longestMm > shortestMm; }
 };

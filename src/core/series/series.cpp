@@ -88,11 +88,18 @@ void countLosses(SeriesStep& step, const Reading& r) {
     step.clippedChannels /= counted;
 }
 
-void correctFully(SeriesStep& step, const Reading& r, Model model, const std::stop_token& stop) {
+// In the way of the base, so that steps differ by their exposure alone; where too little of the chart is left
+// for that, in another of the same model.
+void correctFully(SeriesStep& step, const Reading& r, const Correction& base, const std::stop_token& stop) {
     FitOptions o;
-    o.model = model;
+    o.like = &base;
     o.stop = stop;
     auto c = fit(std::span(&r, 1), o);
+    if (!c && !stop.stop_requested()) {
+        o.like = nullptr;
+        o.model = base.model;
+        c = fit(std::span(&r, 1), o);
+    }
     if (!c) {
         step.why = c.error().message;
         return;
@@ -362,7 +369,7 @@ class Analysis {
             step.drift = driftBetween(start, chart);
             countLosses(step, r);
             correctGreys(step, r, options_.stop);
-            correctFully(step, r, p.correction.model, options_.stop);
+            correctFully(step, r, p.correction, options_.stop);
         });
     }
 

@@ -1,0 +1,185 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "workflow/unknowns.h"
+
+#include <algorithm>
+#include <array>
+#include <functional>
+#include <iterator>
+#include <set>
+
+#include "core/read/encoding_fit.h"
+#include "io/reading_file.h"
+
+namespace refero::workflow {
+namespace {
+
+using studio::Contents;
+using studio::Id;
+
+std::size_t framesOf(const Contents& contents, const std::set<Id>& setups) {
+    std::size_t out = 0;
+    for (const auto& [id, f] : contents.all<studio::Frame>()) out += setups.contains(f.setup);
+    return out;
+}
+
+std::set<Id> setupsWith(const Contents& contents, Id shoot,
+                        const std::function<bool(const plan::Setup&)>& is) {
+    std::set<Id> out;
+    for (const auto& [id, s] : contents.all<plan::Setup>())
+        if (s.shoot == shoot && is(s)) out.insert(id);
+    return out;
+}
+
+// Planned setups have their body; frames speak for the others.
+std::optional<Unknown> cameraOf(const Contents& contents, Id shoot) {
+    std::set<Id> setups;
+    for (const auto& [id, f] : contents.all<studio::Frame>()) {
+        const auto* s = contents.find<plan::Setup>(f.setup);
+        if (f.shoot == shoot && s && s->conditions.body == 0) setups.insert(f.setup);
+    }
+    if (setups.empty()) return {};
+    Unknown out{Missing::camera};
+    out.frames = framesOf(contents, setups);
+    out.setups.assign(setups.begin(), setups.end());
+    return out;
+}
+
+// One question for each body and each encoding that was assumed for it.
+std::vector<Unknown> encodingsOf(const Contents& contents, std::span<const Setup* const> setups) {
+    std::vector<Transfer> candidates(kTellableEncodings.begin(), kTellableEncodings.end());
+    for (const auto& [id, curve] : contents.all<plan::RecordingCurve>())
+        if (const auto t = Transfer::fromLog(curve.curve)) candidates.push_back(*t);
+    std::vector<Unknown> out;
+    for (const Setup* s : setups) {
+        if (!s->reading || s->reading->encodingSource != EncodingSource::assumed) continue;
+        const auto* kept = contents.find<plan::Setup>(s->id);
+        const Id body = kept ? kept->conditions.body : 0;
+        auto same = std::find_if(out.begin(), out.end(), [&](const Unknown& u) {
+            return u.of == body && u.taken == s->reading->encoding;
+        });
+        if (same == out.end()) {
+            Unknown u{Missing::encoding};
+            u.of = body;
+            u.who = s->body;
+            u.taken = s->reading->encoding;
+            same = out.insert(out.end(), std::move(u));
+        }
+        same->setups.push_back(s->id);
+        if (same->likely) continue;
+        const auto better = betterEncodings(*s->reading, candidates);
+        if (!better.empty()) same->likely = better.front().encoding;
+    }
+    for (Unknown& u : out) u.frames = framesOf(contents, {u.setups.begin(), u.setups.end()});
+    return out;
+}
+
+std::string labelOf(const plan::Body& b) {
+    return b.label();
+}
+std::string labelOf(const plan::Lens& l) {
+    return l.model;
+}
+
+template <class R>
+std::vector<Unknown> assumedOf(const Contents& contents, Id shoot, Missing what, bool R::*assumed,
+                               Id plan::Conditions::*part) {
+    std::vector<Unknown> out;
+    for (const auto& [id, r] : contents.all<R>()) {
+        if (!(r.*assumed)) continue;
+        const auto used = setupsWith(contents, shoot,
+                                     [&, id = id](const plan::Setup& s) { return s.conditions.*part == id; });
+        if (used.empty()) continue;
+        Unknown u{what};
+        u.of = id;
+        u.who = labelOf(r);
+        u.frames = framesOf(contents, used);
+        out.push_back(std::move(u));
+    }
+    return out;
+}
+
+}  // namespace
+
+std::string_view name(Missing missing) {
+    static constexpr std::array<std::string_view, 4> kNames{"camera", "encoding", "sensor", "focal-length"};
+    return kNames[static_cast<std::size_t>(missing)];
+}
+
+std::vector<Unknown> unknownsOf(const Contents& contents, Id shoot, std::span<const Setup* const> setups) {
+    std::vector<Unknown> out;
+    if (auto camera = cameraOf(contents, shoot)) out.push_back(*std::move(camera));
+    const auto add = [&](std::vector<Unknown> more) {
+        std::move(more.begin(), more.end(), std::back_inserter(out));
+    };
+    add(encodingsOf(contents, setups));
+    add(assumedOf(contents, shoot, Missing::sensor, &plan::Body::sensorAssumed, &plan::Conditions::body));
+    add(assumedOf(contents, shoot, Missing::focalLength, &plan::Lens::focalLengthAssumed,
+                  &plan::Conditions::lens));
+    return out;
+}
+
+Status answerCamera(studio::Edit& edit, const Contents& contents, const Unknown& unknown,
+                    const std::string& who) {
+    if (who.empty()) return failure("Say which camera it was: one of the kit, or another's name.");
+    const auto& bodies = contents.all<plan::Body>();
+    const auto known = std::find_if(bodies.begin(), bodies.end(), [&](const auto& b) {
+        return b.second.label() == who || b.second.model == who;
+    });
+    Id body = known == bodies.end() ? 0 : known->first;
+    if (body == 0) {
+        plan::Body fresh;
+        fresh.model = who;
+        fresh.sensorAssumed = true;
+        if (auto ok = plan::validate(fresh); !ok) return ok;
+        body = edit.add(fresh);
+    }
+    for (const Id id : unknown.setups) {
+        const auto* s = contents.find<plan::Setup>(id);
+        if (!s || s->conditions.body != 0) continue;
+        plan::Setup setup = *s;
+        setup.conditions.body = body;
+        edit.put(setup);
+    }
+    return {};
+}
+
+Status answerSensor(studio::Edit& edit, const Unknown& unknown, double widthMm, double heightMm) {
+    plan::Body body = edit.latest<plan::Body>(unknown.of);
+    body.sensorWidthMm = widthMm;
+    body.sensorHeightMm = heightMm;
+    body.sensorAssumed = false;
+    if (auto ok = plan::validate(body); !ok) return ok;
+    edit.put(body);
+    return {};
+}
+
+Status answerFocalLength(studio::Edit& edit, const Unknown& unknown, double mm) {
+    plan::Lens lens = edit.latest<plan::Lens>(unknown.of);
+    lens.shortestMm = lens.longestMm = mm;
+    lens.focalLengthAssumed = false;
+    if (auto ok = plan::validate(lens); !ok) return ok;
+    edit.put(lens);
+    return {};
+}
+
+std::optional<Transfer> statedBefore(const Contents& contents, const plan::Setup& setup) {
+    if (setup.conditions.body == 0) return {};
+    const studio::ReadingRecord* latest = nullptr;
+    std::optional<Transfer> out;
+    for (const auto& [id, record] : contents.all<studio::ReadingRecord>()) {
+        const auto* other = contents.find<plan::Setup>(record.setup);
+        if (!other || other->id == setup.id || other->shoot != setup.shoot ||
+            other->conditions.body != setup.conditions.body ||
+            other->conditions.recording != setup.conditions.recording)
+            continue;
+        if (latest && latest->made > record.made) continue;
+        const auto reading = io::parseReading(record.document, "the studio");
+        if (!reading || reading->encodingSource != EncodingSource::stated) continue;
+        latest = &record;
+        out = reading->encoding;
+    }
+    return out;
+}
+
+}  // namespace refero::workflow
