@@ -185,7 +185,8 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
 QWidget* MainWindow::buildNotice(QWidget* parent) {
     noticeLine_ = new QWidget(parent);
     noticeLine_->setObjectName(QStringLiteral("noticeLine"));
-    noticeLine_->setAttribute(Qt::WA_StyledBackground);
+    noticeLine_->setAutoFillBackground(true);
+    noticeLine_->setBackgroundRole(QPalette::Base);
     auto* row = new QHBoxLayout(noticeLine_);
     row->setContentsMargins(16, 4, 8, 4);
     notice_ = new look::Label({}, look::Size::body, look::Label::Tone::loud, QFont::Normal, noticeLine_);

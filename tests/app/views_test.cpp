@@ -1,13 +1,15 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QPainter>
+#include <QScrollBar>
 #include <QSignalSpy>
+#include <QStyleOption>
 
 #include "app/findings/check_view.h"
 #include "app/findings/findings.h"
 #include "app/findings/verdict_line.h"
 #include "app/look/icon.h"
-#include "app/look/style_sheet.h"
+#include "app/look/label.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
 #include "app/plots/ab_plot.h"
@@ -55,10 +57,44 @@ TEST(DisplayImage, IsNoLongerThanAskedAndInOrder) {
     EXPECT_EQ(levels[1].width(), 800);
 }
 
-TEST(Look, StyleSheetHasEveryTokenFilledInAndIconsAreThere) {
-    EXPECT_FALSE(look::styleSheet(look::palette()).contains(QLatin1Char('@')));
-    for (const char* name : {"folder-open", "undo-2", "redo-2", "history", "sun-dim", "maximize",
-                             "chevron-dim", "chevron-booth"})
+// Without being polished again: of some two thousand controls that takes seconds.
+TEST(Look, StockControlsFollowTheSurroundByPaintingAlone) {
+    QWidget window;
+    auto* choice = new QComboBox(&window);
+    choice->addItem(QStringLiteral("A choice"));
+    choice->resize(160, choice->sizeHint().height());
+    auto* bar = new QScrollBar(Qt::Vertical, &window);
+    bar->setRange(0, 100);
+    bar->setPageStep(100);
+    bar->setGeometry(170, 0, bar->sizeHint().width(), 200);
+    window.resize(200, 200);
+    auto* label = new look::Label(QStringLiteral("Said"), look::Size::body, look::Label::Tone::quiet,
+                                  QFont::Normal, &window);
+    label->move(0, 100);
+    EXPECT_EQ(choice->height(), 28);
+    EXPECT_EQ(bar->width(), 10);
+    for (const look::Surround s : {look::Surround::booth, look::Surround::dim}) {
+        look::setSurround(s);
+        const QImage seen = window.grab().toImage();
+        EXPECT_EQ(seen.pixelColor(3, choice->height() / 2), look::palette().raised);
+        EXPECT_EQ(seen.pixelColor(80, 0), look::palette().line) << "its edge";
+        EXPECT_EQ(seen.pixelColor(175, 50), look::palette().line) << "the handle";
+        EXPECT_EQ(seen.pixelColor(175, 150), look::palette().ground) << "below it: half is seen";
+        EXPECT_EQ(label->palette().color(QPalette::WindowText), look::palette().quiet);
+    }
+    // No arrows: a click beside the handle turns a page.
+    QStyleOptionSlider option;
+    option.initFrom(bar);
+    option.subControls = QStyle::SC_All;
+    EXPECT_TRUE(bar->style()
+                    ->subControlRect(QStyle::CC_ScrollBar, &option, QStyle::SC_ScrollBarAddLine, bar)
+                    .isEmpty());
+    QTest::mouseClick(bar, Qt::LeftButton, {}, {5, 190});
+    EXPECT_EQ(bar->value(), 100);
+}
+
+TEST(Look, IconsAreThere) {
+    for (const char* name : {"folder-open", "undo-2", "redo-2", "history", "sun-dim", "maximize"})
         EXPECT_FALSE(look::icon(QLatin1String(name), 16, Qt::white, 2).isNull()) << name;
     EXPECT_TRUE(look::icon(QStringLiteral("none"), 16, Qt::white, 1).isNull());
 }

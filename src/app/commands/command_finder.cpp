@@ -49,6 +49,9 @@ class CommandDelegate : public QStyledItemDelegate {
 
 CommandFinder::CommandFinder(QWidget* window) : QFrame(window, Qt::Popup) {
     setObjectName(QStringLiteral("commandFinder"));
+    setFrameShape(QFrame::StyledPanel);
+    setAutoFillBackground(true);
+    setBackgroundRole(QPalette::AlternateBase);
     setAccessibleName(tr("Find and do"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(8, 8, 8, 8);

@@ -20,10 +20,10 @@ QSize Label::minimumSizeHint() const {
     return wordWrap() ? QSize(std::min(own.width(), 80), own.height()) : own;
 }
 
+// A change of surround brings a new palette; a label's own colours do not follow by themselves.
 void Label::changeEvent(QEvent* event) {
     QLabel::changeEvent(event);
-    // A change of surround brings a new style sheet; a label's own colours do not follow by themselves.
-    if (event->type() == QEvent::StyleChange) recolour();
+    if (event->type() == QEvent::PaletteChange) recolour();
 }
 
 void Label::recolour() {
@@ -32,7 +32,7 @@ void Label::recolour() {
     own.setColor(QPalette::WindowText, tone_ == Tone::quiet  ? c.quiet
                                        : tone_ == Tone::loud ? c.loud
                                                              : c.text);
-    setPalette(own);
+    if (own.color(QPalette::WindowText) != QLabel::palette().color(QPalette::WindowText)) setPalette(own);
 }
 
 }  // namespace refero::look

@@ -6,10 +6,11 @@
 
 #include <QApplication>
 #include <QPalette>
+#include <QToolTip>
 #include <QTranslator>
 #include <array>
 
-#include "app/look/style_sheet.h"
+#include "app/look/control_style.h"
 #include "app/look/wheel_guard.h"
 #include "paper/press.h"
 
@@ -47,7 +48,12 @@ void apply() {
     q.setColor(QPalette::Mid, p.line);
     q.setColor(QPalette::Dark, p.ground);
     QApplication::setPalette(q);
-    qApp->setStyleSheet(styleSheet(p));
+    QToolTip::setPalette(q);
+    // Windows that are there already; all in them follow.
+    for (QWidget* window : QApplication::topLevelWidgets()) {
+        window->setPalette(q);
+        window->update();
+    }
 }
 
 }  // namespace
@@ -114,7 +120,7 @@ void dress() {
     if (english.load(QStringLiteral(":/i18n/refero_en.qm"))) QCoreApplication::installTranslator(&english);
     loadResources();
     paper::loadFonts();
-    QApplication::setStyle(QStringLiteral("Fusion"));
+    QApplication::setStyle(new ControlStyle);
     QApplication::setFont(font(Size::body));
     apply();
     qApp->installEventFilter(new WheelGuard(qApp));
