@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <QCheckBox>
 #include <QPainter>
 #include <QScrollBar>
 #include <QSignalSpy>
@@ -91,6 +92,28 @@ TEST(Look, StockControlsFollowTheSurroundByPaintingAlone) {
                     .isEmpty());
     QTest::mouseClick(bar, Qt::LeftButton, {}, {5, 190});
     EXPECT_EQ(bar->value(), 100);
+}
+
+// W3C, Web Content Accessibility Guidelines 2.1, 1.4.11: what a control is known by stands 3 : 1 against its
+// ground. 0x9a on 0x19, 0x45 on 0xb9: above 6 : 1.
+TEST(Look, AnEmptyTickIsSeen) {
+    QWidget window;
+    auto* tick = new QCheckBox(QStringLiteral("Tick"), &window);
+    tick->resize(80, 24);
+    window.resize(100, 30);
+    QStyleOptionButton option;
+    option.initFrom(tick);
+    const QRect box = tick->style()->subElementRect(QStyle::SE_CheckBoxIndicator, &option, tick);
+    for (const bool on : {false, true}) {
+        tick->setChecked(on);
+        const QImage seen = window.grab().toImage();
+        EXPECT_EQ(seen.pixelColor(box.center().x(), box.top()), look::palette().quiet) << "its edge";
+        int marks = 0;
+        for (int x = box.left() + 2; x < box.right() - 1; ++x)
+            for (int y = box.top() + 2; y < box.bottom() - 1; ++y)
+                marks += seen.pixelColor(x, y).lightness() > 200;
+        EXPECT_EQ(marks > 4, on) << marks;
+    }
 }
 
 TEST(Look, IconsAreThere) {

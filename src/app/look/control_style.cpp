@@ -52,6 +52,26 @@ void paintDownwards(QPainter* painter, const QRect& in, const QColor& colour) {
     painter->restore();
 }
 
+// Its edge tells it from the ground also where it is empty.
+void paintTick(QPainter* painter, const QStyleOption& option) {
+    const Palette& p = palette();
+    const bool enabled = option.state & QStyle::State_Enabled;
+    const QColor edge = !enabled ? p.line : option.state & QStyle::State_MouseOver ? p.loud : p.quiet;
+    paintBox(painter, option.rect, p.raised, edge, 1);
+    const QRectF in = QRectF(option.rect).adjusted(3, 3, -3, -3);
+    painter->save();
+    painter->setRenderHint(QPainter::Antialiasing);
+    painter->setPen(QPen(enabled ? p.loud : p.quiet, 1.8, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    const QPointF tick[] = {{in.left(), in.center().y()},
+                            {in.left() + in.width() * 0.38, in.bottom() - 0.5},
+                            {in.right(), in.top() + 0.5}};
+    if (option.state & QStyle::State_On)
+        painter->drawPolyline(tick, 3);
+    else if (option.state & QStyle::State_NoChange)
+        painter->drawLine(QPointF(in.left(), in.center().y()), QPointF(in.right(), in.center().y()));
+    painter->restore();
+}
+
 QRect handleOf(const QStyleOptionSlider& bar) {
     const bool lying = bar.orientation == Qt::Horizontal;
     const int length = lying ? bar.rect.width() : bar.rect.height();
@@ -242,6 +262,9 @@ void ControlStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* o
             painter->drawRect(option->rect.adjusted(0, 0, -1, -1));
             painter->restore();
             return;
+        case PE_IndicatorCheckBox:
+        case PE_IndicatorItemViewItemCheck:
+            return paintTick(painter, *option);
         case PE_FrameFocusRect:
             // Views show what is chosen by its ground.
             if (qobject_cast<const QAbstractItemView*>(widget)) return;
