@@ -49,7 +49,7 @@ TEST(DisplayImage, IsNoLongerThanAskedAndInOrder) {
     for (int y = 0; y < 400; ++y)
         for (int x = 0; x < 1000; ++x)
             for (int c = 0; c < 3; ++c) image.pixel(x, y)[c] = x < 500 ? 0.0f : c == 0 ? 1.0f : 0.0f;
-    const QImage shown = displayImage(image, compileUntouched(OutputSpace::srgb), 300);
+    const QImage shown = displayImage(image, compileUntouched(kShownSpace), 300);
     EXPECT_LE(shown.width(), 300);
     EXPECT_EQ(shown.pixelColor(10, 10), QColor(0, 0, 0));
     EXPECT_EQ(shown.pixelColor(shown.width() - 10, 10), QColor(255, 0, 0));

@@ -108,10 +108,10 @@ void CorrectionStation::buildFigures() {
     page_->setAccessibleName(tr("What is told of the correction"));
     figures_->addWidget(buildPages(content), 1);
     headline_ = look::caption({}, panel_);
-    headline_->setMinimumWidth(1);
+    headline_->setSingleLine();
     panel_->header()->addWidget(look::caption(tr("Show"), panel_));
     panel_->header()->addWidget(page_);
-    panel_->header()->addWidget(headline_, 1);
+    panel_->header()->addWidget(headline_, 4);
     panel_->setContent(content);
     const auto turn = [this](FiguresPanel::Side side) {
         figures_->setDirection(side == FiguresPanel::Side::below ? QBoxLayout::LeftToRight

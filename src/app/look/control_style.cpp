@@ -21,7 +21,7 @@ namespace {
 
 constexpr int kBar = 10, kShortestHandle = 24;               // of scroll bars
 constexpr int kEdge = 4;                                     // radius
-constexpr int kBesideText = 9, kAboveText = 5, kArrow = 20;  // of a choice; a frame of 1 in it
+constexpr int kBesideText = 8, kAboveText = 5, kArrow = 14;  // of a choice; a frame of 1 in it
 constexpr int kProgress = 8;
 
 void paintBox(QPainter* painter, const QRect& rect, const QColor& fill, const QColor& line, double width) {
@@ -46,7 +46,7 @@ void paintDownwards(QPainter* painter, const QRect& in, const QColor& colour) {
     painter->save();
     painter->setRenderHint(QPainter::Antialiasing);
     painter->setPen(QPen(colour, 1.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    const QPointF middle = QRectF(in).center();
+    const QPointF middle = QRectF(in).center() - QPointF(2, 0);
     const QPointF tip[] = {middle + QPointF(-3.5, -1.5), middle + QPointF(0, 2), middle + QPointF(3.5, -1.5)};
     painter->drawPolyline(tip, 3);
     painter->restore();
@@ -189,11 +189,11 @@ QSize ControlStyle::sizeFromContents(ContentsType type, const QStyleOption* opti
                                      const QWidget* widget) const {
     switch (type) {
         case CT_ComboBox:
-            return {contents.width() + 2 * kBesideText + kArrow,
+            return {contents.width() + kBesideText + kArrow,
                     std::max(18, contents.height()) + 2 * kAboveText};
         case CT_LineEdit:
             // It counts margins of 2 and 1 of its own.
-            return contents + QSize(2 * (kBesideText - 2), 2 * (kAboveText - 1));
+            return contents + QSize(2 * (kBesideText - 1), 2 * (kAboveText - 1));
         case CT_ProgressBar:
             return {contents.width(), kProgress};
         case CT_MenuItem: {
@@ -220,7 +220,7 @@ QRect ControlStyle::subControlRect(ComplexControl control, const QStyleOptionCom
     if (control == CC_ComboBox) {
         const QRect all = option->rect;
         if (part == SC_ComboBoxEditField)
-            return visualRect(option->direction, all, all.adjusted(kBesideText, 2, -kArrow - 2, -2));
+            return visualRect(option->direction, all, all.adjusted(kBesideText, 2, -kArrow, -2));
         if (part == SC_ComboBoxArrow)
             return visualRect(option->direction, all,
                               QRect(all.right() - kArrow, all.top(), kArrow, all.height()));
@@ -234,7 +234,7 @@ QRect ControlStyle::subElementRect(SubElement element, const QStyleOption* optio
     if (element == SE_LineEditContents)
         if (const auto* frame = qstyleoption_cast<const QStyleOptionFrame*>(option);
             frame && frame->lineWidth > 0)
-            return option->rect.adjusted(kBesideText - 2, 1, -(kBesideText - 2), -1);
+            return option->rect.adjusted(kBesideText - 1, 1, 1 - kBesideText, -1);
     if (element == SE_ProgressBarGroove || element == SE_ProgressBarContents) return option->rect;
     return QProxyStyle::subElementRect(element, option, widget);
 }

@@ -3,6 +3,8 @@
 #include "app/look/label.h"
 
 #include <QEvent>
+#include <QPainter>
+#include <QStyle>
 #include <algorithm>
 
 namespace refero::look {
@@ -18,6 +20,23 @@ Label::Label(const QString& text, Size size, Tone tone, QFont::Weight weight, QW
 QSize Label::minimumSizeHint() const {
     const QSize own = QLabel::minimumSizeHint();
     return wordWrap() ? QSize(std::min(own.width(), 80), own.height()) : own;
+}
+
+void Label::setSingleLine() {
+    singleLine_ = true;
+    setWordWrap(false);
+    // What is cut must not decide how much room there is.
+    setMinimumWidth(1);
+    setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+}
+
+void Label::paintEvent(QPaintEvent* event) {
+    if (!singleLine_) return QLabel::paintEvent(event);
+    QPainter painter(this);
+    const QRect room = contentsRect();
+    style()->drawItemText(&painter, room, static_cast<int>(alignment()), QLabel::palette(), isEnabled(),
+                          fontMetrics().elidedText(text(), Qt::ElideRight, room.width()),
+                          QPalette::WindowText);
 }
 
 // A change of surround brings a new palette; a label's own colours do not follow by themselves.

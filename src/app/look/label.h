@@ -19,13 +19,17 @@ class Label : public QLabel {
 
     /// Wrapped text may be as narrow as a longer word; QLabel would ask for a well-proportioned block.
     QSize minimumSizeHint() const override;
+    /// Takes the room that its row leaves, and ends in an ellipsis where that is too little for its text.
+    void setSingleLine();
 
   protected:
     void changeEvent(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
 
   private:
     void recolour();
     Tone tone_;
+    bool singleLine_ = false;
 };
 
 }  // namespace refero::look

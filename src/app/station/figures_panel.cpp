@@ -48,11 +48,8 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     header_->addWidget(move_);
     display_ = look::caption({}, bar);
     display_->setObjectName(QStringLiteral("displayProfile"));
-    // As much as the row leaves: what is cut must not decide how much that is.
-    display_->setMinimumWidth(1);
-    display_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    display_->setSingleLine();
     display_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    display_->installEventFilter(this);
     column_->addWidget(bar);
     addWidget(figures_);
     setStretchFactor(0, 1);
@@ -76,14 +73,9 @@ QString FiguresPanel::key(const char* what) const {
 
 void FiguresPanel::sayDisplay() {
     const QString whole = display::briefly();
-    display_->setText(display_->fontMetrics().elidedText(whole, Qt::ElideRight, display_->width()));
+    display_->setText(whole);
     display_->setAccessibleName(whole);
     display_->setToolTip(display::inWords());
-}
-
-bool FiguresPanel::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == display_ && event->type() == QEvent::Resize) sayDisplay();
-    return QSplitter::eventFilter(watched, event);
 }
 
 void FiguresPanel::showEvent(QShowEvent* event) {

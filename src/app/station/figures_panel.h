@@ -48,8 +48,6 @@ class FiguresPanel : public QSplitter {
   protected:
     void resizeEvent(QResizeEvent* event) override;
     void showEvent(QShowEvent* event) override;
-    /// What the display is called is cut with an ellipsis where it has no room.
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
   private:
     QString key(const char* what) const;
