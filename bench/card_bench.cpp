@@ -28,7 +28,7 @@ namespace {
 using namespace refero;
 namespace fs = std::filesystem;
 
-constexpr const char* kLights[] = {"d65", "d55", "a", "led-warm", "f11"};
+constexpr const char* kLights[] = {"d65", "d55", "a", "led-3000", "f11"};
 constexpr int kLongEdge = 2560;
 
 double seconds(const auto& work) {
