@@ -74,7 +74,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
     session_.use(std::move(studio));
     setObjectName(QStringLiteral("mainWindow"));
-    setWindowTitle(tr("Refero"));
+    setWindowTitle(QStringLiteral("Refero"));
     resize(QSize(1280, 800).boundedTo(screen()->availableSize()));
     setAcceptDrops(true);
     auto* centre = new QWidget(this);
@@ -225,9 +225,9 @@ void MainWindow::buildActions() {
     add("file", "openAction", tr("Import frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
     auto* undo =
         add("edit", "undoAction", tr("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
-    auto* redo =
-        add("edit", "redoAction", tr("Redo"), {QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))},
-            [this] { session_.undo().redo(); });
+    auto* redo = add("edit", "redoAction", tr("Redo"),
+                     {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
+                     [this] { session_.undo().redo(); });
     const auto follow = [this, undo, redo] {
         undo->setEnabled(session_.undo().canUndo());
         redo->setEnabled(session_.undo().canRedo());

@@ -9,6 +9,8 @@
 #include <set>
 
 #include "core/read/encoding_fit.h"
+#include "io/media_path.h"
+#include "io/raw_file.h"
 #include "io/reading_file.h"
 
 namespace refero::workflow {
@@ -165,21 +167,28 @@ Status answerFocalLength(studio::Edit& edit, const Unknown& unknown, double mm) 
 
 std::optional<Transfer> statedBefore(const Contents& contents, const plan::Setup& setup) {
     if (setup.conditions.body == 0) return {};
-    const studio::ReadingRecord* latest = nullptr;
-    std::optional<Transfer> out;
-    for (const auto& [id, record] : contents.all<studio::ReadingRecord>()) {
+    const auto& records = contents.all<studio::ReadingRecord>();
+    // How it records is known of a setup that was planned or read; of any other it says nothing yet.
+    const bool known = setup.conditions.lamp != 0 || setup.startMinutes ||
+                       std::any_of(records.begin(), records.end(),
+                                   [&](const auto& r) { return r.second.setup == setup.id; });
+    std::vector<const studio::ReadingRecord*> others;
+    for (const auto& [id, record] : records) {
         const auto* other = contents.find<plan::Setup>(record.setup);
-        if (!other || other->id == setup.id || other->shoot != setup.shoot ||
-            other->conditions.body != setup.conditions.body ||
-            other->conditions.recording != setup.conditions.recording)
+        const auto* frame = contents.find<studio::Frame>(record.frame);
+        // Raw files say what they hold: their readings need not be looked at.
+        if (!other || !frame || io::isRaw(io::mediaPath(frame->path).file) || other->id == setup.id ||
+            other->shoot != setup.shoot || other->conditions.body != setup.conditions.body ||
+            (known && other->conditions.recording != setup.conditions.recording))
             continue;
-        if (latest && latest->made > record.made) continue;
-        const auto reading = io::parseReading(record.document, "the studio");
-        if (!reading || reading->encodingSource != EncodingSource::stated) continue;
-        latest = &record;
-        out = reading->encoding;
+        others.push_back(&record);
     }
-    return out;
+    std::sort(others.begin(), others.end(), [](const auto* a, const auto* b) { return a->made > b->made; });
+    for (const auto* record : others)
+        if (const auto reading = io::parseReading(record->document, "the studio");
+            reading && reading->encodingSource == EncodingSource::stated)
+            return reading->encoding;
+    return {};
 }
 
 }  // namespace refero::workflow

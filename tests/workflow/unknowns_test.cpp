@@ -81,10 +81,21 @@ TEST_F(Unknowns, EncodingsAreAskedOnceForABodyAndHoldForWhatComesLater) {
     encoding = asked(Missing::encoding);
     ASSERT_TRUE(encoding);
     EXPECT_EQ(encoding->setups, std::vector<studio::Id>{two});
-    const ChartShot later = readShot(picture("three.png"), contextOf(studio->contents(), shoot, two));
-    ASSERT_TRUE(later.reading);
-    EXPECT_EQ(later.reading->encoding, Transfer(Encoding::rec709));
-    EXPECT_EQ(later.reading->encodingSource, EncodingSource::stated);
+    // Also of a setup that nothing was read of yet.
+    const std::string third = picture("three.png");
+    studio::Id fresh = 0;
+    act([&](studio::Edit& e) {
+        fresh = addSetupForFrame(e, studio->contents(), shoot, third);
+        plan::Setup s = e.latest<plan::Setup>(fresh);
+        s.conditions.body = studio->contents().find<plan::Setup>(two)->conditions.body;
+        e.put(s);
+    });
+    for (const studio::Id setup : {two, fresh}) {
+        const ChartShot later = readShot(third, contextOf(studio->contents(), shoot, setup));
+        ASSERT_TRUE(later.reading);
+        EXPECT_EQ(later.reading->encoding, Transfer(Encoding::rec709));
+        EXPECT_EQ(later.reading->encodingSource, EncodingSource::stated);
+    }
 }
 
 TEST_F(Unknowns, FramesWithoutACameraGetOneOfTheKitOrANewOne) {

@@ -181,7 +181,7 @@ void ChartAssistant::take(const QString& text, const QString& origin) {
     }
     colours_ = *colours;
     measuredUnder_ = given->condition;
-    source_ = given->source.empty() ? tr("From ") + origin : QString::fromStdString(given->source);
+    source_ = given->source.empty() ? tr("From %1").arg(origin) : QString::fromStdString(given->source);
     const ChartGrid proposed = proposedGrid(colours->colours.size());
     grid_.rows = proposed.rows;
     grid_.columns = proposed.columns;

@@ -190,7 +190,7 @@ void CardPage::refresh() {
     for (const auto& [r, tick] : ticks_) tick->setEnabled(!running);
     choose_->setEnabled(!running);
     unknowns_->setEnabled(!running);
-    unknowns_->refresh();
+    if (!running) unknowns_->refresh();
     showLines();
 }
 

@@ -93,7 +93,7 @@ AboutWindow::AboutWindow(QWidget* parent) : QDialog(parent) {
             html += QStringLiteral("<h3>%1</h3><pre style='white-space: pre-wrap'>%2</pre>")
                         .arg(QString::fromUtf8(p.name), wordsOf(p.text).toHtmlEscaped());
     html += QStringLiteral("<h3>%1</h3><pre style='white-space: pre-wrap'>%2</pre>")
-                .arg(tr("Refero"), wordsOf(":/licences/refero").toHtmlEscaped());
+                .arg(QStringLiteral("Refero"), wordsOf(":/licences/refero").toHtmlEscaped());
     text->document()->setDefaultFont(look::font(look::Size::small));
     text->setHtml(html);
     column->addWidget(text, 1);

@@ -32,7 +32,7 @@ void CurvePlot::setCurve(const LogCurve& curve) {
     } else {
         words_ = QString::fromStdString(ok.error().message);
     }
-    setAccessibleName(tr("Curve. ") + words_);
+    setAccessibleName(tr("Curve. %1").arg(words_));
     update();
 }
 

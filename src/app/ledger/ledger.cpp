@@ -76,7 +76,7 @@ Ledger::Ledger(Session& session, QWidget* parent) : QWidget(parent), session_(se
 }
 
 void Ledger::refresh() {
-    shoot_->setText(session_.shoot().isEmpty() ? tr("Refero") : session_.shoot());
+    shoot_->setText(session_.shoot().isEmpty() ? QStringLiteral("Refero") : session_.shoot());
     count_->setText(counted());
     filter_->setVisible(session_.setups().size() > 1 || !filter_->text().isEmpty());
     const int row = model_.rowOf(session_.currentId());

@@ -206,8 +206,8 @@ void LibraryPage::showGroup(int row) {
 }
 
 void LibraryPage::copyOut() {
-    const QString path =
-        dialogs_.saveFile(this, tr("Copy the library out"), tr("Corrections.refero-library.json"), kFilter);
+    const QString path = dialogs_.saveFile(this, tr("Copy the library out"),
+                                           QStringLiteral("Corrections.refero-library.json"), kFilter);
     if (path.isEmpty()) return;
     std::vector<workflow::ShelfItem> all;
     for (const workflow::ShelfGroup& g : groups_) all.insert(all.end(), g.items.begin(), g.items.end());

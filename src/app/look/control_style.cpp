@@ -112,7 +112,8 @@ void paintBar(QPainter* painter, const QStyleOptionSlider& bar) {
     painter->setRenderHint(QPainter::Antialiasing);
     painter->setPen(Qt::NoPen);
     painter->setBrush(hover ? p.quiet : p.line);
-    painter->drawRoundedRect(handleOf(bar).adjusted(2, 2, -2, -2), 3, 3);
+    const QRect handle = QStyle::visualRect(bar.direction, bar.rect, handleOf(bar));
+    painter->drawRoundedRect(handle.adjusted(2, 2, -2, -2), 3, 3);
     painter->restore();
 }
 

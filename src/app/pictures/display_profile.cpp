@@ -9,6 +9,7 @@
 #include <optional>
 
 #include "app/settings/own_settings.h"
+#include "io/files/safe_write.h"
 
 #if QT_CONFIG(xcb)
 #include <xcb/xcb.h>
@@ -29,12 +30,22 @@ Source from = Source::assumed;
 
 const QString kSetting = QStringLiteral("displayProfile");
 
-bool set(const io::DisplayTransform& t, Source s) {
+std::string inUse;  // the profile's bytes; a display may be profiled anew under the same name
+
+bool set(const io::DisplayTransform& t, Source s, const std::string& bytes) {
     const std::lock_guard lock(mutex);
-    const bool other = from != s || current().description() != t.description();
+    const bool other = from != s || inUse != bytes;
     current() = t;
     from = s;
+    inUse = bytes;
     return other;
+}
+
+constexpr std::size_t kLargestProfile = 32u << 20;
+
+std::string fileOf(const QString& path) {
+    return path.isEmpty() ? std::string()
+                          : io::readFile(path.toStdString(), kLargestProfile).value_or(std::string());
 }
 
 int shownOn = 0;                     // the screen
@@ -72,16 +83,17 @@ std::string fromSystem() {
 bool find(int screen, const QString& connector) {
     shownOn = screen;
     shownAt = connector;
-    const QString chosen = ownSettings().value(kSetting).toString();
-    if (!chosen.isEmpty())
-        if (const auto t = io::DisplayTransform::fromFile(chosen.toStdString()))
-            return set(*t, Source::chosen);
-    if (const std::string bytes = fromSystem(); !bytes.empty())
-        if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, Source::system);
-    if (const auto file = managed.find(shownAt); file != managed.end() && !file->second.isEmpty())
-        if (const auto t = io::DisplayTransform::fromFile(file->second.toStdString()))
-            return set(*t, Source::manager);
-    return set({}, Source::assumed);
+    const std::pair<Source, std::string> places[] = {
+        {Source::chosen, fileOf(ownSettings().value(kSetting).toString())},
+        {Source::system, fromSystem()},
+        {Source::manager, fileOf(managed[shownAt])}};
+    for (const auto& [where, bytes] : places) {
+        if (bytes.empty()) continue;
+        // It is asked again and again; what is in use is not worked out anew.
+        if (from == where && inUse == bytes) return false;
+        if (const auto t = io::DisplayTransform::fromProfile(bytes)) return set(*t, where, bytes);
+    }
+    return set({}, Source::assumed, {});
 }
 
 Status choose(const QString& path) {
@@ -90,10 +102,12 @@ Status choose(const QString& path) {
         find(shownOn, shownAt);
         return {};
     }
-    const auto t = io::DisplayTransform::fromFile(path.toStdString());
+    const auto bytes = io::readFile(path.toStdString(), kLargestProfile);
+    if (!bytes) return tl::unexpected(bytes.error());
+    const auto t = io::DisplayTransform::fromProfile(*bytes);
     if (!t) return tl::unexpected(t.error());
     ownSettings().setValue(kSetting, path);
-    set(*t, Source::chosen);
+    set(*t, Source::chosen, *bytes);
     return {};
 }
 

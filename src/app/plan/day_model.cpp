@@ -58,7 +58,7 @@ QString chartLine(const plan::Due& due, const plan::PlannedShot& planned, const 
             break;
     }
     if (!planned.needed) return DayModel::tr("No chart of its own");
-    return DayModel::tr("Shoot ") + (copy ? text(copy->label) : QStringLiteral("the chart"));
+    return copy ? DayModel::tr("Shoot %1").arg(text(copy->label)) : DayModel::tr("Shoot the chart");
 }
 
 }  // namespace

@@ -67,7 +67,7 @@ SetupEditor::SetupEditor(Session& session, QWidget* parent) : QWidget(parent), s
         if (!s || !chart) return;
         plan::Setup changed = *s;
         changed.chart = copy;
-        put(changed, tr("Chart: ") + QString::fromStdString(chart->label));
+        put(changed, tr("Chart: %1").arg(QString::fromStdString(chart->label)));
     });
     connect(advice_, &ChartAdvice::distanceWanted, this, [this](double metres) {
         const auto* s = current();

@@ -103,7 +103,8 @@ void CorrectionActions::proveOnColours(int id) {
 
 void CorrectionActions::keepProof(int id, const Verification& proof) {
     const QString where = QFileInfo(text(proof.framePath)).fileName();
-    change(id, tr("Check the correction on ") + where, [&](Correction& c) { workflow::addProof(c, proof); });
+    change(id, tr("Check the correction on %1").arg(where),
+           [&](Correction& c) { workflow::addProof(c, proof); });
 }
 
 // Changes what is kept with the correction, without fitting it again.
@@ -124,7 +125,7 @@ void CorrectionActions::change(int id, const QString& step, const std::function<
 
 void CorrectionActions::setFinish(int id, const Finish& finish) {
     if (!finish.validate()) return;
-    change(id, tr("Finish: ") + text(inWords(finish)), [&](Correction& c) { c.finish = finish; });
+    change(id, tr("Finish: %1").arg(text(inWords(finish))), [&](Correction& c) { c.finish = finish; });
 }
 
 void CorrectionActions::judgeBy(int id, const FitLimits& limits) {
