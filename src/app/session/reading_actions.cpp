@@ -373,24 +373,19 @@ void ReadingActions::setEncoding(int id, const Transfer& encoding) {
     const bool same = s && s->reading && s->reading->encodingSource == EncodingSource::stated &&
                       s->reading->encoding == encoding;
     if (!s || s->busy || s->chartFrame.empty() || same) return;
+    if (s->reading) return setEncodings({id}, encoding);
     const QString step = tr("State encoding %1").arg(text(std::string(encoding.name())));
     Session::AtHand& hand = session_.hand(id);
     hand.busy = true;
     const int job = hand.job = ++jobs_;
     session_.showAtHand(id);
     session_.background(
-        [path = s->chartFrame, encoding, reading = s->reading, context = contextOf(id),
-         frames = session_.sharedFrames()](const std::stop_token& stop) -> ChartShot {
+        [path = s->chartFrame, encoding, context = contextOf(id),
+         frames = session_.sharedFrames()](const std::stop_token& stop) {
             workflow::ReadShotOptions options;
             options.encoding = encoding;
             options.frames = frames.get();
-            if (!reading) return workflow::readShot(path, context, options, stop);
-            auto frame = frames->read(path, encoding);
-            if (!frame) return {nullptr, tl::unexpected(frame.error())};
-            // Another curve moves no corner.
-            io::ReadRequest request = io::requestOf(*reading);
-            request.limits = context.limits;
-            return {*frame, io::readChartIn(**frame, request, stop)};
+            return workflow::readShot(path, context, options, stop);
         },
         [this, id, job, step](const ChartShot& shot) {
             Session::AtHand& now = session_.hand(id);
