@@ -95,17 +95,21 @@ Result<Mosaic> developed(LibRaw& raw, const std::string& who, const Mosaic::Patt
     if (color.maximum == 0) return failure(who + " does not say where its sensor clips.");
     Mosaic out(sizes.width, sizes.height, pattern);
     const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
+    // Black and range come again in each row after so many sites: the filter's two, the black's own pattern.
+    const int period = std::min(out.width(), 2 * static_cast<int>(std::max(1u, color.cblack[5])));
     tbb::parallel_for(0, out.height(), [&](int y) {
         const std::uint16_t* row = values + (std::size_t(y) + sizes.top_margin) * pitch + sizes.left_margin;
-        for (int x = 0; x < out.width(); ++x) {
-            const int channel = raw.COLOR(y, x);
-            const float black = blackAt(color, channel, x, y);
+        float* to = out.row(y);
+        for (int first = 0; first < period; ++first) {
+            const int channel = raw.COLOR(y, first);
+            const float black = blackAt(color, channel, first, y);
             const float white =
                 color.linear_max[channel] > 0 ? float(color.linear_max[channel]) : float(color.maximum);
-            out.at(x, y) = (float(row[x]) - black) / std::max(1.0f, white - black);
+            const float range = std::max(1.0f, white - black);
+            for (int x = first; x < out.width(); x += period) to[x] = (float(row[x]) - black) / range;
         }
     });
-    return oriented(out, exifOrientation(sizes.flip));
+    return oriented(std::move(out), exifOrientation(sizes.flip));
 }
 
 std::optional<Vector3> whiteIn(const LibRaw& raw) {

@@ -2,25 +2,32 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/batch/frame_render.h"
 
-#include <OpenImageIO/imagebuf.h>
-#include <OpenImageIO/imagebufalgo.h>
 #include <OpenImageIO/imageio.h>
 
 #include <algorithm>
+#include <atomic>
 #include <chrono>
 #include <cmath>
+#include <limits>
 #include <map>
 #include <mutex>
 #include <numeric>
+#include <vector>
 
+#include "core/frame/scaled.h"
 #include "core/render/feed.h"
 #include "core/render/render.h"
 #include "io/batch/output_profile.h"
 #include "io/files/safe_write.h"
 #include "io/frame_file.h"
 #include "io/media_path.h"
+#include "io/memory.h"
+#include "io/metadata.h"
+#include "io/picture_kind.h"
+#include "io/raw_file.h"
 #include "media/clip_writer.h"
 #include "media/media.h"
+#include "media/memory_share.h"
 #include "media/picture_output.h"
 #include "media/picture_spec.h"
 
@@ -110,19 +117,20 @@ void fit(EncodedImage& image, const FrameOutput& o) {
         for (float& v : image.values()) v = std::round(std::clamp(v, 0.0f, 1.0f) * 1023) / 1023;
 }
 
-// In linear light, by a filter without overshoot: nothing is sharpened.
-LinearImage smaller(LinearImage&& image, int longEdge) {
-    const int longest = std::max(image.width(), image.height());
-    if (longEdge == 0 || longest <= longEdge) return std::move(image);
+// Width and height with the output's long edge; a frame that is no larger keeps its own.
+std::pair<int, int> sizeOf(int width, int height, const FrameOutput& o) {
+    const int longest = std::max(width, height);
+    if (o.longEdge == 0 || longest <= o.longEdge) return {width, height};
     const auto scaled = [&](int v) {
-        return std::max(1, static_cast<int>(std::lround(double(v) * longEdge / longest)));
+        return std::max(1, static_cast<int>(std::lround(double(v) * o.longEdge / longest)));
     };
-    LinearImage out(scaled(image.width()), scaled(image.height()));
-    const OIIO::ImageBuf from(ImageSpec(image.width(), image.height(), 3, TypeDesc::FLOAT),
-                              image.values().data());
-    OIIO::ImageBuf to(ImageSpec(out.width(), out.height(), 3, TypeDesc::FLOAT), out.values().data());
-    OIIO::ImageBufAlgo::resize(to, from, "triangle");
-    return out;
+    return {scaled(width), scaled(height)};
+}
+
+LinearImage smaller(LinearImage&& image, const FrameOutput& o) {
+    const auto [width, height] = sizeOf(image.width(), image.height(), o);
+    if (width == image.width() && height == image.height()) return std::move(image);
+    return scaledByArea(image, width, height);
 }
 
 // Light in floats goes on above 1: there is no end at which it clips.
@@ -130,18 +138,45 @@ Highlights highlightsOf(const fs::path& frame, const FrameOutput& o) {
     return lowerEnding(frame) == ".exr" ? Highlights::asRecorded : o.highlights;
 }
 
-EncodedImage renderedWhole(const Correction& c, LinearImage&& image, Highlights highlights,
-                           const FrameOutput& o, const Rendering& rendering, const FrameWork& work) {
-    const Watch watch(colour(work));
-    const double share = treatHighlights(image, c.gains, highlights);
-    if (work.clippedShare) *work.clippedShare = share;
-    EncodedImage out = render(smaller(std::move(image), o.longEdge), rendering);
+EncodedImage coloured(const Correction& c, const LinearImage& image, const FrameOutput& o,
+                      const Rendering& rendering, const FrameWork& work) {
+    EncodedImage out = render(image, rendering);
     if (const GamutMap* map = gamutOf(c, o)) {
         const GamutReport report = map->compress(out);
         if (work.gamut) *work.gamut = report;
     }
     fit(out, o);
     return out;
+}
+
+EncodedImage renderedWhole(const Correction& c, LinearImage&& image, Highlights highlights,
+                           const FrameOutput& o, const Rendering& rendering, const FrameWork& work) {
+    const Watch watch(colour(work));
+    const double share = treatHighlights(image, c.gains, highlights);
+    if (work.clippedShare) *work.clippedShare = share;
+    return coloured(c, smaller(std::move(image), o), o, rendering, work);
+}
+
+// The same of a sensor's sites, that are demosaiced a row at a time: the whole picture is never held.
+EncodedImage renderedSmaller(const Correction& c, const Mosaic& sensor, const FrameOutput& o,
+                             const FrameWork& work) {
+    const Watch watch(colour(work));
+    const int rows = sensor.height();
+    std::vector<std::atomic<std::size_t>> clipped(static_cast<std::size_t>(rows));
+    const auto [width, height] = sizeOf(sensor.width(), rows, o);
+    const LinearImage image = scaledByArea(
+        sensor.width(), rows,
+        [&](int y, float* room) {
+            fillRow(sensor, y, room);
+            clipped[static_cast<std::size_t>(y)] =
+                treatHighlights({room, 3 * static_cast<std::size_t>(sensor.width())}, c.gains, o.highlights);
+            return room;
+        },
+        width, height);
+    if (work.clippedShare)
+        *work.clippedShare = double(std::accumulate(clipped.begin(), clipped.end(), std::size_t{0})) /
+                             (double(sensor.width()) * rows);
+    return coloured(c, image, o, renderingOf(c, o), work);
 }
 
 // Numbers that the correction was not built for become those that it was, or are refused.
@@ -152,19 +187,50 @@ Status feedTo(const Correction& c, const Transfer& encoding, const fs::path& pat
     return {};
 }
 
-Status finishWhole(const Correction& c, LinearImage&& image, Highlights highlights, const FrameOutput& o,
-                   const WriteOptions& w, const fs::path& target, const FrameWork& work) {
-    const EncodedImage rendered = renderedWhole(c, std::move(image), highlights, o, renderingOf(c, o), work);
+Status written(const EncodedImage& rendered, const WriteOptions& w, const fs::path& target,
+               const FrameWork& work) {
     if (work.stopped()) return stoppedEarly();
     const Watch watch(writing(work));
     return writeFrame(target, rendered, w);
 }
 
+WriteOptions writeOptions(const FrameOutput& o, const FrameMetadata& metadata, const fs::path& file,
+                          const FrameWork& work) {
+    WriteOptions w = writeOptions(o);
+    if (o.metadata) {
+        w.metadata = metadata;
+        w.metadataFrom = file;
+    }
+    mark(w, work);
+    return w;
+}
+
+MemoryShare& memoryOfFrames() {
+    static MemoryShare memory(quarterOfMemory());
+    return memory;
+}
+
+// Pixels of a file; of a raw one at most, by its bytes. As many as can be where it does not tell.
+std::size_t pixelsOf(const fs::path& path) {
+    const MediaPath media = mediaPath(path);
+    constexpr std::size_t kUnknown = std::numeric_limits<std::uint32_t>::max();
+    if (isClip(media.file)) return kUnknown;
+    if (!isRendered(lowerEnding(path))) {
+        std::error_code error;
+        const auto bytes = fs::file_size(media.file, error);
+        return error ? kUnknown : static_cast<std::size_t>(bytes);
+    }
+    const auto input = ImageInput::open(path.string());
+    return input ? static_cast<std::size_t>(input->spec().image_pixels()) : kUnknown;
+}
+
+constexpr std::size_t kSensorBytes =
+    sizeof(std::uint16_t) + sizeof(float);                    // of a site, and as it was stored
+constexpr std::size_t kPictureBytes = 2 * 3 * sizeof(float);  // of a pixel, before and after
+
 Status wholeFrame(const Correction& c, const fs::path& path, const std::optional<Transfer>& encoding,
                   const FrameOutput& o, const fs::path& target, const FrameWork& work) {
-    // Several hundred megabytes each: one at a time.
-    static std::mutex one;
-    const std::scoped_lock lock(one);
+    const MemoryShare::Hold hold(memoryOfFrames(), pixelsOf(path) * (kSensorBytes + kPictureBytes));
     if (work.stopped()) return stoppedEarly();
     Result<Frame> frame = failure("");
     {
@@ -174,15 +240,40 @@ Status wholeFrame(const Correction& c, const fs::path& path, const std::optional
     if (!frame) return tl::unexpected(frame.error());
     if (work.stopped()) return stoppedEarly();
     frame->sensor.reset();
-    WriteOptions w = writeOptions(o);
-    if (o.metadata) {
-        w.metadata = frame->metadata;
-        w.metadataFrom = mediaPath(path).file;
-    }
-    mark(w, work);
+    const fs::path file = mediaPath(path).file;
     if (work.cutShare) *work.cutShare = cutColours(frame->image, frame->encoding);
     if (auto ok = feedTo(c, frame->encoding, path, frame->image); !ok) return ok;
-    return finishWhole(c, std::move(frame->image), highlightsOf(mediaPath(path).file, o), o, w, target, work);
+    const EncodedImage rendered =
+        renderedWhole(c, std::move(frame->image), highlightsOf(file, o), o, renderingOf(c, o), work);
+    return written(rendered, writeOptions(o, frame->metadata, file, work), target, work);
+}
+
+// Raw files whose sites need not all become pixels.
+bool isMadeSmaller(const Correction& c, const fs::path& path, const std::optional<Transfer>& encoding,
+                   const FrameOutput& o) {
+    return o.longEdge > 0 && encoding.value_or(Encoding::linear) == Encoding::linear &&
+           c.inputEncoding == Encoding::linear && !isRendered(lowerEnding(path)) &&
+           !isClip(mediaPath(path).file) && isRaw(path);
+}
+
+// Nothing for a mosaic that has to be demosaiced whole.
+Result<bool> smallerRaw(const Correction& c, const fs::path& path, const FrameOutput& o,
+                        const fs::path& target, const FrameWork& work) {
+    const MemoryShare::Hold hold(memoryOfFrames(), pixelsOf(path) * kSensorBytes);
+    if (work.stopped()) return stoppedEarly();
+    Result<RawPicture> raw = failure("");
+    {
+        const Watch watch(reading(work));
+        raw = readRawPicture(path);
+    }
+    if (!raw) return tl::unexpected(raw.error());
+    if (!raw->sensor) return false;
+    if (work.stopped()) return stoppedEarly();
+    const EncodedImage rendered = renderedSmaller(c, *raw->sensor, o, work);
+    raw->sensor.reset();
+    return written(rendered, writeOptions(o, readMetadata(path), path, work), target, work).map([] {
+        return true;
+    });
 }
 
 // A picture that is read a band of rows at a time.
@@ -250,12 +341,7 @@ Result<std::optional<Source>> sourceOf(const Correction& c, const fs::path& path
 
 Status stream(const Correction& c, Source& s, const fs::path& path, const FrameOutput& o,
               const fs::path& side, const FrameWork& work) {
-    WriteOptions w = writeOptions(o);
-    if (o.metadata) {
-        w.metadata = s.metadata;
-        w.metadataFrom = path;
-    }
-    mark(w, work);
+    WriteOptions w = writeOptions(o, s.metadata, path, work);
     // Only what is too large to be turned keeps its turn.
     w.orientation = s.spec.get_int_attribute("Orientation", 1);
     auto output = PictureOutput::begin(side, s.spec.width, s.spec.height, w);
@@ -299,6 +385,11 @@ Status stream(const Correction& c, Source& s, const fs::path& path, const FrameO
 Status renderFrame(const Correction& c, const fs::path& path, const std::optional<Transfer>& encoding,
                    const FrameOutput& o, const fs::path& target, const FrameWork& work) {
     try {
+        if (isMadeSmaller(c, path, encoding, o)) {
+            const auto made = smallerRaw(c, path, o, target, work);
+            if (!made) return tl::unexpected(made.error());
+            if (*made) return {};
+        }
         auto source = sourceOf(c, path, encoding, o);
         if (!source) return tl::unexpected(source.error());
         if (!*source) return wholeFrame(c, path, encoding, o, target, work);
@@ -314,7 +405,8 @@ Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer&
     try {
         LinearImage image = toLinear(shownUpright(std::move(picture.image), orientation), encoding);
         if (auto ok = feedTo(c, encoding, target.filename(), image); !ok) return ok;
-        return finishWhole(c, std::move(image), o.highlights, o, writeOptions(o), target, work);
+        return written(renderedWhole(c, std::move(image), o.highlights, o, renderingOf(c, o), work),
+                       writeOptions(o), target, work);
     } catch (const std::exception& e) {
         return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
     }

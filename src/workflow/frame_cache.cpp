@@ -2,11 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/frame_cache.h"
 
-#include <unistd.h>
-
 #include <algorithm>
 
 #include "io/media_path.h"
+#include "io/memory.h"
 
 namespace refero::workflow {
 namespace {
@@ -29,9 +28,7 @@ std::size_t bytesOf(const io::Frame& frame) {
 }
 
 std::size_t FrameCache::defaultBudget() {
-    const auto pages = ::sysconf(_SC_PHYS_PAGES), size = ::sysconf(_SC_PAGE_SIZE);
-    if (pages <= 0 || size <= 0) return kMostBudget;
-    return std::min(kMostBudget, static_cast<std::size_t>(pages) / 4 * static_cast<std::size_t>(size));
+    return std::min(kMostBudget, io::quarterOfMemory());
 }
 
 Result<FramePointer> FrameCache::read(const std::filesystem::path& path,

@@ -88,6 +88,32 @@ TEST_F(BenchInTheWindow, ADroppedSeriesIsReadJudgedAndReported) {
     EXPECT_GT(std::filesystem::file_size(own_ / "report.pdf"), 5000u);
 }
 
+TEST_F(BenchInTheWindow, OtherWaysOfSeeingAreAtHandBeforeTheyAreAskedFor) {
+    int drawn = 0;
+    QObject::connect(&grid(), &SeriesGrid::picturesChanged, window.get(), [&] { ++drawn; });
+    dropSeries();
+    auto* seen = find<QComboBox>("seriesSeen");
+    ASSERT_TRUE(eventually([&] { return drawn > 0; }));
+    std::vector<QImage> looks(4);
+    for (const int how : {3, 2, 0, 1}) {
+        // At once, when the others have been made behind the one that is looked at.
+        ASSERT_TRUE(eventually([&] {
+            const int before = drawn;
+            seen->setCurrentIndex((how + 1) % 4);
+            seen->setCurrentIndex(how);
+            return drawn == before + 2;
+        })) << how;
+        looks[static_cast<std::size_t>(how)] = grid().grab().toImage();
+    }
+    EXPECT_NE(looks[0], looks[1]);
+    EXPECT_NE(looks[1], looks[3]);
+    // What was made for another measuring is not shown.
+    bench().setNormal(series()[1]);
+    const int before = drawn;
+    EXPECT_TRUE(eventually([&] { return drawn > before; }));
+    EXPECT_NE(grid().grab().toImage(), looks[1]);
+}
+
 TEST_F(BenchInTheWindow, ToleranceAndNormalExposureAreThePersons) {
     dropSeries();
     const double before = bench().series()->profiles[0].usableHigh - bench().series()->profiles[0].usableLow;

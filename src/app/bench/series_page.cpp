@@ -67,7 +67,7 @@ SeriesPage::SeriesPage(Session& session, Dialogs& dialogs, QWidget* parent)
         said_->setText(why);
     });
     connect(&session_, &Session::displayChanged, this, [this] {
-        draw();
+        drawAnew();
         compare();
     });
     showSeries();
@@ -235,7 +235,8 @@ void SeriesPage::showSeries() {
     if (zero && zero->reading) grid_->setSeries(s, zero->reading->chart);
     showVerdicts();
     if (drawn_ == bench_.measured()) return;
-    draw();
+    drawn_ = bench_.measured();
+    drawAnew();
     compare();
 }
 
@@ -261,7 +262,7 @@ void SeriesPage::showVerdicts() {
     if (base && base->reading) curve_->setProfile(s->profiles[profile], base->reading->encoding);
 }
 
-std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(OutputSpace space) const {
+std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(SeriesSeen how, OutputSpace space) const {
     const auto s = bench_.series();
     std::vector<std::vector<Source>> sources;
     for (const SeriesProfile& p : s->profiles) {
@@ -272,8 +273,7 @@ std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(OutputSpace spa
                 sources.back().emplace_back();
                 continue;
             }
-            sources.back().push_back(
-                {shot->cell, renderingOf(p, step, shot->reading->encoding, seen(), space)});
+            sources.back().push_back({shot->cell, renderingOf(p, step, shot->reading->encoding, how, space)});
         }
     }
     return sources;
@@ -281,11 +281,23 @@ std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(OutputSpace spa
 
 void SeriesPage::draw() {
     if (!bench_.series()) return;
-    drawn_ = bench_.measured();
+    if (const auto made = made_.find(seen()); made != made_.end())
+        grid_->setPictures(made->second);
+    else
+        makePictures(seen(), Urgency::now);
+}
+
+void SeriesPage::drawAnew() {
+    ++making_;
+    made_.clear();
+    draw();
+}
+
+void SeriesPage::makePictures(SeriesSeen how, Urgency urgency) {
     runJob(
         this,
-        [sources = sources(kShownSpace)] {
-            std::vector<std::vector<QImage>> out;
+        [sources = sources(how, kShownSpace)] {
+            Pictures out;
             for (const auto& row : sources) {
                 out.emplace_back();
                 for (const Source& one : row)
@@ -294,10 +306,15 @@ void SeriesPage::draw() {
             }
             return out;
         },
-        [this, job = ++job_](const std::vector<std::vector<QImage>>& pictures) {
-            if (job == job_) grid_->setPictures(pictures);
+        [this, how, making = making_](const Pictures& pictures) {
+            if (making != making_ || !bench_.series() || !made_.emplace(how, pictures).second) return;
+            if (how == seen()) grid_->setPictures(pictures);
+            // Whoever looks at one way looks at the others next: they are made while nobody waits.
+            for (const SeriesSeen other :
+                 {SeriesSeen::asRecorded, SeriesSeen::levelOnly, SeriesSeen::greys, SeriesSeen::corrected})
+                if (!made_.contains(other)) return makePictures(other, Urgency::soon);
         },
-        Urgency::now);
+        urgency);
 }
 
 void SeriesPage::compare() {
@@ -362,8 +379,8 @@ void SeriesPage::report() {
     const QString path = dialogs_.saveFile(this, tr("Report of the series"), title + QStringLiteral(".pdf"),
                                            tr("Report (*.pdf *.html)"));
     if (path.isEmpty()) return;
-    std::vector<std::vector<QImage>> pictures;
-    for (const auto& row : sources(OutputSpace::srgb)) {
+    Pictures pictures;
+    for (const auto& row : sources(seen(), OutputSpace::srgb)) {
         pictures.emplace_back();
         for (const Source& one : row)
             pictures.back().push_back(one.crop ? srgbImage(*one.crop, one.rendering, BenchShot::kCellEdge)

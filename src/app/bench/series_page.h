@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <map>
+
 #include "app/bench/bench_page.h"
 #include "app/bench/series_grid.h"
 #include "app/bench/series_pictures.h"
@@ -36,14 +38,17 @@ class SeriesPage : public BenchPage {
         Rendering rendering;
     };
     /// Of all cells, profile by profile.
-    std::vector<std::vector<Source>> sources(OutputSpace space) const;
+    using Pictures = std::vector<std::vector<QImage>>;
+    std::vector<std::vector<Source>> sources(SeriesSeen how, OutputSpace space) const;
     QWidget* buildBar();
     QWidget* buildPanel();
     void refresh();
     void showSeries();
     void showVerdicts();
-    void draw();     ///< all cells
-    void compare();  ///< the two that are chosen, large
+    void draw();      ///< all cells
+    void drawAnew();  ///< the same, when what they show is another
+    void compare();   ///< the two that are chosen, large
+    void makePictures(SeriesSeen how, Urgency urgency);
     void report();
     void share();
     void nameProfile(const SeriesCell& cell);
@@ -61,8 +66,9 @@ class SeriesPage : public BenchPage {
     SeriesGrid* grid_;
     VerdictList* verdicts_;
     CurveView* curve_;
-    int job_ = 0;
-    int drawn_ = 0;  ///< the measuring that pictures are of
+    std::map<SeriesSeen, Pictures> made_;  ///< of the ways in which the steps are seen
+    int making_ = 0;                       ///< counts what pictures show: others are not wanted any more
+    int drawn_ = 0;                        ///< the measuring that pictures are of
     bool shooting_ = false;
 };
 

@@ -31,6 +31,8 @@ class Mosaic {
     int channel(int x, int y) const { return pattern_[static_cast<std::size_t>((y & 1) * 2 + (x & 1))]; }
     float at(int x, int y) const { return values_[index(x, y)]; }
     float& at(int x, int y) { return values_[index(x, y)]; }
+    const float* row(int y) const { return values_.data() + index(0, y); }
+    float* row(int y) { return values_.data() + index(0, y); }
 
   private:
     std::size_t index(int x, int y) const {
@@ -44,12 +46,14 @@ class Mosaic {
 /// A picture of it for finding charts and for looking: each site keeps its own channel and is given the other
 /// two as the mean of the nearest sites that have them. Not for measuring: it mixes neighbours at edges.
 LinearImage filledIn(const Mosaic& mosaic);
+/// Row y of the same, into 3 * width values.
+void fillRow(const Mosaic& mosaic, int y, float* to);
 
 /// What such a sensor would have recorded of a picture.
 Mosaic sampledThrough(const LinearImage& image, Mosaic::Pattern pattern);
 
 /// Turned by EXIF's orientation 1..8, so that it lies as its picture is shown; other values leave it as it
 /// is.
-Mosaic oriented(const Mosaic& mosaic, int orientation);
+Mosaic oriented(Mosaic mosaic, int orientation);
 
 }  // namespace refero

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/render/highlights.h"
 
+#include <tbb/blocked_range.h>
 #include <tbb/parallel_reduce.h>
 
 #include <algorithm>
@@ -42,29 +43,35 @@ Result<Highlights> highlightsByName(std::string_view wanted) {
     return failure("Highlights are cut, rebuilt or as-recorded, not \"" + std::string(wanted) + "\".");
 }
 
-double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights) {
+std::size_t treatHighlights(std::span<float> pixels, const Vector3& gains, Highlights highlights) {
     const Eigen::Vector3f g = gains.cast<float>();
     if (highlights == Highlights::asRecorded || !(g.minCoeff() > 0)) return 0;
     const float end = g.minCoeff();
+    std::size_t changed = 0;
+    for (std::size_t i = 0; i + 2 < pixels.size(); i += 3) {
+        float* p = pixels.data() + i;
+        if (std::max({p[0], p[1], p[2]}) <= kFrom) continue;
+        ++changed;
+        const std::array<float, 3> share{clippedShare(p[0]), clippedShare(p[1]), clippedShare(p[2])};
+        std::array<float, 3> balanced{p[0] * g[0], p[1] * g[1], p[2] * g[2]};
+        if (highlights == Highlights::rebuilt) {
+            rebuild(balanced, share);
+        } else {
+            const float most = std::max({share[0], share[1], share[2]});
+            for (float& v : balanced) v += most * (std::min(v, end) - v);
+        }
+        for (int c = 0; c < 3; ++c) p[c] = balanced[static_cast<std::size_t>(c)] / g[c];
+    }
+    return changed;
+}
+
+double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights) {
     const auto values = image.values();
     const std::size_t changed = tbb::parallel_reduce(
         tbb::blocked_range<std::size_t>(0, image.pixels(), 1 << 15), std::size_t{0},
         [&](const auto& range, std::size_t n) {
-            for (std::size_t i = range.begin(); i < range.end(); ++i) {
-                float* p = values.data() + 3 * i;
-                if (std::max({p[0], p[1], p[2]}) <= kFrom) continue;
-                ++n;
-                const std::array<float, 3> share{clippedShare(p[0]), clippedShare(p[1]), clippedShare(p[2])};
-                std::array<float, 3> balanced{p[0] * g[0], p[1] * g[1], p[2] * g[2]};
-                if (highlights == Highlights::rebuilt) {
-                    rebuild(balanced, share);
-                } else {
-                    const float most = std::max({share[0], share[1], share[2]});
-                    for (float& v : balanced) v += most * (std::min(v, end) - v);
-                }
-                for (int c = 0; c < 3; ++c) p[c] = balanced[static_cast<std::size_t>(c)] / g[c];
-            }
-            return n;
+            return n +
+                   treatHighlights(values.subspan(3 * range.begin(), 3 * range.size()), gains, highlights);
         },
         std::plus<>());
     return image.pixels() ? static_cast<double>(changed) / static_cast<double>(image.pixels()) : 0;

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <array>
+#include <span>
 #include <string_view>
 
 #include "core/colour/transfer.h"
@@ -28,6 +29,8 @@ Result<Highlights> highlightsByName(std::string_view name);
 /// `gains` balance the frame, green's is 1. For recordings that end at 1; not for light in floats. Others are
 /// left bit for bit. Gives the share of changed pixels.
 double treatHighlights(LinearImage& image, const Vector3& gains, Highlights highlights);
+/// The same for pixels of it, by the caller's thread. Gives the number of changed ones.
+std::size_t treatHighlights(std::span<float> pixels, const Vector3& gains, Highlights highlights);
 
 /// Share of the pixels of which the encoding, of 8 bits, has cut one channel or two at an end and not all
 /// three: their colour is gone, whatever corrects it. `image` is decoded.

@@ -27,8 +27,8 @@ struct FrameWork {
     std::string mark{};              ///< goes before the description that the file gets
 };
 
-/// Frames that need all of their pixels at once are rendered one at a time, so that memory stays bounded;
-/// the others go through in bands of rows, however large they are.
+/// Frames that need all of their pixels at once are rendered together only as far as they fit into a quarter
+/// of the memory; the others go through in bands of rows, however large they are.
 inline constexpr double kMostStreamedMegapixels = 2000;
 
 /// A frame through a correction into a file, written to the side and renamed. Where the frame does not say

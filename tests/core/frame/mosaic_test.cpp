@@ -4,6 +4,8 @@
 
 #include <gtest/gtest.h>
 
+#include <random>
+
 #include "core/frame/orientation.h"
 #include "core/read/measure.h"
 
@@ -35,6 +37,39 @@ TEST(Mosaic, ASiteKeepsItsOwnValue) {
     const Mosaic m = sampledThrough(image, Mosaic::rggb);
     EXPECT_EQ(m.channel(2, 2), 0);
     EXPECT_EQ(filledIn(m).pixel(2, 2)[0], 0.9f);
+}
+
+// Bilinear demosaicing as the handbooks have it: the mean of the sites of a channel among the eight around.
+float meanAround(const Mosaic& m, int x, int y, int channel) {
+    double sum = 0;
+    int count = 0;
+    for (int v = y - 1; v <= y + 1; ++v)
+        for (int u = x - 1; u <= x + 1; ++u) {
+            if (u < 0 || v < 0 || u >= m.width() || v >= m.height() || m.channel(u, v) != channel) continue;
+            sum += m.at(u, v);
+            ++count;
+        }
+    return count ? static_cast<float>(sum / count) : 0;
+}
+
+TEST(Mosaic, OtherChannelsAreTheMeanOfThoseAround) {
+    std::mt19937 random(11);
+    std::uniform_real_distribution<float> any(0, 1);
+    // The last one is no Bayer pattern.
+    for (const auto& pattern :
+         {Mosaic::rggb, Mosaic::bggr, Mosaic::grbg, Mosaic::gbrg, Mosaic::Pattern{1, 0, 1, 2}})
+        for (const auto& [w, h] : {std::pair{8, 6}, {9, 7}, {3, 3}, {2, 5}, {1, 4}, {5, 1}}) {
+            Mosaic m(w, h, pattern);
+            for (int y = 0; y < h; ++y)
+                for (int x = 0; x < w; ++x) m.at(x, y) = any(random);
+            const LinearImage filled = filledIn(m);
+            for (int y = 0; y < h; ++y)
+                for (int x = 0; x < w; ++x)
+                    for (int c = 0; c < 3; ++c)
+                        EXPECT_NEAR(filled.pixel(x, y)[c],
+                                    c == m.channel(x, y) ? m.at(x, y) : meanAround(m, x, y, c), 1e-6f)
+                            << w << " x " << h << ", channel " << c << " at " << x << ", " << y;
+        }
 }
 
 // EXIF 2.3, orientation: where the shown picture's first row and column lie.
