@@ -10,6 +10,7 @@
 #include <cstdio>
 #include <vector>
 
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/session/intake_actions.h"
@@ -44,6 +45,7 @@ void listen(const char* name, const Done& done) {
 
 int main(int argc, char** argv) {
     QApplication app(argc, argv);
+    language::speak(QStringLiteral("en"));
     look::dress();
     const QTemporaryDir folder;
     qputenv("REFERO_THUMBNAIL_FOLDER", folder.filePath(QStringLiteral("thumbnails")).toUtf8());

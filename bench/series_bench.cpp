@@ -15,6 +15,7 @@
 
 #include "app/bench/series_grid.h"
 #include "app/bench/series_page.h"
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/session/bench_actions.h"
@@ -59,6 +60,7 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication app(argc, argv);
+    language::speak(QStringLiteral("en"));
     look::dress();
     Dialogs dialogs;
     const QTemporaryDir own;

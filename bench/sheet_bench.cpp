@@ -17,6 +17,7 @@
 #include <vector>
 
 #include "app/frames/contact_sheet.h"
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 
 namespace {
@@ -52,6 +53,7 @@ void scroll(const char* name, QAbstractScrollArea& area) {
 
 int main(int argc, char** argv) {
     QApplication app(argc, argv);
+    language::speak(QStringLiteral("en"));
     look::dress();
     const QTemporaryDir folder;
     qputenv("REFERO_THUMBNAIL_FOLDER", folder.path().toUtf8());

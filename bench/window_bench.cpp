@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <cstdio>
 
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/session/correction_actions.h"
@@ -85,6 +86,7 @@ int main(int argc, char** argv) {
     QElapsedTimer sinceStart;
     sinceStart.start();
     QApplication app(argc, argv);
+    language::speak(QStringLiteral("en"));
     look::dress();
     Dialogs dialogs;
     const QTemporaryDir own;

@@ -29,6 +29,7 @@
 #include "app/help/help_window.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/judging_view.h"
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/meters/meter_panel.h"
@@ -431,10 +432,11 @@ int main(int argc, char** argv) {
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication app(argc, argv);
-    if (argc != 2) {
-        std::fprintf(stderr, "usage: refero-screenshots FOLDER\n");
+    if (argc < 2 || argc > 3) {
+        std::fprintf(stderr, "usage: refero-screenshots FOLDER [LANGUAGE]\n");
         return 2;
     }
+    refero::language::speak(argc > 2 ? QString::fromLatin1(argv[2]) : QStringLiteral("en"));
     refero::look::dress();
     refero::Dialogs dialogs;
     const QTemporaryDir own;

@@ -3,8 +3,10 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <cstdio>
+#include <utility>
 
 #include "app/instance/one_instance.h"
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/pictures/display_profile.h"
@@ -33,26 +35,35 @@ int main(int argc, char** argv) {
     refero::OneInstance instance(name);
     instance.listen();
 
+    refero::language::speak(refero::language::wanted());
     refero::look::dress();
     refero::display::find();
     refero::Dialogs dialogs;
-    auto own = refero::ownStudio(refero::ownStudioFolder(), refero::lastStudio());
-    if (!own.studio) {
-        std::fprintf(stderr, "refero: %s\n", qPrintable(own.message));
-        return 1;
+    bool wantsDemo = parser.isSet(demo);
+    QStringList files = parser.positionalArguments();
+    int ended = refero::MainWindow::kAgain;
+    // Again when the person chose another language: texts are made with the widgets.
+    while (ended == refero::MainWindow::kAgain) {
+        auto own = refero::ownStudio(refero::ownStudioFolder(), refero::lastStudio());
+        if (!own.studio) {
+            std::fprintf(stderr, "refero: %s\n", qPrintable(own.message));
+            return 1;
+        }
+        refero::rememberStudio(QString::fromStdString(own.studio->path().string()));
+        refero::MainWindow window(dialogs, std::move(own.studio));
+        if (!own.message.isEmpty()) window.tell(own.message);
+        window.restore();
+        window.show();
+        QObject::connect(&instance, &refero::OneInstance::started, &window,
+                         [&window](const QStringList& brought, bool demoToo) {
+                             window.comeForward();
+                             if (demoToo) window.startDemo();
+                             window.openFrames(brought);
+                         });
+        if (std::exchange(wantsDemo, false)) window.startDemo();
+        window.openFrames(std::exchange(files, {}));
+        ended = QApplication::exec();
+        refero::language::speak(refero::language::wanted());
     }
-    refero::rememberStudio(QString::fromStdString(own.studio->path().string()));
-    refero::MainWindow window(dialogs, std::move(own.studio));
-    if (!own.message.isEmpty()) window.tell(own.message);
-    window.restore();
-    window.show();
-    QObject::connect(&instance, &refero::OneInstance::started, &window,
-                     [&window](const QStringList& files, bool wantsDemo) {
-                         window.comeForward();
-                         if (wantsDemo) window.startDemo();
-                         window.openFrames(files);
-                     });
-    if (parser.isSet(demo)) window.startDemo();
-    window.openFrames(parser.positionalArguments());
-    return QApplication::exec();
+    return ended;
 }

@@ -29,6 +29,7 @@
 #include "app/handover/handover_station.h"
 #include "app/help/about_window.h"
 #include "app/help/help_window.h"
+#include "app/language/language.h"
 #include "app/ledger/ledger.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
@@ -52,6 +53,7 @@
 #include "app/station/figures_panel.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
+#include "core/say/say.h"
 #include "io/curve_file.h"
 
 namespace refero {
@@ -263,9 +265,16 @@ void MainWindow::buildActions() {
         const Status taken = display::choose({});
         if (taken) followDisplay();
     });
+    for (const QString& code : language::shipped()) {
+        auto* action =
+            add("view", "languageAction", language::nameOf(code), {}, [this, code] { speak(code); });
+        action->setObjectName(QStringLiteral("language-") + code);
+        action->setCheckable(true);
+        action->setChecked(code == language::wanted());
+    }
     add("help", "helpAction", tr("Help for this page"), {QKeySequence(Qt::Key_F1)},
         [this] { showHelp(QLatin1String(kHelp[static_cast<std::size_t>(station_)])); });
-    add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(tr("Guide")); });
+    add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(QStringLiteral("Guide")); });
     add("help", "keysAction", tr("All keys"), keys("Ctrl+F1"),
         [this] { showHelp(QLatin1String(kKeysHelp)); });
     add("help", "aboutAction", tr("About Refero"), {}, [this] { AboutWindow(this).exec(); });
@@ -482,6 +491,20 @@ void MainWindow::tell(const QString& message) {
 
 void MainWindow::startDemo() {
     demo_.start();
+}
+
+// Texts are made with the widgets, so that all of them are made anew.
+void MainWindow::speak(const QString& code) {
+    language::choose(code);
+    const bool quits = QGuiApplication::quitOnLastWindowClosed();
+    QGuiApplication::setQuitOnLastWindowClosed(false);
+    if (close())
+        QCoreApplication::exit(kAgain);
+    else
+        for (QAction* action : actions())
+            if (action->objectName().startsWith(QLatin1String("language-")))
+                action->setChecked(action->objectName().endsWith(code));
+    QGuiApplication::setQuitOnLastWindowClosed(quits);
 }
 
 void MainWindow::restore() {

@@ -50,6 +50,10 @@ class MainWindow : public QMainWindow {
     void showStation(StationId id);
     StationId station() const { return station_; }
     void setViewingOnly(bool only);
+    /// What the event loop ends with when the window is to be made anew.
+    static constexpr int kAgain = 64;
+    /// Keeps the language and closes, so that the window is made anew in it; work under way is asked about.
+    void speak(const QString& code);
     /// As a person left it: size and place, surround, station.
     void restore();
     /// In front of all others.

@@ -6,6 +6,7 @@
 #include <QFileInfo>
 
 #include "app/dialogs/dialogs.h"
+#include "app/look/text.h"
 #include "app/session/job.h"
 #include "app/settings/own_settings.h"
 #include "io/files/safe_write.h"
@@ -16,7 +17,7 @@ namespace refero {
 namespace {
 
 constexpr int kRecentKept = 8;
-const char* const kStudios = "Refero studios (*.refero)";
+constexpr const char* kStudios = word("Refero studios (*.refero)");
 // Two studios of one name are told apart by where they are.
 QString titleOf(const QString& path) {
     QString folder = QFileInfo(path).absolutePath();
@@ -26,7 +27,7 @@ QString titleOf(const QString& path) {
     return StudioMenu::tr("%1, in %2", "a file and its folder").arg(QFileInfo(path).fileName(), folder);
 }
 
-const char* const kJson = "Refero studio as JSON (*.json)";
+constexpr const char* kJson = word("Refero studio as JSON (*.json)");
 
 }  // namespace
 
@@ -52,20 +53,20 @@ StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)
     : QMenu(parent), session_(session), dialogs_(dialogs) {
     setObjectName(QStringLiteral("studioMenu"));
     const auto add = [&](const char* object, const char* text, const char* keys, auto slot) {
-        auto* action = new QAction(QLatin1String(text), this);
+        auto* action = new QAction(refero::told(text), this);
         action->setObjectName(QLatin1String(object));
         action->setShortcut(QKeySequence(QLatin1String(keys)));
         connect(action, &QAction::triggered, this, slot);
         parent->addAction(action);
         fixed_ << action;
     };
-    add("openStudioAction", "Open a studio", "Ctrl+Shift+O", [this] { choose(); });
-    add("newStudioAction", "Begin a new studio", "Ctrl+Shift+N", [this] { begin(); });
-    add("copyStudioAction", "Save a copy", "Ctrl+Shift+S", [this] { copy(); });
-    add("callSheetAction", "Call sheet and slates as PDF", "Ctrl+P", [this] { callSheet(); });
-    add("exportStudioAction", "Export all as JSON", "", [this] { exportJson(); });
-    add("importStudioAction", "Make a studio of exported JSON", "", [this] { importJson(); });
-    add("demoAction", "Look at the demo", "", [this] { emit demoWanted(); });
+    add("openStudioAction", word("Open a studio"), "Ctrl+Shift+O", [this] { choose(); });
+    add("newStudioAction", word("Begin a new studio"), "Ctrl+Shift+N", [this] { begin(); });
+    add("copyStudioAction", word("Save a copy"), "Ctrl+Shift+S", [this] { copy(); });
+    add("callSheetAction", word("Call sheet and slates as PDF"), "Ctrl+P", [this] { callSheet(); });
+    add("exportStudioAction", word("Export all as JSON"), "", [this] { exportJson(); });
+    add("importStudioAction", word("Make a studio of exported JSON"), "", [this] { importJson(); });
+    add("demoAction", word("Look at the demo"), "", [this] { emit demoWanted(); });
     connect(this, &QMenu::aboutToShow, this, &StudioMenu::fill);
 }
 
@@ -105,19 +106,19 @@ void StudioMenu::open(const QString& path) {
 }
 
 void StudioMenu::choose() {
-    const QString path = dialogs_.openFile(parentWidget(), tr("Open a studio"), QLatin1String(kStudios));
+    const QString path = dialogs_.openFile(parentWidget(), tr("Open a studio"), refero::told(kStudios));
     if (!path.isEmpty()) open(path);
 }
 
 void StudioMenu::begin() {
     const QString path = dialogs_.saveFile(parentWidget(), tr("Begin a new studio"),
-                                           QStringLiteral("studio.refero"), QLatin1String(kStudios));
+                                           QStringLiteral("studio.refero"), refero::told(kStudios));
     if (!path.isEmpty()) use(studio::Studio::create(path.toStdString()));
 }
 
 void StudioMenu::copy() {
     const QString path = dialogs_.saveFile(parentWidget(), tr("Save a copy"), suggested("-copy.refero"),
-                                           QLatin1String(kStudios));
+                                           refero::told(kStudios));
     if (path.isEmpty()) return;
     write(tr("Copied to"), path,
           [from = session_.studio()->path(), to = std::filesystem::path(path.toStdString())] {
@@ -147,7 +148,7 @@ void StudioMenu::callSheet() {
 
 void StudioMenu::exportJson() {
     const QString path =
-        dialogs_.saveFile(parentWidget(), tr("Export all as JSON"), suggested(".json"), QLatin1String(kJson));
+        dialogs_.saveFile(parentWidget(), tr("Export all as JSON"), suggested(".json"), refero::told(kJson));
     if (path.isEmpty()) return;
     write(tr("Exported to"), path, [contents = session_.studio()->contents(), to = path.toStdString()] {
         return io::writeFile(to, io::prettyJson(studio::toJson(contents)));
@@ -156,11 +157,11 @@ void StudioMenu::exportJson() {
 
 void StudioMenu::importJson() {
     const QString from =
-        dialogs_.openFile(parentWidget(), tr("Make a studio of exported JSON"), QLatin1String(kJson));
+        dialogs_.openFile(parentWidget(), tr("Make a studio of exported JSON"), refero::told(kJson));
     if (from.isEmpty()) return;
     const QString to = dialogs_.saveFile(parentWidget(), tr("Where the studio shall be"),
                                          QFileInfo(from).completeBaseName() + QStringLiteral(".refero"),
-                                         QLatin1String(kStudios));
+                                         refero::told(kStudios));
     if (to.isEmpty()) return;
     emit told(tr("Reading %1").arg(QFileInfo(from).fileName()));
     runJob(

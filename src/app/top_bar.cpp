@@ -9,6 +9,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/session/history.h"
 
@@ -58,11 +59,12 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
     row->setSpacing(2);
     // The stations keep their numbers in the order of the work.
     for (const auto& [name, number] :
-         {std::pair("Plan", 1), std::pair("Frames", 2), std::pair("Reading", 3), std::pair("Correction", 4),
-          std::pair("Pairing", 5), std::pair("Handover", 6), std::pair("Test", 7)}) {
-        auto* tab = new StationTab(QLatin1String(name), this);
+         {std::pair(word("Plan"), 1), std::pair(word("Frames"), 2), std::pair(word("Reading"), 3),
+          std::pair(word("Correction"), 4), std::pair(word("Pairing"), 5), std::pair(word("Handover"), 6),
+          std::pair(word("Test"), 7)}) {
+        auto* tab = new StationTab(told(name), this);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Tab"));
-        tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(QLatin1String(name)).arg(number));
+        tab->setToolTip(QStringLiteral("%1 (Ctrl+%2)").arg(told(name)).arg(number));
         connect(tab, &QAbstractButton::clicked, this,
                 [this, i = static_cast<int>(tabs_.size())] { emit stationWanted(i); });
         row->addWidget(tab);
@@ -134,7 +136,7 @@ void TopBar::showSteps() {
     QMenu menu(this);
     for (int i = undo_.count(); i >= 0; --i) {
         const QString text = i == 0 ? tr("Beginning") : undo_.text(i - 1);
-        auto* action = menu.addAction(i == undo_.index() ? text + QStringLiteral("   (now)") : text);
+        auto* action = menu.addAction(i == undo_.index() ? text + told("   (now)") : text);
         connect(action, &QAction::triggered, this, [this, i] { undo_.setIndex(i); });
     }
     menu.exec(steps_->mapToGlobal(QPoint(0, steps_->height())));

@@ -7,6 +7,7 @@
 #include <cstdlib>
 
 #include "core/embedded.h"
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::io {
@@ -148,8 +149,8 @@ Result<Chart> chartByNameOrPath(const std::string& nameOrPath) {
     if (!std::filesystem::exists(nameOrPath)) {
         std::string known;
         for (const Chart& c : shippedCharts()) known += (known.empty() ? "" : ", ") + c.id;
-        return failure("There is no chart file " + nameOrPath +
-                       ", and no chart of that name ships with Refero (" + known + ").");
+        return failure(say("There is no chart file %1, and no chart of that name ships with Refero (%2).",
+                           nameOrPath, known));
     }
     return readChart(nameOrPath);
 }

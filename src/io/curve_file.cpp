@@ -9,6 +9,7 @@
 #include <cmath>
 #include <sstream>
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::io {
@@ -46,7 +47,8 @@ Result<Curve> sampledLut(const fs::path& path) {
         ocio::ClearAllCaches();
         const auto lut = ocio::Config::CreateRaw()->getProcessor(transform)->getDefaultCPUProcessor();
         if (mixesChannels(*lut))
-            return failure(file + " mixes the channels: it is not a curve but a LUT of three dimensions.");
+            return failure(
+                say("%1 mixes the channels: it is not a curve but a LUT of three dimensions.", file));
         Curve c;
         c.name = file;
         for (int i = 0; i <= kSteps; ++i) {
@@ -54,15 +56,17 @@ Result<Curve> sampledLut(const fs::path& path) {
             const auto v = through(*lut, x, x, x);
             const float near = 1e-5f * std::max(1.0f, std::abs(v[0]));
             if (std::abs(v[1] - v[0]) > near || std::abs(v[2] - v[0]) > near)
-                return failure(file + " bends its three channels differently; one curve for all is needed.");
+                return failure(
+                    say("%1 bends its three channels differently; one curve for all is needed.", file));
             c.stored.push_back(x);
             c.linear.push_back(v[0]);
         }
         return c;
     } catch (const std::exception&) {
-        return failure(file +
-                       " is neither two columns of numbers nor a 1D LUT that can be read. Stored number and "
-                       "linear light are wanted on each line.");
+        return failure(
+            say("%1 is neither two columns of numbers nor a 1D LUT that can be read. Stored number and "
+                "linear light are wanted on each line.",
+                file));
     }
 }
 
@@ -118,7 +122,7 @@ Result<Transfer> transferByNameOrPath(const std::string& wanted) {
     if (named) return Transfer(*named);
     std::error_code error;
     if (fs::exists(wanted, error)) return readCurve(wanted);
-    return failure(named.error().message + " A curve file of that name is not there, either.");
+    return failure(say("%1 A curve file of that name is not there, either.", named.error().message));
 }
 
 Json toJson(const LogCurve& c) {

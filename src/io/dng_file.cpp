@@ -9,6 +9,7 @@
 #include <memory>
 #include <vector>
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "io/frame_file.h"
 
@@ -124,7 +125,9 @@ bool writePreview(TIFF* file, const std::filesystem::path& side, const Mosaic& s
 
 Status write(const std::filesystem::path& side, const Mosaic& sensor, const DngOptions& o) {
     const std::unique_ptr<TIFF, Closed> file(TIFFOpen(side.c_str(), "w"));
-    const auto failed = [&] { return failure(side.filename().string() + " could not be written as DNG."); };
+    const auto failed = [&] {
+        return failure(say("%1 could not be written as DNG.", side.filename().string()));
+    };
     if (!file) return failed();
     const int white = (1 << o.bits) - 1;
     describe(file.get(), sensor, o, white);
@@ -156,8 +159,9 @@ Status write(const std::filesystem::path& side, const Mosaic& sensor, const DngO
 }  // namespace
 
 Status writeDng(const std::filesystem::path& path, const Mosaic& sensor, const DngOptions& options) {
-    if (sensor.width() < 2 || sensor.height() < 2) return failure("A raw picture has at least 2 x 2 sites.");
-    if (options.bits < 8 || options.bits > 16) return failure("A sensor has 8 to 16 bits.");
+    if (sensor.width() < 2 || sensor.height() < 2)
+        return failure(say("A raw picture has at least 2 x 2 sites."));
+    if (options.bits < 8 || options.bits > 16) return failure(say("A sensor has 8 to 16 bits."));
     return writeFile(path, [&](const std::filesystem::path& side) { return write(side, sensor, options); });
 }
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/say/say.h"
 #include "io/clip.h"
 #include "io/files/safe_write.h"
 #include "io/media_path.h"
@@ -19,8 +20,8 @@ namespace fs = std::filesystem;
 
 Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& stated) {
     if (stated && !(*stated == Transfer(Encoding::linear)))
-        return failure(path.filename().string() +
-                       " is a raw file: its numbers are linear light, and no other encoding fits.");
+        return failure(say("%1 is a raw file: its numbers are linear light, and no other encoding fits.",
+                           path.filename().string()));
     auto picture = readRawPicture(path);
     if (!picture) return tl::unexpected(picture.error());
     Frame frame;
@@ -35,7 +36,7 @@ Result<Frame> readRaw(const fs::path& path, const std::optional<Transfer>& state
     }
     frame.image = std::move(picture->image);
     frame.notes.push_back(
-        "Its mosaic is not Bayer's: it was demosaiced by LibRaw, whose neighbours are alike.");
+        say("Its mosaic is not Bayer's: it was demosaiced by LibRaw, whose neighbours are alike."));
     return frame;
 }
 
@@ -64,10 +65,11 @@ Result<Frame> readMoment(const fs::path& path, const MediaPath& media,
 Result<Frame> read(const fs::path& path, const std::optional<Transfer>& stated) {
     std::error_code error;
     const MediaPath media = mediaPath(path);
-    if (!fs::exists(media.file, error)) return failure("There is no file " + media.file.string() + ".");
-    if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a picture.");
+    if (!fs::exists(media.file, error)) return failure(say("There is no file %1.", media.file.string()));
+    if (fs::is_directory(path, error)) return failure(say("%1 is a folder, not a picture.", path.string()));
     if (fs::file_size(media.file, error) == 0 && !error)
-        return failure(path.string() + " is empty: it has no bytes in it. Copy it from the card again.");
+        return failure(
+            say("%1 is empty: it has no bytes in it. Copy it from the card again.", path.string()));
     if (isClip(media.file)) return readMoment(path, media, stated);
     if (!isRendered(lowerEnding(path)) && isRaw(path)) return readRaw(path, stated);
     if (const std::string ending = lowerEnding(path); ending == ".tif" || ending == ".tiff")
@@ -83,9 +85,10 @@ Result<Frame> readFrame(const fs::path& path, const std::optional<Transfer>& enc
     try {
         return read(path, encoding);
     } catch (const std::bad_alloc&) {
-        return failure(path.string() + " needs more memory than there is. Make a smaller copy and use that.");
+        return failure(
+            say("%1 needs more memory than there is. Make a smaller copy and use that.", path.string()));
     } catch (const std::exception& e) {
-        return failure(path.string() + " could not be read: " + e.what() + ".");
+        return failure(say("%1 could not be read: %2.", path.string(), e.what()));
     }
 }
 

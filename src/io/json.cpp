@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/json.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -69,11 +71,12 @@ int depthOf(std::string_view text) {
 }  // namespace
 
 Result<Json> parseJson(std::string_view text, const std::string& origin) {
-    if (depthOf(text) > kDeepest) return failure(origin + ": its parts are nested too deeply.");
+    if (depthOf(text) > kDeepest) return failure(say("%1: its parts are nested too deeply.", origin));
     try {
         return Json::parse(text);
     } catch (const Json::parse_error& e) {
-        return failure(origin + ": this is not JSON; it stops making sense at " + place(text, e.byte) + ".");
+        return failure(
+            say("%1: this is not JSON; it stops making sense at %2.", origin, place(text, e.byte)));
     } catch (const Json::exception& e) {
         return failure(origin + ": " + e.what());
     }

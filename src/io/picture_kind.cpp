@@ -7,6 +7,7 @@
 #include <string_view>
 
 #include "core/frame/orientation.h"
+#include "core/say/say.h"
 
 namespace refero::io {
 namespace {
@@ -44,8 +45,8 @@ EncodedImage shownUpright(EncodedImage&& in, int exif) {
 Status writable(const fs::path& path) {
     const std::string ending = lowerEnding(path);
     if (std::find(kWritten.begin(), kWritten.end(), ending) != kWritten.end()) return {};
-    return failure("Refero cannot write files ending in \"" + ending +
-                   "\"; use .exr, .tif, .png, .jpg or .dpx.");
+    return failure(
+        say("Refero cannot write files ending in \"%1\"; use .exr, .tif, .png, .jpg or .dpx.", ending));
 }
 
 }  // namespace refero::io

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/qr_code.h"
 
+#include "core/say/say.h"
+
 #include <qrencode.h>
 
 #include <memory>
@@ -11,7 +13,7 @@ namespace refero::io {
 Result<QrCode> qrCode(const std::string& text) {
     const std::unique_ptr<QRcode, decltype(&QRcode_free)> code(
         QRcode_encodeString(text.c_str(), 0, QR_ECLEVEL_Q, QR_MODE_8, 1), QRcode_free);
-    if (!code) return failure("\"" + text.substr(0, 40) + "\" is too long for a QR code.");
+    if (!code) return failure(say("\"%1\" is too long for a QR code.", text.substr(0, 40)));
     QrCode out{code->width, {}};
     const auto modules = static_cast<std::size_t>(code->width * code->width);
     out.dark.resize(modules);

@@ -11,6 +11,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/say/say.h"
 #include "io/module/media_module.h"
 
 namespace refero::io {
@@ -63,9 +64,9 @@ struct Freed {
 Result<LinearImage> developedByLibrary(LibRaw& raw, const std::string& who) {
     if (raw.imgdata.idata.colors != 3)
         return failure(
-            who + " has " + std::to_string(raw.imgdata.idata.colors) +
-            " kinds of colour sites; colour is measured in red, green and blue. Convert it to a linear "
-            "TIFF and use that.");
+            say("%1 has %2 kinds of colour sites; colour is measured in red, green and blue. Convert it to a "
+                "linear TIFF and use that.",
+                who, std::to_string(raw.imgdata.idata.colors)));
     auto& p = raw.imgdata.params;
     p.output_bps = 16;
     p.gamm[0] = p.gamm[1] = 1;
@@ -76,11 +77,11 @@ Result<LinearImage> developedByLibrary(LibRaw& raw, const std::string& who) {
     p.output_color = 0;
     p.highlight = 1;
     if (const int e = raw.dcraw_process(); e != LIBRAW_SUCCESS)
-        return failure(who + " could not be demosaiced: " + libraw_strerror(e) + ".");
+        return failure(say("%1 could not be demosaiced: %2.", who, libraw_strerror(e)));
     int error = 0;
     const std::unique_ptr<libraw_processed_image_t, Freed> image(raw.dcraw_make_mem_image(&error));
     if (!image || image->colors != 3 || image->bits != 16)
-        return failure(who + " could not be demosaiced: " + libraw_strerror(error) + ".");
+        return failure(say("%1 could not be demosaiced: %2.", who, libraw_strerror(error)));
     LinearImage out(image->width, image->height);
     const auto* from = reinterpret_cast<const std::uint16_t*>(image->data);
     const auto to = out.values();
@@ -92,7 +93,7 @@ Result<Mosaic> developed(LibRaw& raw, const std::string& who, const Mosaic::Patt
     const auto& sizes = raw.imgdata.sizes;
     const std::uint16_t* values = raw.imgdata.rawdata.raw_image;
     const auto& color = raw.imgdata.color;
-    if (color.maximum == 0) return failure(who + " does not say where its sensor clips.");
+    if (color.maximum == 0) return failure(say("%1 does not say where its sensor clips.", who));
     Mosaic out(sizes.width, sizes.height, pattern);
     const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
     // Black and range come again in each row after so many sites: the filter's two, the black's own pattern.
@@ -178,10 +179,10 @@ Result<RawPicture> readRawPicture(const std::filesystem::path& path) {
     const std::string who = path.filename().string();
     const auto raw = std::make_unique<LibRaw>();
     if (const int e = raw->open_file(path.c_str()); e != LIBRAW_SUCCESS)
-        return failure(who + " could not be opened as a raw file: " + libraw_strerror(e) + ".");
+        return failure(say("%1 could not be opened as a raw file: %2.", who, libraw_strerror(e)));
     if (const int e = raw->unpack(); e != LIBRAW_SUCCESS)
-        return failure(who + " is damaged or incomplete: " + libraw_strerror(e) +
-                       ". Copy it from the card again.");
+        return failure(
+            say("%1 is damaged or incomplete: %2. Copy it from the card again.", who, libraw_strerror(e)));
     const auto pattern = patternOf(*raw);
     if (pattern && raw->imgdata.rawdata.raw_image)
         return developed(*raw, who, *pattern).map([](Mosaic sensor) {
@@ -195,7 +196,8 @@ Result<RawPicture> readRawPicture(const std::filesystem::path& path) {
 Result<Mosaic> readSensor(const std::filesystem::path& path) {
     auto picture = readRawPicture(path);
     if (!picture) return tl::unexpected(picture.error());
-    if (!picture->sensor) return failure(path.filename().string() + " has another mosaic than Bayer's.");
+    if (!picture->sensor)
+        return failure(say("%1 has another mosaic than Bayer's.", path.filename().string()));
     return *std::move(picture->sensor);
 }
 
@@ -217,7 +219,7 @@ std::optional<RawFacts> readRawFacts(const std::filesystem::path& path) {
 
 Result<RawPreview> readRawPreview(const std::filesystem::path& path) {
     const std::string who = path.filename().string();
-    const auto none = [&] { return failure(who + " carries no preview."); };
+    const auto none = [&] { return failure(say("%1 carries no preview.", who)); };
     const auto raw = std::make_unique<LibRaw>();
     if (raw->open_file(path.c_str()) != LIBRAW_SUCCESS || raw->unpack_thumb() != LIBRAW_SUCCESS)
         return none();

@@ -4,6 +4,7 @@
 
 #include "core/read/average.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 #include "io/chart_file.h"
 #include "io/reading_file.h"
 
@@ -44,9 +45,9 @@ Result<Reading> readOne(const Frame& frame, const ReadRequest& request, const Fl
     for (const Chart& other : known) {
         if (other.id == request.chart.id) continue;
         if (finder.find(other))
-            return failure(ErrorKind::notFound, "No " + request.chart.name +
-                                                    " was found, but this frame shows a " + other.name +
-                                                    ". Read it with that chart.");
+            return failure(ErrorKind::notFound,
+                           say("No %1 was found, but this frame shows a %2. Read it with that chart.",
+                               request.chart.name, other.name));
     }
     return reading;
 }
@@ -101,7 +102,7 @@ Result<SubjectLight> subjectLightIn(const Frame& frame) {
     if (!reading) return tl::unexpected(reading.error());
     const Vector3 white = whiteSeen(*reading);
     if (!(white.minCoeff() > 0))
-        return failure("No grey of the chart in " + frame.path.filename().string() + " is usable.");
+        return failure(say("No grey of the chart in %1 is usable.", frame.path.filename().string()));
     return SubjectLight{frame.path.string(), white, true, "a chart"};
 }
 
@@ -121,8 +122,8 @@ Result<Reading> readAnyChart(const Frame& frame, const std::vector<Chart>& chart
     if (partial) return tl::unexpected(*partial);
     return failure(
         ErrorKind::notFound,
-        "No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
-        "covered? If you can see it, choose the chart and set its four corners by hand.");
+        say("No chart that Refero knows was found in this frame. Is the whole chart in it, in focus and not "
+            "covered? If you can see it, choose the chart and set its four corners by hand."));
 }
 
 }  // namespace refero::io

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/clip.h"
 
 #include <algorithm>
@@ -202,7 +203,7 @@ Result<Picture> inPlanes(const AVFrame& in) {
     out->width = in.width;
     out->height = in.height;
     if (!out || av_frame_get_buffer(out.get(), kAlignment) < 0)
-        return failure("there is not enough memory for one of its pictures");
+        return failure(say("there is not enough memory for one of its pictures"));
     if (twin == AV_PIX_FMT_NONE) {
         av_frame_copy(out.get(), &in);
     } else {
@@ -210,7 +211,7 @@ Result<Picture> inPlanes(const AVFrame& in) {
             in.width, in.height, format, in.width, in.height, twin, SWS_POINT, nullptr, nullptr, nullptr));
         if (!scaler ||
             sws_scale(scaler.get(), in.data, in.linesize, 0, in.height, out->data, out->linesize) < 0)
-            return failure("its pixels are laid out in a way that cannot be read");
+            return failure(say("its pixels are laid out in a way that cannot be read"));
     }
     return out;
 }
@@ -255,7 +256,7 @@ Result<EncodedImage> asRgb(const AVFrame& in, const Signal& signal) {
     const AVFrame& f = **planes;
     const AVPixFmtDescriptor* d = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(f.format));
     if (!d || d->flags & AV_PIX_FMT_FLAG_BE || d->nb_components < 3 || d->comp[0].plane == d->comp[1].plane)
-        return failure("its pixels are laid out in a way that cannot be read");
+        return failure(say("its pixels are laid out in a way that cannot be read"));
     const bool isFloat = d->flags & AV_PIX_FMT_FLAG_FLOAT;
     zimg_image_format from, to;
     zimg_image_format_default(&from, ZIMG_API_VERSION);
@@ -282,14 +283,14 @@ Result<EncodedImage> asRgb(const AVFrame& in, const Signal& signal) {
     zimg_graph_builder_params_default(&params, ZIMG_API_VERSION);
     params.resample_filter_uv = ZIMG_RESIZE_BILINEAR;
     const libav::Graph graph(zimg_filter_graph_build(&from, &to, &params));
-    if (!graph) return failure("its colours cannot be undone (" + zimgReason() + ")");
+    if (!graph) return failure(say("its colours cannot be undone (%1)", zimgReason()));
     std::size_t scratchBytes = 0;
     zimg_filter_graph_get_tmp_size(graph.get(), &scratchBytes);
 
     const std::size_t pitch = libav::alignedSize(static_cast<std::size_t>(f.width) * sizeof(float));
     const libav::Memory scratch = libav::alignedMemory(scratchBytes);
     const libav::Memory rgb = libav::alignedMemory(3 * pitch * static_cast<std::size_t>(f.height));
-    if (!scratch || !rgb) return failure("there is not enough memory for one of its pictures");
+    if (!scratch || !rgb) return failure(say("there is not enough memory for one of its pictures"));
 
     zimg_image_buffer_const source{ZIMG_API_VERSION, {}};
     zimg_image_buffer target{ZIMG_API_VERSION, {}};
@@ -302,7 +303,7 @@ Result<EncodedImage> asRgb(const AVFrame& in, const Signal& signal) {
     }
     if (zimg_filter_graph_process(graph.get(), &source, &target, scratch.get(), nullptr, nullptr, nullptr,
                                   nullptr) != ZIMG_ERROR_SUCCESS)
-        return failure("its colours cannot be undone (" + zimgReason() + ")");
+        return failure(say("its colours cannot be undone (%1)", zimgReason()));
     EncodedImage out(f.width, f.height);
     for (int y = 0; y < f.height; ++y)
         for (int k = 0; k < 3; ++k) {
@@ -404,7 +405,7 @@ Result<Picture> OpenClip::decodeUntil(double seconds) {
         if (secondsOf(*next) > seconds + 1e-6) break;
         av_frame_unref(next.get());
     }
-    if (!best) return failure("none of its pictures can be decoded");
+    if (!best) return failure(say("none of its pictures can be decoded"));
     return best;
 }
 
@@ -474,7 +475,8 @@ Result<ClipPicture> OpenClip::at(double seconds) {
     const double last = std::max(0.0, o.times.end - o.times.first);
     const double wanted = std::isfinite(seconds) ? std::clamp(seconds, 0.0, last) : 0.0;
     const auto refused = [&](const Error& e) {
-        return failure(o.who + " is damaged or incomplete: " + e.message + ". Copy it from the card again.");
+        return failure(
+            say("%1 is damaged or incomplete: %2. Copy it from the card again.", o.who, e.message));
     };
     if (!o.seek(wanted)) return refused({"its pictures cannot be gone to"});
     auto picture = o.decodeUntil(wanted);
@@ -493,7 +495,7 @@ Result<ClipPicture> OpenClip::at(double seconds) {
 Result<std::optional<ClipPicture>> OpenClip::next() {
     OpenClip& o = *this;
     const auto refused = [&](const std::string& why) {
-        return failure(o.who + " is damaged or incomplete: " + why + ". Copy it from the card again.");
+        return failure(say("%1 is damaged or incomplete: %2. Copy it from the card again.", o.who, why));
     };
     if (!o.walking) {
         if (!o.seek(0)) return refused("its pictures cannot be gone to");

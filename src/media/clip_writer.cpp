@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "core/say/say.h"
 #include "media/libav.h"
 
 extern "C" {
@@ -103,25 +104,26 @@ Status Writer::begin(const fs::path& side, const ClipFormat& format) {
     const auto tags = tagsOf(format.space);
     if (!tags)
         return failure(
-            "Clips go out in srgb, rec709, bt1886, display-p3, rec2020, rec2100-pq or rec2100-hlg; " +
-            std::string(info(format.space).label) + " cannot be said in a clip.");
+            say("Clips go out in srgb, rec709, bt1886, display-p3, rec2020, rec2100-pq or rec2100-hlg; %1 "
+                "cannot be said in a clip.",
+                info(format.space).label));
     AVFormatContext* file = nullptr;
     if (avformat_alloc_output_context2(&file, nullptr, "matroska", side.c_str()) < 0 || !file)
-        return failure("Clips cannot be written here: there is no Matroska writer.");
+        return failure(say("Clips cannot be written here: there is no Matroska writer."));
     file_.reset(file);
     if (auto ok = beginVideo(format, *tags); !ok) return ok;
     if (auto ok = beginGraph(*tags); !ok) return ok;
     if (!format.soundFrom.empty()) beginSound(format.soundFrom);
     if (const int e = avio_open(&file_->pb, ("file:" + side.string()).c_str(), AVIO_FLAG_WRITE); e < 0)
-        return failure(side.string() + " could not be written: " + reasonOf(e) + ".");
+        return failure(say("%1 could not be written: %2.", side.string(), reasonOf(e)));
     if (const int e = avformat_write_header(file_.get(), nullptr); e < 0)
-        return failure(side.string() + " could not be begun: " + reasonOf(e) + ".");
+        return failure(say("%1 could not be begun: %2.", side.string(), reasonOf(e)));
     return {};
 }
 
 Status Writer::beginVideo(const ClipFormat& format, const Tags& tags) {
     const AVCodec* codec = encoderOf(format.kind);
-    if (!codec) return failure("This system has no encoder for that kind of clip.");
+    if (!codec) return failure(say("This system has no encoder for that kind of clip."));
     layout_ = format.kind == io::ClipKind::intermediate ? AV_PIX_FMT_YUV422P10LE : AV_PIX_FMT_YUV420P10LE;
     width_ = format.width & ~1;
     height_ = format.height & ~1;
@@ -152,10 +154,10 @@ Status Writer::beginVideo(const ClipFormat& format, const Tags& tags) {
     }
     const int opened = avcodec_open2(&c, codec, &options);
     av_dict_free(&options);
-    if (opened < 0) return failure("The encoder could not be begun: " + reasonOf(opened) + ".");
+    if (opened < 0) return failure(say("The encoder could not be begun: %1.", reasonOf(opened)));
     video_ = avformat_new_stream(file_.get(), nullptr);
     if (!video_ || avcodec_parameters_from_context(video_->codecpar, &c) < 0)
-        return failure("The clip could not be begun.");
+        return failure(say("The clip could not be begun."));
     video_->time_base = kUnit;
     video_->avg_frame_rate = video_->r_frame_rate = c.framerate;
     return {};
@@ -215,19 +217,19 @@ Status Writer::beginGraph(const Tags& tags) {
     zimg_graph_builder_params_default(&params, ZIMG_API_VERSION);
     params.resample_filter_uv = ZIMG_RESIZE_BILINEAR;
     graph_.reset(zimg_filter_graph_build(&from, &to, &params));
-    if (!graph_) return failure("The clip's colours could not be set up.");
+    if (!graph_) return failure(say("The clip's colours could not be set up."));
     std::size_t bytes = 0;
     zimg_filter_graph_get_tmp_size(graph_.get(), &bytes);
     pitch_ = libav::alignedSize(static_cast<std::size_t>(width_) * sizeof(float));
     scratch_ = libav::alignedMemory(bytes);
     planes_ = libav::alignedMemory(3 * pitch_ * static_cast<std::size_t>(height_));
-    if (!scratch_ || !planes_) return failure("There is not enough memory for the clip's pictures.");
+    if (!scratch_ || !planes_) return failure(say("There is not enough memory for the clip's pictures."));
     return {};
 }
 
 Result<Picture> Writer::converted(const EncodedImage& picture) const {
     if (picture.width() < width_ || picture.height() < height_)
-        return failure("The clip's pictures change their size, which cannot be written as one clip.");
+        return failure(say("The clip's pictures change their size, which cannot be written as one clip."));
     zimg_image_buffer_const from{ZIMG_API_VERSION, {}};
     zimg_image_buffer to{ZIMG_API_VERSION, {}};
     for (int k = 0; k < 3; ++k) {
@@ -244,11 +246,11 @@ Result<Picture> Writer::converted(const EncodedImage& picture) const {
     out->width = width_;
     out->height = height_;
     if (av_frame_get_buffer(out.get(), kAlignment) < 0)
-        return failure("There is not enough memory for the clip's pictures.");
+        return failure(say("There is not enough memory for the clip's pictures."));
     for (int k = 0; k < 3; ++k) to.plane[k] = {out->data[k], out->linesize[k], ZIMG_BUFFER_MAX};
     if (zimg_filter_graph_process(graph_.get(), &from, &to, scratch_.get(), nullptr, nullptr, nullptr,
                                   nullptr) != ZIMG_ERROR_SUCCESS)
-        return failure("The clip's colours could not be written.");
+        return failure(say("The clip's colours could not be written."));
     out->color_primaries = encoder_->color_primaries;
     out->color_trc = encoder_->color_trc;
     out->colorspace = encoder_->colorspace;
@@ -268,16 +270,16 @@ Status Writer::add(const EncodedImage& picture, double seconds) {
 
 Status Writer::encode(const AVFrame* picture) {
     if (const int e = avcodec_send_frame(encoder_.get(), picture); e < 0 && e != AVERROR_EOF)
-        return failure("A picture could not be encoded: " + reasonOf(e) + ".");
+        return failure(say("A picture could not be encoded: %1.", reasonOf(e)));
     const Packet packet(av_packet_alloc());
     for (;;) {
         const int got = avcodec_receive_packet(encoder_.get(), packet.get());
         if (got == AVERROR(EAGAIN) || got == AVERROR_EOF) return {};
-        if (got < 0) return failure("A picture could not be encoded: " + reasonOf(got) + ".");
+        if (got < 0) return failure(say("A picture could not be encoded: %1.", reasonOf(got)));
         packet->stream_index = video_->index;
         av_packet_rescale_ts(packet.get(), kUnit, video_->time_base);
         if (const int e = av_interleaved_write_frame(file_.get(), packet.get()); e < 0)
-            return failure(side_.string() + " could not be written: " + reasonOf(e) + ".");
+            return failure(say("%1 could not be written: %2.", side_.string(), reasonOf(e)));
     }
 }
 
@@ -305,7 +307,7 @@ Status Writer::soundUntil(double seconds) {
         waiting_->pos = -1;
         const int e = av_interleaved_write_frame(file_.get(), waiting_.get());
         waiting_.reset();
-        if (e < 0) return failure(side_.string() + " could not be written: " + reasonOf(e) + ".");
+        if (e < 0) return failure(say("%1 could not be written: %2.", side_.string(), reasonOf(e)));
     }
     return {};
 }
@@ -314,9 +316,9 @@ Status Writer::finish() {
     if (auto ok = encode(nullptr); !ok) return ok;
     if (auto ok = soundUntil(1e12); !ok) return ok;
     if (const int e = av_write_trailer(file_.get()); e < 0)
-        return failure(side_.string() + " could not be ended: " + reasonOf(e) + ".");
+        return failure(say("%1 could not be ended: %2.", side_.string(), reasonOf(e)));
     if (const int e = avio_closep(&file_->pb); e < 0)
-        return failure(side_.string() + " could not be written: " + reasonOf(e) + ".");
+        return failure(say("%1 could not be written: %2.", side_.string(), reasonOf(e)));
     return {};
 }
 

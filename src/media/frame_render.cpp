@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/batch/frame_render.h"
+#include "core/say/say.h"
 
 #include <OpenImageIO/imageio.h>
 
@@ -294,7 +295,7 @@ struct Source {
                                     TypeDesc::FLOAT, data)
                 : input->read_scanlines(0, 0, spec.y + from, spec.y + to, 0, 0, 3, TypeDesc::FLOAT, data);
         if (!read || input->has_error())
-            return failure("is damaged or incomplete: " + reasonOf(input->geterror()));
+            return failure(say("is damaged or incomplete: %1", reasonOf(input->geterror())));
         if (profile) return profile->linear(stored);
         return toLinear(std::move(stored), encoding);
     }
@@ -307,12 +308,12 @@ Result<std::optional<Source>> sourceOf(const Correction& c, const fs::path& path
     if (o.longEdge > 0 || mediaPath(path).seconds || isClip(path) || !isRendered(ending))
         return std::optional<Source>();
     std::error_code error;
-    if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
+    if (!fs::exists(path, error)) return failure(say("There is no file %1.", path.string()));
     Source s;
     s.input = ImageInput::open(path.string());
     if (!s.input)
-        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
-                       ".");
+        return failure(
+            say("%1 could not be opened as a picture: %2.", path.string(), reasonOf(OIIO::geterror())));
     s.spec = s.input->spec();
     if (auto ok = acceptable(s.spec, path.string(), kMostStreamedMegapixels); !ok)
         return tl::unexpected(ok.error());
@@ -320,8 +321,9 @@ Result<std::optional<Source>> sourceOf(const Correction& c, const fs::path& path
         double(s.spec.width) * s.spec.height / 1e6 <= kMaxMegapixels)
         return std::optional<Source>();
     if (cutShort(path, ending))
-        return failure(path.string() +
-                       " is incomplete: the file ends before its picture does. Copy it from the card again.");
+        return failure(
+            say("%1 is incomplete: the file ends before its picture does. Copy it from the card again.",
+                path.string()));
     const KnownEncoding known = encodingOf(path, s.spec, ending);
     s.encoding =
         stated.value_or(known.source == EncodingSource::assumed ? c.inputEncoding : Transfer(known.encoding));
@@ -396,7 +398,7 @@ Status renderFrame(const Correction& c, const fs::path& path, const std::optiona
         return writeFile(target,
                          [&](const fs::path& side) { return stream(c, **source, path, o, side, work); });
     } catch (const std::exception& e) {
-        return failure(path.string() + " could not be rendered: " + e.what() + ".");
+        return failure(say("%1 could not be rendered: %2.", path.string(), e.what()));
     }
 }
 
@@ -408,7 +410,7 @@ Status renderPicture(const Correction& c, ClipPicture&& picture, const Transfer&
         return written(renderedWhole(c, std::move(image), o.highlights, o, renderingOf(c, o), work),
                        writeOptions(o), target, work);
     } catch (const std::exception& e) {
-        return failure(target.filename().string() + " could not be rendered: " + e.what() + ".");
+        return failure(say("%1 could not be rendered: %2.", target.filename().string(), e.what()));
     }
 }
 
@@ -447,7 +449,7 @@ Result<std::size_t> clipInto(const fs::path& side, const Correction& c, io::Clip
         }
         if (auto ok = writer->add(rendered, seconds); !ok) return tl::unexpected(ok.error());
     }
-    if (!writer) return failure(path.string() + " has no pictures in it.");
+    if (!writer) return failure(say("%1 has no pictures in it.", path.string()));
     if (auto ok = writer->finish(); !ok) return tl::unexpected(ok.error());
     return pictures;
 }
@@ -473,7 +475,7 @@ Result<std::size_t> renderClip(const Correction& c, const fs::path& path,
         if (!written) return tl::unexpected(written.error());
         return pictures;
     } catch (const std::exception& e) {
-        return failure(path.string() + " could not be rendered: " + e.what() + ".");
+        return failure(say("%1 could not be rendered: %2.", path.string(), e.what()));
     }
 }
 

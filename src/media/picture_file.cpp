@@ -4,6 +4,7 @@
 #include <OpenImageIO/filesystem.h>
 #include <OpenImageIO/imageio.h>
 
+#include "core/say/say.h"
 #include "media/media.h"
 #include "media/picture_output.h"
 #include "media/picture_spec.h"
@@ -20,18 +21,19 @@ using OIIO::TypeDesc;
 Result<Frame> readPicture(const fs::path& path, const std::optional<Transfer>& stated) {
     auto input = ImageInput::open(path.string());
     if (!input)
-        return failure(path.string() + " could not be opened as a picture: " + reasonOf(OIIO::geterror()) +
-                       ".");
+        return failure(
+            say("%1 could not be opened as a picture: %2.", path.string(), reasonOf(OIIO::geterror())));
     const ImageSpec spec = input->spec();
     if (auto ok = acceptable(spec, path.string(), kMaxMegapixels); !ok) return tl::unexpected(ok.error());
 
     if (cutShort(path, lowerEnding(path)))
-        return failure(path.string() +
-                       " is incomplete: the file ends before its picture does. Copy it from the card again.");
+        return failure(
+            say("%1 is incomplete: the file ends before its picture does. Copy it from the card again.",
+                path.string()));
     EncodedImage stored(spec.width, spec.height);
     if (!input->read_image(0, 0, 0, 3, TypeDesc::FLOAT, stored.values().data()) || input->has_error())
-        return failure(path.string() + " is damaged or incomplete: " + reasonOf(input->geterror()) +
-                       ". Copy it from the card again.");
+        return failure(say("%1 is damaged or incomplete: %2. Copy it from the card again.", path.string(),
+                           reasonOf(input->geterror())));
     Frame frame;
     frame.path = path;
     frame.metadata = metadataOf(path, spec);
@@ -45,7 +47,7 @@ Result<Frame> readPicture(const fs::path& path, const std::optional<Transfer>& s
         frame.encoding = profile->curve().value_or(Encoding::linear);
         if (!profile->curve()) {
             auto image = profile->linear(stored);
-            if (!image) return failure(path.string() + " could not be read. " + image.error().message);
+            if (!image) return failure(say("%1 could not be read. %2", path.string(), image.error().message));
             frame.image = *std::move(image);
             return frame;
         }
@@ -66,11 +68,11 @@ Result<EncodedImage> decodeJpeg(std::span<const unsigned char> bytes) {
     const auto in = ImageInput::open("preview.jpg", nullptr, &reader);
     if (!in || in->spec().nchannels != 3) {
         (void)OIIO::geterror();
-        return failure("It is no JPEG in colour.");
+        return failure(say("It is no JPEG in colour."));
     }
     EncodedImage out(in->spec().width, in->spec().height);
     if (!in->read_image(0, 0, 0, 3, TypeDesc::FLOAT, out.values().data()))
-        return failure("The JPEG is damaged.");
+        return failure(say("The JPEG is damaged."));
     return out;
 }
 

@@ -14,6 +14,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "media/picture_spec.h"
 
@@ -123,7 +124,7 @@ struct PictureOutput::Inner {
     tl::unexpected<Error> failed(int error) {
         const std::string why =
             error != 0 ? std::string(std::strerror(error)) : reasonOf(output ? output->geterror() : "");
-        return failure(path.filename().string() + " could not be written: " + why + ".");
+        return failure(say("%1 could not be written: %2.", path.filename().string(), why));
     }
 };
 
@@ -141,14 +142,14 @@ Result<PictureOutput> PictureOutput::begin(const std::filesystem::path& path, in
     const std::string ending = lowerEnding(path);
     inner->output = OIIO::ImageOutput::create(path.string());
     if (!inner->output)
-        return failure(path.filename().string() + " is of a kind that cannot be written here.");
+        return failure(say("%1 is of a kind that cannot be written here.", path.filename().string()));
     const bool jpeg = ending == ".jpg" || ending == ".jpeg";
     // Beyond that the library ends the program, too.
     if (jpeg && std::max(width, height) > kLargestJpeg)
-        return failure(path.filename().string() +
-                       " cannot be written: a JPEG has at most 65,500 pixels a "
-                       "side, and this picture has " +
-                       std::to_string(std::max(width, height)) + ". Make it smaller, or write a .tif.");
+        return failure(
+            say("%1 cannot be written: a JPEG has at most 65,500 pixels a side, and this picture has %2. "
+                "Make it smaller, or write a .tif.",
+                path.filename().string(), std::to_string(std::max(width, height))));
     // A DPX says its own name within itself: the target's, not that of the side file.
     if (jpeg || ending == ".png" || ending == ".dpx") {
         inner->file.emplace(path);

@@ -9,6 +9,7 @@
 #include <fstream>
 #include <string_view>
 
+#include "core/say/say.h"
 #include "io/code_points.h"
 
 namespace refero::media {
@@ -166,26 +167,28 @@ KnownEncoding encodingOf(const fs::path& path, const ImageSpec& spec, const std:
 
 Status acceptable(const ImageSpec& spec, const std::string& who, double mostMegapixels) {
     const double megapixels = double(spec.width) * double(spec.height) / 1e6;
-    if (spec.width < 1 || spec.height < 1) return failure(who + " has no pixels.");
+    if (spec.width < 1 || spec.height < 1) return failure(say("%1 has no pixels.", who));
     if (megapixels > mostMegapixels)
-        return failure(who + " has " + std::to_string(std::lround(megapixels)) + " megapixels (" +
-                       std::to_string(spec.width) + " x " + std::to_string(spec.height) +
-                       "); Refero reads up to " + std::to_string(std::lround(mostMegapixels)) +
-                       ". Make a smaller copy and use that.");
+        return failure(
+            say("%1 has %2 megapixels (%3 x %4); Refero reads up to %5. Make a smaller copy and use that.",
+                who, std::to_string(std::lround(megapixels)), std::to_string(spec.width),
+                std::to_string(spec.height), std::to_string(std::lround(mostMegapixels))));
     if (spec.nchannels < 3)
         return failure(
-            who + " is a grey picture with " + std::to_string(spec.nchannels) +
-            " channel(s); colour can only be measured in red, green and blue. Use the colour original.");
+            say("%1 is a grey picture with %2 channel(s); colour can only be measured in red, green and "
+                "blue. Use the colour original.",
+                who, std::to_string(spec.nchannels)));
     if (spec.nchannels > 4 || (spec.nchannels == 4 && spec.alpha_channel != 3))
         return failure(
-            who + " has " + std::to_string(spec.nchannels) +
-            " channels that are not red, green, blue and alpha (a print separation, perhaps). Save it as "
-            "RGB and use that.");
+            say("%1 has %2 channels that are not red, green, blue and alpha (a print separation, perhaps). "
+                "Save it as RGB and use that.",
+                who, std::to_string(spec.nchannels)));
     // OpenImageIO turns separations into RGB on its own, by a rule that knows nothing of their inks.
     if (spec.get_string_attribute("tiff:ColorSpace") == "CMYK" ||
         spec.get_int_attribute("tiff:PhotometricInterpretation") == 5)
-        return failure(who + " is a print separation (CMYK), not a camera's picture. Use the RGB original.");
-    if (spec.deep) return failure(who + " holds deep data; flatten it first.");
+        return failure(
+            say("%1 is a print separation (CMYK), not a camera's picture. Use the RGB original.", who));
+    if (spec.deep) return failure(say("%1 holds deep data; flatten it first.", who));
     return {};
 }
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/say/say.h"
 #include "io/qr_code.h"
 #include "paper/page_flow.h"
 
@@ -97,7 +98,7 @@ Status slates(PageFlow& page, const plan::CallSheet& sheet) {
 
 Status writeCallSheet(const std::filesystem::path& target, const plan::CallSheet& sheet) {
     if (sheet.lines.empty())
-        return failure("There is no setup in this shoot yet, so there is nothing to print.");
+        return failure(say("There is no setup in this shoot yet, so there is nothing to print."));
     PageFlow page(text(sheet.title));
     page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.title), kTitle) + 1);
     page.skip(page.text(PageFlow::kLeft, page.y(), 170, text(sheet.subtitle), kQuiet) + 4);

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <string_view>
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::paper {
@@ -54,7 +55,7 @@ void PageFlow::printFoot() {
 
 Status PageFlow::write(const std::filesystem::path& target) {
     printFoot();
-    if (!painter_.end()) return failure(target.filename().string() + " could not be laid out.");
+    if (!painter_.end()) return failure(say("%1 could not be laid out.", target.filename().string()));
     const QByteArray& bytes = pdf_.data();
     return io::writeFile(target, std::string_view(bytes.constData(), static_cast<std::size_t>(bytes.size())));
 }

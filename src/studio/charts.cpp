@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/say/say.h"
 #include "io/chart_file.h"
 
 namespace refero::studio {
@@ -29,8 +30,8 @@ Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart) {
     if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
     for (const Chart& known : chartsOf(contents))
         if (known.id == chart.id)
-            return failure("There is a chart with the id \"" + chart.id + "\" already, " + known.name +
-                           ". Give this one another name.");
+            return failure(say("There is a chart with the id \"%1\" already, %2. Give this one another name.",
+                               chart.id, known.name));
     const Id id = edit.add(ChartDesign{0, chart.id, chart.name, io::toJson(chart).dump()});
     plan::ChartCopy copy;
     copy.label = chart.name;
@@ -59,16 +60,16 @@ Status replaceChart(Edit& edit, const Contents& contents, const Chart& chart) {
         edit.put(changed);
         return {};
     }
-    return failure("The chart " + chart.name + " is not among your own any more.");
+    return failure(say("The chart %1 is not among your own any more.", chart.name));
 }
 
 Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
                   const std::string& reference) {
     if (auto ok = validate(measured); !ok) return ok;
     const auto* known = contents.find<plan::ChartCopy>(copy);
-    if (!known) return failure("That copy of the chart is not in the kit any more.");
+    if (!known) return failure(say("That copy of the chart is not in the kit any more."));
     if (known->chart != measured.id)
-        return failure("The values are of another chart, " + measured.name + ".");
+        return failure(say("The values are of another chart, %1.", measured.name));
     plan::ChartCopy c = *known;
     c.values = io::toJson(measured).dump();
     c.reference = reference;

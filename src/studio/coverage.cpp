@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/coverage.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <map>
 #include <set>
@@ -31,7 +33,7 @@ std::vector<SetupCoverage> coverage(const Contents& contents, const plan::Day& d
         const auto taken = plan::momentFrom(f.taken);
         plan::Served s = plan::served(day, corrected, f.setup, taken ? std::optional(*taken) : std::nullopt);
         if (s.coverage == plan::Coverage::none && lentTo.contains(f.setup))
-            s = {plan::Coverage::weaker, 0, "Its colours are lent; no chart was shot in this light."};
+            s = {plan::Coverage::weaker, 0, say("Its colours are lent; no chart was shot in this light.")};
         SetupCoverage& c = out[at->second];
         ++(s.coverage == plan::Coverage::valid    ? c.valid
            : s.coverage == plan::Coverage::weaker ? c.weaker
@@ -42,7 +44,7 @@ std::vector<SetupCoverage> coverage(const Contents& contents, const plan::Day& d
         }
     }
     if (loose.none > 0) {
-        loose.reason = "They belong to no setup, so no correction is theirs.";
+        loose.reason = say("They belong to no setup, so no correction is theirs.");
         out.push_back(loose);
     }
     return out;

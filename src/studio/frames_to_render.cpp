@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <map>
 
+#include "core/say/say.h"
+
 namespace refero::studio {
 namespace {
 
@@ -43,13 +45,13 @@ FramesToRender framesToRender(const Contents& contents, const plan::Day& day, co
                 out.frames.push_back({id, correction->second, s.coverage, s.reason});
             else
                 out.frames.push_back({id, wanted.by->correction, plan::Coverage::weaker,
-                                      "Chosen: " + wanted.by->because + " By the rules: " + s.reason});
+                                      say("Chosen: %1 By the rules: %2", wanted.by->because, s.reason)});
             continue;
         }
         const auto loan = lentTo.find(f.setup);
         if (s.coverage != plan::Coverage::valid && loan != lentTo.end()) {
             out.frames.push_back({id, loan->second, plan::Coverage::weaker,
-                                  "Lent, since no chart shot serves this light. " + s.reason});
+                                  say("Lent, since no chart shot serves this light. %1", s.reason)});
             continue;
         }
         if (!served) {

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/say/say.h"
 #include "io/media_path.h"
 
 namespace refero::studio {
@@ -110,16 +111,16 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
             b.frame = known->id;
             b.setup = known->setup;
             if (fs::exists(io::mediaPath(known->path).file, error)) {
-                b.reason = "It is there already, as " + fs::path(known->path).filename().string() + ".";
+                b.reason = say("It is there already, as %1.", fs::path(known->path).filename().string());
             } else {
                 Frame moved = *known;
                 moved.path = a.path.string();
                 moved.twin = a.twin.string();
                 edit.put(moved);
-                b.reason = "It had moved and is found again.";
+                b.reason = say("It had moved and is found again.");
             }
         } else if (!now.insert(a.sha256).second) {
-            b.reason = "It is the same as another file that came with it.";
+            b.reason = say("It is the same as another file that came with it.");
         } else {
             Frame f = frameFrom(a, contents, day);
             f.id = b.frame = edit.add(f);
@@ -171,7 +172,7 @@ void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
     Frame f = *known;
     f.setup = setup;
     f.placement = Placement::byHand;
-    f.because = setup ? "Put here by hand." : "Taken out of its setup by hand.";
+    f.because = setup ? say("Put here by hand.") : say("Taken out of its setup by hand.");
     f.doubt.clear();
     if (const auto* s = contents.find<plan::Setup>(setup))
         for (const std::string& c : plan::contradictions(day, factsOf(f), *s))

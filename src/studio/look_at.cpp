@@ -10,6 +10,7 @@
 #include "core/plan/slate.h"
 #include "core/read/balance.h"
 #include "core/read/grey_card.h"
+#include "core/say/say.h"
 #include "io/clip.h"
 #include "io/files/content_hash.h"
 #include "io/files/copy_verified.h"
@@ -141,9 +142,9 @@ Arrival lookAt(const io::MediaItem& item, const LookOptions& options) {
     // Names that no list or document could show again.
     const std::string name = a.path.string();
     if (!io::isUtf8(name) || name.find_first_of("\n\r") != std::string::npos) {
-        a.problem = "Its name has " +
-                    std::string(io::isUtf8(name) ? "several lines" : "bytes that are not UTF-8") +
-                    ". Rename it and bring it in again.";
+        a.problem = io::isUtf8(name)
+                        ? say("Its name has several lines. Rename it and bring it in again.")
+                        : say("Its name has bytes that are not UTF-8. Rename it and bring it in again.");
         return a;
     }
     std::error_code error;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/plan_edits.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <type_traits>
 
@@ -61,7 +63,7 @@ Id addSetup(Edit& edit, const Contents& contents, Id shoot) {
     if (!all.empty()) return duplicateSetup(edit, contents, all.back().id);
     plan::Setup s;
     s.shoot = shoot;
-    s.label = "Setup 1";
+    s.label = say("Setup 1");
     const auto places = contents.placesOf(shoot);
     if (!places.empty()) s.conditions.place = places.front().id;
     // Where there is only one of a kind in the kit, it is meant.
@@ -144,9 +146,8 @@ Status removeUnused(Edit& edit, const Contents& contents, Id id) {
         edit.remove<R>(id);
         return {};
     }
-    const std::string more = users.size() > 1 ? " and " + std::to_string(users.size() - 1) + " more" : "";
-    return failure("It is in use: " + users.front() + more +
-                   ". Choose another there, or take them out, first.");
+    return failure(say("It is in use: %1. Choose another there, or take them out, first.",
+                       listed({users.front()}, users.size())));
 }
 
 #define REFERO_OF_KIT(R)                                               \

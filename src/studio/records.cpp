@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "studio/records.h"
 
+#include "core/say/say.h"
+
 namespace refero::studio {
 
 std::string_view name(FrameRole role) {
@@ -12,7 +14,7 @@ std::string_view name(FrameRole role) {
 Result<FrameRole> frameRoleByName(std::string_view wanted) {
     for (const FrameRole r : kFrameRoles)
         if (name(r) == wanted) return r;
-    return failure("\"" + std::string(wanted) + "\" is none of unsorted, chart and subject.");
+    return failure(say("\"%1\" is none of unsorted, chart and subject.", wanted));
 }
 
 std::string_view name(Placement placement) {
@@ -22,7 +24,7 @@ std::string_view name(Placement placement) {
 Result<Placement> placementByName(std::string_view wanted) {
     for (const Placement p : kPlacements)
         if (name(p) == wanted) return p;
-    return failure("\"" + std::string(wanted) + "\" is none of sorted and by-hand.");
+    return failure(say("\"%1\" is none of sorted and by-hand.", wanted));
 }
 
 }  // namespace refero::studio

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <SQLiteCpp/SQLiteCpp.h>
 
+#include "core/say/say.h"
 #include "studio/detail/columns.h"
 #include "studio/detail/database.h"
 #include "studio/studio.h"
@@ -53,10 +54,10 @@ Result<std::string> salvage(const std::filesystem::path& damaged, const std::fil
             return {};
         });
     if (!read) return tl::unexpected(read.error());
-    if (saved.size() == 0) return failure("Nothing in " + damaged.filename().string() + " can be read.");
+    if (saved.size() == 0) return failure(say("Nothing in %1 can be read.", damaged.filename().string()));
     if (auto ok = writeNew(target, saved); !ok) return tl::unexpected(ok.error());
-    return "Saved into " + target.filename().string() + ": " + list + "." +
-           (torn.empty() ? std::string(" Every list was whole.") : " Not whole: " + torn + ".");
+    return torn.empty() ? say("Saved into %1: %2. Every list was whole.", target.filename().string(), list)
+                        : say("Saved into %1: %2. Not whole: %3.", target.filename().string(), list, torn);
 }
 
 }  // namespace refero::studio

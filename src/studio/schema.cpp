@@ -7,6 +7,7 @@
 #include <string>
 
 #include "core/embedded.h"
+#include "core/say/say.h"
 
 namespace refero::studio {
 
@@ -26,9 +27,10 @@ Status migrate(SQLite::Database& db, std::span<const std::string_view> scripts) 
     const int wanted = static_cast<int>(scripts.size());
     const int version = db.execAndGet("PRAGMA user_version").getInt();
     if (version > wanted)
-        return failure("It was written by a newer Refero (file version " + std::to_string(version) +
-                       ", this one knows " + std::to_string(wanted) +
-                       "). It is unharmed; open it with the newer one.");
+        return failure(
+            say("It was written by a newer Refero (file version %1, this one knows %2). It is unharmed; open "
+                "it with the newer one.",
+                std::to_string(version), std::to_string(wanted)));
     if (version == wanted) return {};
     SQLite::Transaction all(db, SQLite::TransactionBehavior::IMMEDIATE);
     for (int v = version; v < wanted; ++v) db.exec(std::string(scripts[static_cast<std::size_t>(v)]));

@@ -5,6 +5,7 @@
 #include <SQLiteCpp/SQLiteCpp.h>
 
 #include "core/plan/moment.h"
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "studio/detail/database.h"
 #include "studio/record_json.h"
@@ -27,7 +28,7 @@ void insertEvent(SQLite::Database& db, const std::string& what) {
 
 Status quickCheck(SQLite::Database& db, const char* pragma) {
     const std::string said = db.execAndGet(pragma).getString();
-    return said == "ok" ? Status() : failure("SQLite says: " + said);
+    return said == "ok" ? Status() : failure(say("SQLite says: %1", said));
 }
 
 }  // namespace
@@ -49,8 +50,8 @@ struct Studio::Detail {
           db(file.string(), readOnlyBecause.empty() ? SQLite::OPEN_READWRITE : SQLite::OPEN_READONLY) {}
 
     static std::string why(const detail::WriteLock& lock, const fs::path& file) {
-        if (!lock.writable()) return file.filename().string() + " cannot be written where it is.";
-        if (!lock.held()) return file.filename().string() + " is open in another window of Refero.";
+        if (!lock.writable()) return say("%1 cannot be written where it is.", file.filename().string());
+        if (!lock.held()) return say("%1 is open in another window of Refero.", file.filename().string());
         return {};
     }
 
@@ -101,7 +102,7 @@ struct Studio::Detail {
         return guarded(what, [&]() -> Status {
             SQLite::Statement row(db, "SELECT changes FROM step WHERE id = ?");
             row.bind(1, step.id);
-            if (!row.executeStep()) return failure("The history lacks \"" + step.name + "\".");
+            if (!row.executeStep()) return failure(say("The history lacks \"%1\".", step.name));
             const auto json = io::parseJson(row.getColumn(0).getString(), "The history");
             auto changes = json.and_then([](const io::Json& j) { return changesFrom(j); });
             if (!changes) return tl::unexpected(changes.error());
@@ -135,7 +136,7 @@ Result<std::unique_ptr<Studio>> Studio::create(const fs::path& path) {
 Result<std::unique_ptr<Studio>> Studio::open(const fs::path& path) {
     if (auto ok = detail::expectStudio(path); !ok) return tl::unexpected(ok.error());
     std::unique_ptr<Studio> studio;
-    const std::string what = path.filename().string() + " could not be opened";
+    const std::string what = say("%1 could not be opened", path.filename().string());
     const auto status = guarded(what, [&]() -> Status {
         auto d = std::make_unique<Detail>(path);
         const bool writes = d->readOnlyBecause.empty();
@@ -143,11 +144,13 @@ Result<std::unique_ptr<Studio>> Studio::open(const fs::path& path) {
         if (writes) detail::prepare(d->db);
         if (auto ok = quickCheck(d->db, "PRAGMA quick_check(1)"); !ok)
             return failure(
-                path.filename().string() + " is damaged. " + ok.error().message +
-                ". It was not touched. What can be read is saved by: refero-cli studio FILE salvage NEW");
+                say("%1 is damaged. %2. It was not touched. What can be read is saved by: refero-cli studio "
+                    "FILE salvage NEW",
+                    path.filename().string(), ok.error().message));
         const int version = d->db.execAndGet("PRAGMA user_version").getInt();
         if (!writes && version < schemaVersion())
-            return failure(d->readOnlyBecause + " It is of an older version and must be writable once.");
+            return failure(
+                say("%1 It is of an older version and must be writable once.", d->readOnlyBecause));
         if (auto ok = migrate(d->db, migrations()); !ok) return ok;
         d->read();
         studio.reset(new Studio(std::move(d)));
@@ -216,7 +219,7 @@ Status Studio::keep(const Edit& e, Kept how) {
 }
 
 Status Studio::undo() {
-    if (d_->done.empty()) return failure("There is nothing to undo.");
+    if (d_->done.empty()) return failure(say("There is nothing to undo."));
     if (auto ok = d_->move(d_->done.back(), true); !ok) return ok;
     d_->undone.insert(d_->undone.begin(), d_->done.back());
     d_->done.pop_back();
@@ -224,7 +227,7 @@ Status Studio::undo() {
 }
 
 Status Studio::redo() {
-    if (d_->undone.empty()) return failure("There is nothing to redo.");
+    if (d_->undone.empty()) return failure(say("There is nothing to redo."));
     if (auto ok = d_->move(d_->undone.front(), false); !ok) return ok;
     d_->done.push_back(d_->undone.front());
     d_->undone.erase(d_->undone.begin());
@@ -248,14 +251,14 @@ Status Studio::check() const {
     return guarded(d_->path.filename().string(), [&]() -> Status {
         if (auto ok = quickCheck(d_->db, "PRAGMA integrity_check(1)"); !ok) return ok;
         if (detail::load(d_->db).size() != d_->contents.size())
-            return failure("The file holds other records than this window shows.");
+            return failure(say("The file holds other records than this window shows."));
         return {};
     });
 }
 
 Status saveCopy(const fs::path& source, const fs::path& target) {
     std::error_code error;
-    if (fs::equivalent(target, source, error)) return failure("A studio cannot be copied onto itself.");
+    if (fs::equivalent(target, source, error)) return failure(say("A studio cannot be copied onto itself."));
     return io::writeFile(target, [&](const fs::path& side) {
         return guarded("The copy could not be written", [&]() -> Status {
             SQLite::Database db(source.string(), SQLite::OPEN_READONLY);
@@ -271,7 +274,7 @@ Status saveCopy(const fs::path& source, const fs::path& target) {
 Status writeNew(const fs::path& target, const Contents& contents) {
     std::error_code error;
     if (fs::exists(target, error))
-        return failure(target.string() + " is there already; choose another name.");
+        return failure(say("%1 is there already; choose another name.", target.string()));
     return io::writeFile(target, [&](const fs::path& side) {
         return guarded(target.filename().string() + " could not be made", [&]() -> Status {
             SQLite::Database db(side.string(), SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);

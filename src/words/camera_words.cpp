@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/camera_words.h"
 
+#include "core/say/figure.h"
+
 #include <cmath>
 #include <cstdio>
 #include <cstdlib>
@@ -17,39 +19,37 @@ std::string kelvin(double k) {
 
 // Tints differ from camera to camera, their direction does not.
 std::string tint(const DialledBalance& b) {
-    if (std::abs(b.duv) < 0.0005) return "no tint";
-    char figure[16];
-    std::snprintf(figure, sizeof figure, "%.3f", std::abs(b.duv));
-    return std::string("a tint towards ") + (b.duv > 0 ? "magenta" : "green") + " (Duv " +
-           (b.duv > 0 ? "+" : "\xE2\x88\x92") + figure + ")";
+    if (std::abs(b.duv) < 0.0005) return say("no tint");
+    return b.duv > 0 ? sayf("a tint towards magenta (Duv +%.3f)", b.duv)
+                     : sayf("a tint towards green (Duv \xE2\x88\x92%.3f)", -b.duv);
 }
 
 std::string scale(const CameraAdvice& a) {
-    if (a.scale.samples == 0) return ", by the raw file's own matrix.";
-    if (a.scale.samples == 1) return ", on this body's scale (1 frame).";
-    return ", on this body's scale (" + std::to_string(a.scale.samples) + " frames).";
+    if (a.scale.samples == 0) return say(", by the raw file's own matrix.");
+    if (a.scale.samples == 1) return say(", on this body's scale (1 frame).");
+    return say(", on this body's scale (%1 frames).", std::to_string(a.scale.samples));
 }
 
 std::string balance(const CameraAdvice& a) {
-    const std::string wanted = kelvin(a.light->kelvin) + " and " + tint(*a.light);
+    const std::string wanted = say("%1 and %2", kelvin(a.light->kelvin), tint(*a.light));
     if (a.set && a.miredOff && std::abs(*a.miredOff) < kRightWithin)
-        return "The balance is right: " + wanted + scale(a);
-    std::string out = "Dial " + wanted;
+        return say("The balance is right: %1%2", wanted, scale(a));
+    std::string out = say("Dial %1", wanted);
     if (a.set && a.miredOff)
-        out += "; it had " + kelvin(a.set->kelvin) + ", meant for a light " +
-               std::to_string(std::lround(std::abs(*a.miredOff))) + " mired " +
-               (*a.miredOff > 0 ? "cooler" : "warmer");
+        out += say("; it had %1, meant for a light %2 mired %3", kelvin(a.set->kelvin),
+                   std::to_string(std::lround(std::abs(*a.miredOff))),
+                   *a.miredOff > 0 ? say("cooler") : say("warmer"));
     return out + scale(a);
 }
 
 std::string precision(const RawPrecision& p) {
     std::string out;
     if (p.bits > 0 && p.bits < 14)
-        out =
-            "The raw file holds " + std::to_string(p.bits) + " bits; shadows that are lifted far show steps.";
+        out = say("The raw file holds %1 bits; shadows that are lifted far show steps.",
+                  std::to_string(p.bits));
     if (p.coarseHighlights)
-        out += std::string(out.empty() ? "" : " ") +
-               "Its highlights are written in coarser steps (a lossy recording).";
+        out += (out.empty() ? "" : " ") +
+               say("Its highlights are written in coarser steps (a lossy recording).");
     return out;
 }
 
@@ -63,30 +63,34 @@ std::string oneDecimal(double v) {
 
 std::string stopsInThirds(int thirds) {
     const int whole = std::abs(thirds) / 3, rest = std::abs(thirds) % 3;
-    if (whole == 0 && rest == 0) return "nothing";
+    if (whole == 0 && rest == 0) return say("nothing");
     const std::string part = rest == 0 ? "" : std::to_string(rest) + "/3";
-    if (whole == 0) return part + " stop";
-    return std::to_string(whole) + (part.empty() ? "" : " " + part) +
-           (whole == 1 && rest == 0 ? " stop" : " stops");
+    if (whole == 0) return say("%1 stop", part);
+    const std::string number = std::to_string(whole) + (part.empty() ? "" : " " + part);
+    return whole == 1 && rest == 0 ? say("%1 stop", number) : say("%1 stops", number);
 }
 
 std::vector<std::string> sentences(const CameraAdvice& a) {
     std::vector<std::string> out;
     if (a.openStops)
         if (const int thirds = thirdsOf(*a.openStops); thirds != 0)
-            out.push_back((thirds > 0 ? "Open up by " : "Close down by ") + stopsInThirds(thirds) + ".");
+            out.push_back(thirds > 0 ? say("Open up by %1.", stopsInThirds(thirds))
+                                     : say("Close down by %1.", stopsInThirds(thirds)));
     if (a.light) out.push_back(balance(a));
-    if (a.stored)
-        out.push_back("The stored balance \"" + std::string(name(*a.stored)) + "\" is near enough.");
+    if (a.stored) out.push_back(say("The stored balance \"%1\" is near enough.", name(*a.stored)));
     if (a.histogramStops)
-        out.push_back(
-            "The camera's histogram is misled by its balance: it shows this light's strongest channel " +
-            oneDecimal(std::abs(*a.histogramStops)) + " stops " +
-            (*a.histogramStops > 0 ? "lighter" : "darker") + " than the raw file holds it.");
+        out.push_back(*a.histogramStops > 0
+                          ? say("The camera's histogram is misled by its balance: it shows this light's "
+                                "strongest channel %1 stops lighter than the raw file holds it.",
+                                oneDecimal(*a.histogramStops))
+                          : say("The camera's histogram is misled by its balance: it shows this light's "
+                                "strongest channel %1 stops darker than the raw file holds it.",
+                                oneDecimal(-*a.histogramStops)));
     if (a.wanderMired)
-        out.push_back("The balance wandered by " + std::to_string(std::lround(*a.wanderMired)) +
-                      " mired over " + std::to_string(a.framesSeen) +
-                      " frames of this light: fix it, so that JPEGs and clips match.");
+        out.push_back(
+            say("The balance wandered by %1 mired over %2 frames of this light: fix it, so that JPEGs and "
+                "clips match.",
+                std::to_string(std::lround(*a.wanderMired)), std::to_string(a.framesSeen)));
     if (a.precision)
         if (std::string p = precision(*a.precision); !p.empty()) out.push_back(std::move(p));
     return out;

@@ -2,24 +2,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/fit_words.h"
 
+#include "core/say/say.h"
+
 namespace refero::words {
 
-std::string_view label(Model model) {
+std::string label(Model model) {
     switch (model) {
         case Model::balance:
-            return "Balance alone";
+            return say("Balance alone");
         case Model::matrix:
-            return "Matrix";
+            return say("Matrix");
         case Model::rootPolynomial:
-            return "Root polynomial 2";
+            return say("Root polynomial 2");
         case Model::rootPolynomial3:
-            return "Root polynomial 3";
+            return say("Root polynomial 3");
         case Model::polynomial:
-            return "Polynomial";
+            return say("Polynomial");
         case Model::lattice:
-            return "Lattice";
+            return say("Lattice");
         case Model::hueSectors:
-            return "Hue sectors";
+            return say("Hue sectors");
     }
     return {};
 }

@@ -9,6 +9,6 @@
 namespace refero::words {
 
 /// What a model is called: "Root polynomial 2".
-std::string_view label(Model model);
+std::string label(Model model);
 
 }  // namespace refero::words

@@ -3,12 +3,13 @@
 #include "workflow/assess.h"
 
 #include "core/fit/fit.h"
+#include "core/say/say.h"
 
 namespace refero::workflow {
 
 Result<Assessed> assess(const std::filesystem::path& path, std::span<const Reading> readings,
                         const StatedTerms& stated, const std::stop_token& stop) {
-    if (readings.empty()) return failure("An assessment needs a reading.");
+    if (readings.empty()) return failure(say("An assessment needs a reading."));
     const Reading& first = readings.front();
     auto transform = !path.empty()  ? io::readTransform(path, first, stated.transform)
                      : stated.gamut ? byDataSheet(first.encoding, *stated.gamut)
@@ -19,7 +20,7 @@ Result<Assessed> assess(const std::filesystem::path& path, std::span<const Readi
 
 Result<Assessed> assess(ForeignTransform transform, std::span<const Reading> readings,
                         const StatedTerms& stated, const std::stop_token& stop) {
-    if (readings.empty()) return failure("An assessment needs a reading.");
+    if (readings.empty()) return failure(say("An assessment needs a reading."));
     const Reading& first = readings.front();
     FitOptions o;
     o.model = Model::rootPolynomial;  // plain and quick, and bends nothing over

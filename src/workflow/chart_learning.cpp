@@ -4,6 +4,7 @@
 
 #include <cmath>
 
+#include "core/say/say.h"
 #include "io/chart_file.h"
 #include "words/chart_words.h"
 
@@ -12,8 +13,8 @@ namespace {
 
 // Stands in the source until somebody measures it.
 std::string sizeNotKnown() {
-    return " Its size is not known; its longer side is taken for " +
-           std::to_string(std::lround(kAssumedLongSideMm)) + " mm.";
+    return say(" Its size is not known; its longer side is taken for %1 mm.",
+               std::to_string(std::lround(kAssumedLongSideMm)));
 }
 
 Result<Chart> finished(Chart chart, const LearnRequest& request, const std::string& source) {
@@ -26,7 +27,7 @@ Result<Chart> finished(Chart chart, const LearnRequest& request, const std::stri
 }
 
 std::string learnedFrom(const io::Frame& frame) {
-    return "Layout learned from " + frame.path.filename().string() + ".";
+    return say("Layout learned from %1.", frame.path.filename().string());
 }
 
 }  // namespace
@@ -44,7 +45,7 @@ Result<ChartSource> chartSource(const std::filesystem::path& path, const io::Cha
         const auto chart = io::readChart(path);
         if (!chart) return tl::unexpected(chart.error());
         if (chart->estimatedColours)
-            return failure(origin + " knows the layout of a chart and not its colours; give its data.");
+            return failure(say("%1 knows the layout of a chart and not its colours; give its data.", origin));
         auto source = chartSource(dataOf(*chart), origin);
         if (source) source->condition = chart->condition;
         return source;
@@ -90,7 +91,7 @@ Result<Chart> chartCompleted(const Chart& layout, const ChartSource& data, const
 
 std::string described(const Chart& chart) {
     const auto fields = fieldsOf(chart);
-    if (fields.empty()) return std::to_string(chart.patches.size()) + " patches.";
+    if (fields.empty()) return say("%1 patches.", std::to_string(chart.patches.size()));
     return words::patchesOf(fields) + (fields.front().gapless() ? " that touch." : ".");
 }
 

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/read/spot.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/read_frame.h"
 #include "workflow/shoot_state.h"
@@ -50,7 +51,7 @@ Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio
                                                 studio::Id setup, const Correction& c) {
     const auto* reading = c.loan ? nullptr : readingOf(contents, setup);
     if (!reading && !c.loan)
-        return failure("The setup's reading is gone, so there is nothing to keep a correction for.");
+        return failure(say("The setup's reading is gone, so there is nothing to keep a correction for."));
     edit.removeCorrections(setup);
     studio::CorrectionRecord record{0,
                                     setup,
@@ -81,11 +82,12 @@ void addProof(Correction& c, const Verification& proof) {
 
 Result<KnownColour> measureKnown(const Setup& setup, const std::filesystem::path& path,
                                  const DrawnPlace& place, const std::string& name, const Lab& labD50) {
-    if (!setup.reading) return failure("A colour counts beside a chart that was read; this setup has none.");
+    if (!setup.reading)
+        return failure(say("A colour counts beside a chart that was read; this setup has none."));
     const auto frame = io::readFrameAssuming(setup.correction->inputEncoding, path);
     if (!frame) return tl::unexpected(frame.error());
     const auto area = areaReading(frame->image, place.from, place.to);
-    if (!area) return failure("That place is not in the frame.");
+    if (!area) return failure(say("That place is not in the frame."));
     KnownColour out{name, path.string(), area->mean, area->deviation, area->pixels, labD50};
     // Beside all others, so that what could not be fitted is said now.
     std::vector<KnownColour> all;

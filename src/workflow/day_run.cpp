@@ -6,6 +6,7 @@
 #include <map>
 #include <set>
 
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/files/utf8.h"
 #include "studio/charts.h"
@@ -41,11 +42,11 @@ class DayRun {
     void tell(const std::string& what, std::size_t number, std::size_t all) const {
         if (options_.told) options_.told(what, number, all);
     }
-    ShootOptions each(const std::string& what) const {
+    ShootOptions each(std::string_view what, const std::string& whom = {}) const {
         ShootOptions o;
         o.stop = options_.stop;
-        o.told = [this, what](const Setup& s, std::size_t number, std::size_t all) {
-            tell(what + s.light, number, all);
+        o.told = [this, what, whom](const Setup& s, std::size_t number, std::size_t all) {
+            tell(say(what, s.light, whom), number, all);
         };
         return o;
     }
@@ -56,7 +57,7 @@ class DayRun {
             const auto known = studio::chartsOf(studio_.contents());
             if (std::any_of(known.begin(), known.end(), [&](const Chart& k) { return k.id == c.id; }))
                 continue;
-            studio::Edit edit = studio_.edit("Add the chart " + c.name);
+            studio::Edit edit = studio_.edit(say("Add the chart %1", c.name));
             if (const auto added = studio::addChart(edit, studio_.contents(), c); !added)
                 return tl::unexpected(added.error());
             if (auto kept = studio_.commit(edit); !kept) return kept;
@@ -70,15 +71,15 @@ class DayRun {
             options_.charts.empty() ? studio::chartsOf(studio_.contents()) : options_.charts;
         const auto intake =
             bringIn(studio_, options_.folders, {std::move(charts), {}}, options_.stop,
-                    [this](std::size_t i, std::size_t n) { tell("Looking at a frame", i + 1, n); });
+                    [this](std::size_t i, std::size_t n) { tell(say("Looking at a frame"), i + 1, n); });
         if (!intake) return tl::unexpected(intake.error());
         if (options_.stop.stop_requested()) return stoppedEarly();
         for (const studio::Brought& b : intake->brought())
             if (b.frame == 0) unreadable_.push_back({io::printable(b.path.string()), 0, {}, {}, 0, b.reason});
         shoot_ = latestShoot(studio_.contents());
         if (shoot_ == 0)
-            return failure(
-                "Nothing in there can be read as a picture or a clip. Give the card's folder, or frames.");
+            return failure(say(
+                "Nothing in there can be read as a picture or a clip. Give the card's folder, or frames."));
         return {};
     }
 
@@ -100,10 +101,10 @@ class DayRun {
     }
 
     Status correct() {
-        const auto read = readAll(studio_, each("Reading the chart of "));
+        const auto read = readAll(studio_, each(word("Reading the chart of %1")));
         if (!read) return tl::unexpected(read.error());
         note(*read);
-        const auto corrected = correctAll(studio_, {}, false, each("Correcting "));
+        const auto corrected = correctAll(studio_, {}, false, each(word("Correcting %1")));
         if (!corrected) return tl::unexpected(corrected.error());
         note(*corrected);
         for (const SetupOutcome& o : *corrected)
@@ -114,7 +115,7 @@ class DayRun {
 
     // Lights without a chart shot of their own.
     Status lend() {
-        const auto lent = lendAll(studio_, each("Looking for colours for "));
+        const auto lent = lendAll(studio_, each(word("Looking for colours for %1")));
         if (!lent) return tl::unexpected(lent.error());
         note(*lent);
         return {};
@@ -129,7 +130,7 @@ class DayRun {
             if (!made) return tl::unexpected(made.error());
             why_[id] = made->why;
             if (!made->correction) return {};
-            studio::Edit edit = studio_.edit("Build correction for " + s.light + ", mended");
+            studio::Edit edit = studio_.edit(say("Build correction for %1, mended", s.light));
             if (const auto kept = keepCorrection(edit, studio_.contents(), id, *made->correction); !kept)
                 return tl::unexpected(kept.error());
             mended_.insert(id);
@@ -141,15 +142,14 @@ class DayRun {
     Status handOver() {
         std::error_code ec;
         fs::create_directories(options_.out, ec);
-        if (ec)
-            return failure("The folder " + options_.out.string() + " cannot be made: " + ec.message() + ".");
+        if (ec) return failure(say("The folder %1 cannot be made: %2.", options_.out.string(), ec.message()));
         if (auto ok = documents(); !ok) return ok;
         for (const Receiver r : options_.receivers) {
             const fs::path folder = options_.out / std::string(name(r));
             fs::create_directories(folder, ec);
-            const std::string what = "Handing over to the " + std::string(name(r)) + ": ";
             const auto handed =
-                handOverAll(studio_, r, folder.string(), io::Collision::replace, options_.print, each(what));
+                handOverAll(studio_, r, folder.string(), io::Collision::replace, options_.print,
+                            each(word("Handing over %1 to the %2"), std::string(name(r))));
             if (!handed) return tl::unexpected(handed.error());
             note(*handed);
             for (const SetupOutcome& s : *handed) {
@@ -203,11 +203,11 @@ class DayRun {
         o.begun = [&](std::size_t n) { all = n; };
         o.report = [&](const io::FrameReport& f) {
             if (f.fate == io::FrameFate::quick) {
-                tell("Quick pictures of " + s.name, ++quick, all);
+                tell(say("Quick pictures of %1", s.name), ++quick, all);
                 rendered_[f.path.string()].cutShare = f.cutShare;
                 return;
             }
-            tell("Rendering frames of " + s.name, ++done, all);
+            tell(say("Rendering frames of %1", s.name), ++done, all);
             DayFrame& frame = rendered_[f.path.string()];
             if (f.fate == io::FrameFate::failed) frame.why = f.message;
             if (f.fate == io::FrameFate::done) frame.files.push_back(f.target.string());
@@ -253,7 +253,7 @@ class DayRun {
             d.why = why_[s.id];
             if (s.correction) d.loan = s.correction->loan;
             if (d.loan) d.why += (d.why.empty() ? "" : " ") + words::sentence(*d.loan);
-            if (d.why.empty() && s.chartFrame.empty()) d.why = "No chart was shot in this light.";
+            if (d.why.empty() && s.chartFrame.empty()) d.why = say("No chart was shot in this light.");
             agree(s, d);
             out.setups.push_back(std::move(d));
         }
@@ -265,10 +265,10 @@ class DayRun {
             if (f.setup != 0) d.correctedBy = documents_[f.setup];
             if (d.why.empty() && d.files.empty()) {
                 const bool corrected = byId.contains(f.setup) && byId[f.setup]->correction;
-                d.why = f.role == studio::FrameRole::chart ? "It is the chart shot."
+                d.why = f.role == studio::FrameRole::chart ? say("It is the chart shot.")
                         : f.setup == 0                     ? f.because
-                        : !corrected                       ? "Its setup has no correction."
-                                     : "No receiver was to get frames, or they have it already.";
+                        : !corrected                       ? say("Its setup has no correction.")
+                                     : say("No receiver was to get frames, or they have it already.");
             }
             out.frames.push_back(std::move(d));
         }

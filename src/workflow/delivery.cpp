@@ -4,6 +4,7 @@
 
 #include <filesystem>
 
+#include "core/say/say.h"
 #include "io/batch/targets.h"
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
@@ -175,7 +176,7 @@ Result<HandoverRecord> DeliveryRun::writeJob() {
     r.receiver = delivery_.receiver;
     r.format = kFrames;
     r.encoding = std::string(info(frames_.job.output.space).name);
-    r.note = "0 of " + std::to_string(frames_.job.frames.size()) + " frames";
+    r.note = say("0 of %1 frames", std::to_string(frames_.job.frames.size()));
     addQuick(frames_);
     return jobWritten(folder_, delivery_.receiver, std::move(frames_.job), frames_.documents)
         .map([&](const std::string& path) {
@@ -190,7 +191,7 @@ Result<Id> recordHandover(studio::Studio& studio, Id setup, HandoverRecord recor
     record.setup = setup;
     record.correction = now ? now->id : 0;
     record.made = plan::isoText(plan::now());
-    studio::Edit edit = studio.edit("Hand over " + fs::path(record.path).filename().string());
+    studio::Edit edit = studio.edit(say("Hand over %1", fs::path(record.path).filename().string()));
     const Id added = edit.add(std::move(record));
     // What has left the house is not undone, so this is no step.
     if (auto kept = studio.record(edit); !kept) return tl::unexpected(kept.error());

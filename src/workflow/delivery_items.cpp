@@ -5,6 +5,7 @@
 #include <filesystem>
 
 #include "core/grade/recipe.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
 #include "io/handover/plate_check.h"
@@ -69,7 +70,7 @@ Result<HandedItem> report(const std::string& place, const DeliveryContent& conte
 
 Result<HandedItem> check(const std::string& place, const DeliveryContent& content) {
     if (content.configuration.empty())
-        return failure("There is no configuration to look at a plate through.");
+        return failure(say("There is no configuration to look at a plate through."));
     io::FrameOutput plate = content.plate;
     plate.longEdge = kCheckLongEdge;
     const auto done = io::checkPlate(content.correction, content.plateFrame, {}, plate, content.configuration,

@@ -5,6 +5,7 @@
 #include <cstdio>
 #include <filesystem>
 
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "workflow/delivery.h"
 #include "workflow/shoot_state.h"
@@ -32,8 +33,9 @@ std::string ageAt(const std::string& made, const std::string& taken, int replace
     const int months = 12 * (int(to->year()) - int(from->year())) +
                        (static_cast<int>(unsigned(to->month())) - static_cast<int>(unsigned(from->month()))) -
                        (to->day() < from->day() ? 1 : 0);
-    return std::to_string(months) + (months == 1 ? " month" : " months") + "; to be replaced after " +
-           std::to_string(replaceAfterMonths);
+    return months == 1 ? say("1 month; to be replaced after %1", std::to_string(replaceAfterMonths))
+                       : say("%1 months; to be replaced after %2", std::to_string(months),
+                             std::to_string(replaceAfterMonths));
 }
 
 // "LED panel at 80 %, softbox"; empty where the lamp is not known.
@@ -65,20 +67,20 @@ std::string figure(double v) {
 std::vector<std::pair<std::string, std::string>> factsOf(const Contents& contents, const plan::Day& day,
                                                          const Setup& setup) {
     std::vector<std::pair<std::string, std::string>> out;
-    const auto put = [&](const char* what, const std::string& value) {
+    const auto put = [&](const std::string& what, const std::string& value) {
         if (!value.empty()) out.emplace_back(what, value);
     };
-    put("Shoot", day.shoot.label);
-    put("Place", setup.place);
-    put("Setup", setup.light);
+    put(say("Shoot"), day.shoot.label);
+    put(say("Place"), setup.place);
+    put(say("Setup"), setup.light);
     if (const auto* record = contents.find<plan::Setup>(setup.id)) {
-        put("Light", lightOf(record->conditions, day.kit));
+        put(say("Light"), lightOf(record->conditions, day.kit));
         if (const auto* copy = contents.find<plan::ChartCopy>(record->chart)) {
-            put("Chart copy", copy->label);
-            put("Copy made on", copy->madeOn);
-            put("Its age at the shot",
+            put(say("Chart copy"), copy->label);
+            put(say("Copy made on"), copy->madeOn);
+            put(say("Its age at the shot"),
                 ageAt(copy->madeOn, setup.correction->taken, copy->replaceAfterMonths));
-            put("Its values", copy->reference);
+            put(say("Its values"), copy->reference);
         }
     }
     for (auto& fact : io::factsOf(*setup.correction)) out.push_back(std::move(fact));
@@ -138,9 +140,11 @@ Result<HandedItem> rewriteReport(WaitingReport& waiting, const std::string& path
 // The figures first: a narrow column shows these.
 std::string proofInWords(const HandoverRecord& r) {
     if (r.format == kRecipe || r.format == kReport) return {};
-    if (r.colours == 0) return "Reads back as written";
-    return figure(r.meanDifference) + " on average, " + figure(r.largestDifference) + " at most, by " +
-           r.engine + (r.format == kCheckFrame ? ", from the graded picture" : ", which read it back");
+    if (r.colours == 0) return say("Reads back as written");
+    return r.format == kCheckFrame ? say("%1 on average, %2 at most, by %3, from the graded picture",
+                                         figure(r.meanDifference), figure(r.largestDifference), r.engine)
+                                   : say("%1 on average, %2 at most, by %3, which read it back",
+                                         figure(r.meanDifference), figure(r.largestDifference), r.engine);
 }
 
 }  // namespace refero::workflow

@@ -3,6 +3,7 @@
 #include "workflow/due_correction.h"
 
 #include "core/fit/fit_checks.h"
+#include "core/say/say.h"
 #include "workflow/correction.h"
 
 namespace refero::workflow {
@@ -16,7 +17,7 @@ Result<DueCorrection> dueMatch(const Setup& setup, const Following& led, const S
     if (!leader) return failure(led.why);
     auto task = pairingTask(*leader, setup, shoot, choicesOf(setup), leaderTransformOf(setup));
     if (!task) return tl::unexpected(task.error());
-    return DueCorrection{What::done, "Match " + setup.body + " again",
+    return DueCorrection{What::done, say("Match %1 again", setup.body),
                          [task = *std::move(task)](const std::stop_token& stop) -> Result<Correction> {
                              auto match = task.run(stop);
                              if (!match) return tl::unexpected(match.error());
@@ -34,7 +35,7 @@ Result<DueCorrection> dueCorrection(const Setup& s, const Setup* leader, const p
     if (s.reading->verdict == Verdict::reshoot && !options.anyway)
         return DueCorrection{What::reshoot, {}, {}};
     const auto before = s.correction ? std::optional(CorrectionChoices::of(*s.correction)) : std::nullopt;
-    return DueCorrection{What::done, "Build correction for " + s.light,
+    return DueCorrection{What::done, say("Build correction for %1", s.light),
                          [task = correctionTask(s, shoot, options.wish, before)](
                              const std::stop_token& stop) { return task.run(stop); }};
 }
@@ -45,12 +46,14 @@ Result<MendedCorrection> mendedCorrection(const Setup& s, const plan::Shoot& sho
     if (!c) {
         if (c.error().kind == ErrorKind::stopped) return tl::unexpected(c.error());
         return MendedCorrection{
-            {}, "The chart is to be shot again, and nothing can be built on this shot: " + c.error().message};
+            {},
+            say("The chart is to be shot again, and nothing can be built on this shot: %1",
+                c.error().message)};
     }
     if (c->treatments.empty() || worst(judged(*c)) == Verdict::reshoot)
-        return MendedCorrection{{}, "The chart is to be shot again; nothing is built on this shot."};
-    return MendedCorrection{*std::move(c),
-                            "The chart is to be shot again if that is possible; its faults were mended."};
+        return MendedCorrection{{}, say("The chart is to be shot again; nothing is built on this shot.")};
+    return MendedCorrection{
+        *std::move(c), say("The chart is to be shot again if that is possible; its faults were mended.")};
 }
 
 }  // namespace refero::workflow

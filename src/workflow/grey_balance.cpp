@@ -10,6 +10,7 @@
 #include "core/plan/moment.h"
 #include "core/read/grey_card.h"
 #include "core/read/spot.h"
+#include "core/say/say.h"
 #include "io/reading_file.h"
 #include "words/loan_words.h"
 #include "workflow/shelf.h"
@@ -22,13 +23,15 @@ constexpr double kClipped = 0.98, kDark = 0.005;
 Result<std::pair<Vector3, double>> greyOf(const io::Frame& frame, const GreyBalanceOptions& options) {
     if (options.place) {
         const auto area = areaReading(frame.image, options.place->from, options.place->to);
-        if (!area) return failure("The place of the grey is not in " + frame.path.string() + ".");
+        if (!area) return failure(say("The place of the grey is not in %1.", frame.path.string()));
         return std::pair(area->mean, 1.0);
     }
     const auto card = findGreyCard(frame.image);
     if (!card)
-        return failure("No grey card was found in " + frame.path.string() +
-                       ". Say where something neutral is, as --grey \"x,y,width,height\" in pixels.");
+        return failure(
+            say("No grey card was found in %1. Say where something neutral is, as --grey "
+                "\"x,y,width,height\" in pixels.",
+                frame.path.string()));
     return std::pair(card->rgb, card->certainty);
 }
 
@@ -40,18 +43,18 @@ double apart(const Vector3& gains, const Vector3& other) {
 
 Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOptions& options) {
     if (!(options.reflectance >= 0.02 && options.reflectance <= 1))
-        return failure("A grey's reflectance must be 0.02 to 1; the usual card has 0.18.");
+        return failure(say("A grey's reflectance must be 0.02 to 1; the usual card has 0.18."));
     const auto grey = greyOf(frame, options);
     if (!grey) return tl::unexpected(grey.error());
     GreyBalance out;
     out.rgb = grey->first;
     out.certainty = grey->second;
     if (out.rgb.maxCoeff() >= kClipped)
-        return failure("The grey in " + frame.path.string() +
-                       " is clipped, so its colour is lost. Use a darker one.");
+        return failure(
+            say("The grey in %1 is clipped, so its colour is lost. Use a darker one.", frame.path.string()));
     if (!(out.rgb.minCoeff() >= kDark))
-        return failure("The grey in " + frame.path.string() +
-                       " is too dark to balance on. Use a lighter one.");
+        return failure(
+            say("The grey in %1 is too dark to balance on. Use a lighter one.", frame.path.string()));
     const Vector3 gains = out.rgb.y() * out.rgb.cwiseInverse();
     const Reading about = io::aboutFrame(frame);
 
@@ -78,11 +81,13 @@ Result<GreyBalance> balancedOnGrey(const io::Frame& frame, const GreyBalanceOpti
     c.readings = {frame.path.string()};
     c.gains = gains;
     c.level = options.reflectance / out.rgb.y();
-    c.name = (c.body.empty() ? std::string("Balance") : c.body) + ", on a grey";
+    c.name = say("%1, on a grey", c.body.empty() ? std::string("Balance") : c.body);
     c.built = plan::isoText(plan::now());
     c.builtBy = thisProgram();
-    c.summary.message = "From a grey alone: balance and level are measured. " + words::sentence(*c.loan) +
-                        " Nothing proves its colours; shoot a chart where they matter.";
+    c.summary.message =
+        say("From a grey alone: balance and level are measured. %1 Nothing proves its colours; shoot a chart "
+            "where they matter.",
+            words::sentence(*c.loan));
     return out;
 }
 

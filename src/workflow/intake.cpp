@@ -6,6 +6,7 @@
 
 #include <mutex>
 
+#include "core/say/say.h"
 #include "io/files/utf8.h"
 #include "io/twins.h"
 #include "workflow/shoot_state.h"
@@ -24,8 +25,8 @@ Status Intake::keep(studio::Studio& studio, const plan::Day& known,
                     const std::vector<studio::Arrival>& arrivals) {
     if (arrivals.empty()) return {};
     studio::Edit edit =
-        studio.edit(items_.size() == 1 ? "Import " + items_.front().files.front().filename().string()
-                                       : "Import " + std::to_string(items_.size()) + " files");
+        studio.edit(items_.size() == 1 ? say("Import %1", items_.front().files.front().filename().string())
+                                       : say("Import %1 files", std::to_string(items_.size())));
     plan::Day day = known;
     if (day.shoot.id == 0) day.shoot.id = newShoot(edit);
     const auto before = edit.changes().size();
@@ -40,7 +41,7 @@ Status Intake::keep(studio::Studio& studio, const plan::Day& known,
 }
 
 Status Intake::finish(studio::Studio& studio, const plan::Day& day) {
-    studio::Edit edit = studio.edit("Sort the frames");
+    studio::Edit edit = studio.edit(say("Sort the frames"));
     studio::sortAgain(edit, studio.contents(), day, frames_);
     if (edit.changes().empty() || step_ == 0) return {};
     return studio.amend(edit, step_);

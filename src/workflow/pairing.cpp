@@ -9,6 +9,7 @@
 
 #include "core/colour/difference.h"
 #include "core/read/spot.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/files/content_hash.h"
 #include "io/reading_file.h"
@@ -22,7 +23,7 @@ bool seenThroughCorrection(const Setup& setup) {
 
 Result<Vector3> leadersMean(const Marked& in) {
     const auto area = areaReading(in.image, in.place.from, in.place.to);
-    if (!area) return failure("That place is not in the leader's picture.");
+    if (!area) return failure(say("That place is not in the leader's picture."));
     return area->mean;
 }
 
@@ -49,20 +50,21 @@ Result<FoundMatch> PairingTask::run(const std::stop_token& stop) const {
 
 Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, const plan::Shoot& shoot,
                                 MatchOptions wish, std::optional<LeaderTransform> through) {
-    if (leader.id == follower.id) return failure("A setup cannot follow itself. Choose another that leads.");
+    if (leader.id == follower.id)
+        return failure(say("A setup cannot follow itself. Choose another that leads."));
     for (const Setup* s : {&leader, &follower})
         if (!s->reading)
             return failure(
-                s->body + ", " + s->light +
-                " has no chart reading yet, so that it can neither lead nor follow. Read its chart "
-                "shot first.");
+                say("%1, %2 has no chart reading yet, so that it can neither lead nor follow. Read its chart "
+                    "shot first.",
+                    s->body, s->light));
     PairingTask task{
         {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader, !through)};
     if (!through && seenThroughCorrection(leader)) task.leader.through = leader.correction;
     task.through = std::move(through);
     if (const auto limits = fitLimitsByName(shoot.limits)) task.options.fit.limits = *limits;
     const std::string led = leader.body.empty() ? leader.light : leader.body;
-    task.name = correctionName(follower, follower.reading->taken) + ", to " + led;
+    task.name = say("%1, to %2", correctionName(follower, follower.reading->taken), led);
     return task;
 }
 
@@ -108,17 +110,16 @@ std::optional<Following> following(const Setup& follower, const Setup* leader) {
     if (!follower.correction || follower.correction->aim.kind != AimKind::reading) return {};
     if (!leader)
         return Following{0, false,
-                         "The chart shot that it was matched to is not part of this shoot any more."};
+                         say("The chart shot that it was matched to is not part of this shoot any more.")};
     const auto through = leaderTransformOf(follower);
     const std::string file = through ? fingerprintOf(*through) : std::string();
     // A match that was made holds where the transform's file has moved on to another place.
     if (through && file.empty()) return Following{leader->id, true, {}};
     const std::string own = leaderFingerprint(*leader, !through);
     if ((through ? io::textHash(own + file) : own) != follower.correction->aim.fingerprint)
-        return Following{
-            leader->id, false,
-            "The leading camera's reading, its correction or the transform that it is seen through "
-            "has changed since. Match again."};
+        return Following{leader->id, false,
+                         say("The leading camera's reading, its correction or the transform that it is seen "
+                             "through has changed since. Match again.")};
     return Following{leader->id, true, {}};
 }
 
@@ -143,7 +144,7 @@ Result<KnownColour> colourMarked(const Marked& in, const std::string& path, cons
                                  const Lab& asLeaderShows) {
     constexpr double kCounts = 4;
     const auto area = areaReading(in.image, in.place.from, in.place.to);
-    if (!area) return failure("That place is not in the follower's picture.");
+    if (!area) return failure(say("That place is not in the follower's picture."));
     return KnownColour{name, path, area->mean, area->deviation, area->pixels, asLeaderShows, kCounts};
 }
 

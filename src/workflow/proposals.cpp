@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/say/figure.h"
 #include "studio/intake.h"
 #include "workflow/shoots.h"
 
@@ -15,19 +16,13 @@ using studio::Id;
 
 namespace {
 
-template <class... Values>
-std::string figure(const char* format, Values... values) {
-    char text[120];
-    std::snprintf(text, sizeof text, format, values...);
-    return text;
-}
-
 std::string inWords(const plan::LightStep& light) {
-    std::string out =
-        figure(": about %.0f mired %s", std::abs(light.mired), light.mired > 0 ? "warmer" : "cooler");
+    std::string out = light.mired > 0 ? sayf(": about %.0f mired warmer", light.mired)
+                                      : sayf(": about %.0f mired cooler", -light.mired);
     if (light.stops)
-        out += figure(" and %.1f stops %s", std::abs(*light.stops), *light.stops > 0 ? "brighter" : "darker");
-    return out + " than before";
+        out += *light.stops > 0 ? sayf(" and %.1f stops brighter", *light.stops)
+                                : sayf(" and %.1f stops darker", -*light.stops);
+    return say("%1 than before", out);
 }
 
 void join(studio::Edit& edit, const Contents& contents, const plan::SetupProposal& p) {
@@ -63,28 +58,28 @@ std::vector<plan::SetupProposal> proposals(const Contents& contents, Id shoot,
 std::string reasonOf(const plan::SetupProposal& p) {
     switch (p.reason) {
         case plan::ProposalReason::firstOfBody:
-            return "The first frames of " +
-                   (p.body.empty() ? std::string("a camera without a name") : p.body) + ".";
+            return say("The first frames of %1.",
+                       p.body.empty() ? std::string(say("a camera without a name")) : p.body);
         case plan::ProposalReason::otherLens:
-            return "The lens was changed to " + p.lens + ".";
+            return say("The lens was changed to %1.", p.lens);
         case plan::ProposalReason::pause:
-            return figure("Nothing was taken for %.0f minutes before.", p.pauseMinutes);
+            return sayf("Nothing was taken for %.0f minutes before.", p.pauseMinutes);
         case plan::ProposalReason::chartShot:
-            return "A chart was shot.";
+            return say("A chart was shot.");
         case plan::ProposalReason::otherLight:
-            return "A chart was shot in another light" + (p.light ? inWords(*p.light) : std::string()) + ".";
+            return say("A chart was shot in another light%1.", p.light ? inWords(*p.light) : std::string());
         case plan::ProposalReason::amongOthers:
-            return "Taken among the frames of a setup that is there, or soon after.";
+            return say("Taken among the frames of a setup that is there, or soon after.");
         case plan::ProposalReason::byHand:
-            return "Put together by hand.";
+            return say("Put together by hand.");
     }
     return {};
 }
 
 Result<std::vector<Id>> accept(studio::Studio& studio, Id shoot,
                                const std::vector<plan::SetupProposal>& all) {
-    const std::string step = all.size() == 1 ? "Begin a proposed setup"
-                                             : "Begin " + std::to_string(all.size()) + " proposed setups";
+    const std::string step = all.size() == 1 ? say("Begin a proposed setup")
+                                             : say("Begin %1 proposed setups", std::to_string(all.size()));
     std::vector<Id> out;
     std::int64_t first = 0;
     for (const plan::SetupProposal& p : all) {
@@ -95,7 +90,7 @@ Result<std::vector<Id>> accept(studio::Studio& studio, Id shoot,
             join(edit, studio.contents(), p);
         else
             id = addSetupWith(edit, studio.contents(), shoot, p.frames);
-        if (id == 0) return failure("The frames of a proposed setup have gone; bring them in again.");
+        if (id == 0) return failure(say("The frames of a proposed setup have gone; bring them in again."));
         out.push_back(id);
         if (auto kept = first == 0 ? studio.commit(edit) : studio.amend(edit, first); !kept)
             return tl::unexpected(kept.error());

@@ -6,6 +6,7 @@
 
 #include "core/fit/fit.h"
 #include "core/plan/moment.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/read_frame.h"
 #include "io/reading_file.h"
@@ -22,14 +23,14 @@ Result<Correction> quickCorrection(const QuickSource& source, const std::stop_to
     const auto reading = io::readAnyChart(*frame, {raw->chart}, {}, stop);
     if (!reading) return tl::unexpected(reading.error());
     if (reading->verdict == Verdict::reshoot)
-        return failure(std::filesystem::path(source.twin).filename().string() +
-                       " is too poor a chart shot to correct the camera's own pictures by.");
+        return failure(say("%1 is too poor a chart shot to correct the camera's own pictures by.",
+                           std::filesystem::path(source.twin).filename().string()));
     FitOptions options;
     options.stop = stop;
     options.finish = whole->finish;
     auto c = fit(std::span(&*reading, 1), options);
     if (!c) return c;
-    c->name = "Quick, " + std::filesystem::path(source.twin).filename().string();
+    c->name = say("Quick, %1", std::filesystem::path(source.twin).filename().string());
     c->built = plan::isoText(plan::now());
     return c;
 }

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/receivers.h"
 
+#include "core/say/say.h"
+
 #include <initializer_list>
 
 namespace refero::workflow {
@@ -36,13 +38,12 @@ std::string_view name(Receiver receiver) {
 Result<Receiver> receiverByName(std::string_view wanted) {
     for (const Receiver r : kReceivers)
         if (name(r) == wanted) return r;
-    return failure("\"" + std::string(wanted) +
-                   "\" is no receiver; it is raw, editor, compositor, client or archive.");
+    return failure(say("\"%1\" is no receiver; it is raw, editor, compositor, client or archive.", wanted));
 }
 
 std::string_view title(Receiver receiver) {
-    static constexpr std::array<std::string_view, 5> titles{"Raw developer", "Editor", "Compositor", "Client",
-                                                            "Archive"};
+    static constexpr std::array<std::string_view, 5> titles{
+        word("Raw developer"), word("Editor"), word("Compositor"), word("Client"), word("Archive")};
     return titles[static_cast<std::size_t>(receiver)];
 }
 

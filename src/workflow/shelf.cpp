@@ -7,6 +7,7 @@
 #include <unordered_set>
 
 #include "core/plan/moment.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/files/content_hash.h"
 #include "io/library_file.h"
@@ -151,7 +152,8 @@ std::vector<ShelfGroup> grouped(const std::vector<ShelfItem>& items) {
 }
 
 Result<std::size_t> copyOut(const std::vector<ShelfItem>& items, const std::filesystem::path& path) {
-    if (items.empty()) return failure("The library is empty: build a correction from a chart shot first.");
+    if (items.empty())
+        return failure(say("The library is empty: build a correction from a chart shot first."));
     std::vector<io::LibraryEntry> entries;
     for (const ShelfItem& item : items)
         entries.push_back({item.lightKind, item.light, item.shoot, *item.correction});

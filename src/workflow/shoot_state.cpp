@@ -6,6 +6,7 @@
 
 #include "core/plan/change.h"
 #include "core/read/checks.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/reading_file.h"
@@ -29,10 +30,11 @@ const R* latestOf(const Contents& contents, Id setup) {
 std::optional<SubjectLight> subjectIn(const studio::Frame& f) {
     if (f.role != studio::FrameRole::subject) return {};
     if (f.greyGreen > 0)
-        return SubjectLight{f.path, {f.greyRed, f.greyGreen, f.greyBlue}, true, "what was marked as grey"};
+        return SubjectLight{
+            f.path, {f.greyRed, f.greyGreen, f.greyBlue}, true, say("what was marked as grey")};
     if (f.greyCard && f.whiteGreen > 0)
         return SubjectLight{
-            f.path, {f.whiteRed, f.whiteGreen, f.whiteBlue}, false, "what looks like a grey card"};
+            f.path, {f.whiteRed, f.whiteGreen, f.whiteBlue}, false, say("what looks like a grey card")};
     return {};
 }
 

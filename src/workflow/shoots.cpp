@@ -7,6 +7,7 @@
 #include <random>
 
 #include "core/plan/slate.h"
+#include "core/say/say.h"
 #include "workflow/chart_shot.h"
 #include "workflow/kit_lookup.h"
 #include "workflow/shoot_state.h"
@@ -17,6 +18,11 @@ namespace {
 using studio::Contents;
 using studio::Edit;
 using studio::Id;
+
+// Where a setup is that was not planned.
+std::string noPlace() {
+    return say("No place yet");
+}
 
 std::string today() {
     const std::time_t now = std::time(nullptr);
@@ -45,7 +51,7 @@ Id newShoot(Edit& edit) {
     plan::Shoot shoot;
     shoot.code = plan::shootCode(drawn());
     shoot.date = today();
-    shoot.label = "Shoot of " + shoot.date;
+    shoot.label = say("Shoot of %1", shoot.date);
     return edit.add(shoot);
 }
 
@@ -67,9 +73,10 @@ Id placeFor(Edit& edit, const Contents& contents, Id shoot, const std::string& l
 Id addSetupForFrame(Edit& edit, const Contents& contents, Id shoot, const std::string& path) {
     plan::Setup s = lastOf(contents, shoot);
     s.label = std::filesystem::path(path).stem().string();
-    s.conditions.place = placeFor(edit, contents, shoot, kNoPlace);
+    s.conditions.place = placeFor(edit, contents, shoot, noPlace());
     const Id id = edit.add(s);
-    edit.add(frameFor(contents, shoot, id, path, studio::FrameRole::chart, "Opened as its chart frame."));
+    edit.add(
+        frameFor(contents, shoot, id, path, studio::FrameRole::chart, say("Opened as its chart frame.")));
     return id;
 }
 
@@ -77,8 +84,8 @@ Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vecto
     const auto* first = frames.empty() ? nullptr : contents.find<studio::Frame>(frames.front());
     if (!first) return 0;
     plan::Setup s = lastOf(contents, shoot);
-    s.label = "Setup " + std::to_string(s.position + 1);
-    s.conditions.place = placeFor(edit, contents, shoot, kNoPlace);
+    s.label = say("Setup %1", std::to_string(s.position + 1));
+    s.conditions.place = placeFor(edit, contents, shoot, noPlace());
     s.conditions.body = bodyFor(edit, contents, first->body, first->serial);
     s.conditions.lens = lensFor(edit, contents, first->lens, first->focalLengthMm);
     const Id id = edit.add(s);
@@ -87,7 +94,7 @@ Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vecto
             studio::Frame f = *known;
             f.setup = id;
             f.placement = studio::Placement::byHand;
-            f.because = "Its setup was begun with it.";
+            f.because = say("Its setup was begun with it.");
             f.doubt.clear();
             edit.put(f);
         }

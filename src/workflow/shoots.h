@@ -18,9 +18,6 @@ studio::Id latestShoot(const studio::Contents& contents);
 studio::Id placeFor(studio::Edit& edit, const studio::Contents& contents, studio::Id shoot,
                     const std::string& label);
 
-/// Where a setup is that was not planned.
-inline constexpr const char* kNoPlace = "No place yet";
-
 /// A new setup of a shoot for a frame that was opened; the frame is its chart frame.
 studio::Id addSetupForFrame(studio::Edit& edit, const studio::Contents& contents, studio::Id shoot,
                             const std::string& path);

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/report/exposure_card.h"
 
@@ -23,7 +24,7 @@ Result<Correction> sharedCorrection(const Correction& own, const SingleExport& w
     options.stop = stop;
     auto out = pooled(wish.pool, options);
     if (!out) return out;
-    out->name = own.name + ", shared by " + std::to_string(wish.pool.size());
+    out->name = say("%1, shared by %2", own.name, std::to_string(wish.pool.size()));
     out->built = own.built;
     return out;
 }
@@ -114,9 +115,10 @@ std::optional<std::string> levelTwice(const Setup& s, io::Format format) {
         if (!(isProfile(format) && isLut(*other)) && !(isLut(format) && isProfile(*other))) continue;
         char stops[40];
         std::snprintf(stops, sizeof stops, "%+.1f stops", std::log2(s.correction->level));
-        return std::string(io::info(*other).label) + " of this setup went out and brings the level, too (" +
-               stops +
-               "): one after the other they bring it twice. Let a profile leave the level, or use one alone.";
+        return say(
+            "%1 of this setup went out and brings the level, too (%2): one after the other they bring it "
+            "twice. Let a profile leave the level, or use one alone.",
+            io::info(*other).label, stops);
     }
     return {};
 }

@@ -9,6 +9,7 @@
 #include <set>
 
 #include "core/read/encoding_fit.h"
+#include "core/say/say.h"
 #include "io/media_path.h"
 #include "io/raw_file.h"
 #include "io/reading_file.h"
@@ -123,7 +124,7 @@ std::vector<Unknown> unknownsOf(const Contents& contents, Id shoot, std::span<co
 
 Status answerCamera(studio::Edit& edit, const Contents& contents, const Unknown& unknown,
                     const std::string& who) {
-    if (who.empty()) return failure("Say which camera it was: one of the kit, or another's name.");
+    if (who.empty()) return failure(say("Say which camera it was: one of the kit, or another's name."));
     const auto& bodies = contents.all<plan::Body>();
     const auto known = std::find_if(bodies.begin(), bodies.end(), [&](const auto& b) {
         return b.second.label() == who || b.second.model == who;

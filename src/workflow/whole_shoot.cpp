@@ -6,6 +6,7 @@
 #include <array>
 #include <filesystem>
 
+#include "core/say/say.h"
 #include "workflow/chart_shot.h"
 #include "workflow/correction.h"
 #include "workflow/due_correction.h"
@@ -34,7 +35,8 @@ struct Shoot {
     Status refresh() {
         if (!studio.readOnlyBecause().empty()) return failure(studio.readOnlyBecause());
         const studio::Id shoot = latestShoot(studio.contents());
-        if (shoot == 0) return failure("The studio has no shoot yet; plan one or bring frames in first.");
+        if (shoot == 0)
+            return failure(say("The studio has no shoot yet; plan one or bring frames in first."));
         day = state.day(studio.contents(), shoot, plan::now());
         setups = state.setups(studio.contents(), day);
         return {};
@@ -89,7 +91,7 @@ Result<std::vector<SetupOutcome>> readAll(studio::Studio& studio, const ShootOpt
         const ChartShot shot =
             readShot(s.chartFrame, contextOf(studio.contents(), shoot.day.shoot.id, s.id), how, options.stop);
         if (!shot.reading) return tl::unexpected(shot.reading.error());
-        studio::Edit edit = studio.edit("Read the frame of " + s.light);
+        studio::Edit edit = studio.edit(say("Read the frame of %1", s.light));
         keepShot(edit, studio.contents(), s.id, shot);
         if (s.reading) edit.removeCorrections(s.id);
         return studio.commit(edit);
@@ -127,7 +129,7 @@ Result<std::vector<SetupOutcome>> lendAll(studio::Studio& studio, const ShootOpt
             o.what = What::already;
             return {};
         }
-        studio::Edit edit = studio.edit("Lend a correction to " + s.light);
+        studio::Edit edit = studio.edit(say("Lend a correction to %1", s.light));
         if (const auto kept = keepCorrection(edit, studio.contents(), s.id, *c); !kept)
             return tl::unexpected(kept.error());
         return studio.commit(edit);

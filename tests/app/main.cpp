@@ -7,6 +7,7 @@
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
+#include "app/language/language.h"
 #include "app/look/tokens.h"
 
 int main(int argc, char** argv) {
@@ -17,6 +18,7 @@ int main(int argc, char** argv) {
     for (const auto format : {QSettings::NativeFormat, QSettings::IniFormat})
         QSettings::setPath(format, QSettings::UserScope, settings.path());
     QApplication app(argc, argv);
+    refero::language::speak(QStringLiteral("en"));
     refero::look::dress();
     testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();

@@ -154,7 +154,7 @@ QWidget* TransformsPage::buildPanel(QWidget* parent) {
     balance_->addItems({tr("As the patches tell"), tr("Numbers as recorded"), tr("Balanced numbers")});
     space_ = choice(tr("Gives"), "transformSpace");
     space_->addItem(tr("As its file says, or as the patches tell"));
-    for (const OutputSpace s : kOutputSpaces) space_->addItem(text(std::string(info(s).label)));
+    for (const OutputSpace s : kOutputSpaces) space_->addItem(told(info(s).label));
     demo_ = new look::Button(look::Button::Kind::plain, tr("Try three made-up ones"), panel);
     demo_->setObjectName(QStringLiteral("demoTransforms"));
     demo_->setToolTip(
@@ -242,7 +242,7 @@ void TransformsPage::showFigures(const Assessment& a) {
     for (const AssessedPatch* p : order) {
         FigureRow r;
         r.id = text(p->id);
-        r.cells = {tr("%1, %2", "patch, its role").arg(text(p->id), text(std::string(name(p->role)))),
+        r.cells = {tr("%1, %2", "patch, its role").arg(text(p->id), told(name(p->role))),
                    QString::number(p->difference, 'f', 2), QString::number(p->differenceLevelled, 'f', 2),
                    QString::number(p->chromaNoise, 'f', 1)};
         r.quiet = !p->counted || p->beyond;

@@ -16,6 +16,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/files/safe_write.h"
 
@@ -28,9 +29,7 @@ QString rolesOf(const Chart& chart) {
     for (const Patch& p : chart.patches) ++counts[p.role];
     QStringList out;
     for (const auto& [role, n] : counts) {
-        const auto word = name(role);
-        out << QStringLiteral("%1 %2").arg(n).arg(
-            QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size())));
+        out << QStringLiteral("%1 %2").arg(n).arg(told(name(role)));
     }
     return out.join(QStringLiteral(", "));
 }
@@ -45,21 +44,21 @@ struct Field {
 
 const std::array<Field, 6>& fields() {
     static const std::array<Field, 6> all{
-        {{"gridRows", "Rows, columns", "", "Rows from the top.", false, 1, 100,
+        {{"gridRows", word("Rows, columns"), "", word("Rows from the top."), false, 1, 100,
           [](const ChartGrid& g) { return double(g.rows); },
           [](ChartGrid& g, double v) { g.rows = static_cast<int>(v); }},
-         {"gridColumns", "Columns", "", "From the left.", true, 1, 100,
+         {"gridColumns", word("Columns"), "", word("From the left."), true, 1, 100,
           [](const ChartGrid& g) { return double(g.columns); },
           [](ChartGrid& g, double v) { g.columns = static_cast<int>(v); }},
-         {"gridWidth", "Patch size", "mm", "Width of one patch.", false, 0.5, 2000,
+         {"gridWidth", word("Patch size"), "mm", word("Width of one patch."), false, 0.5, 2000,
           [](const ChartGrid& g) { return g.patchWidthMm; },
           [](ChartGrid& g, double v) { g.patchWidthMm = v; }},
-         {"gridHeight", "Patch's height", "mm", "Height of one patch.", true, 0.5, 2000,
+         {"gridHeight", word("Patch's height"), "mm", word("Height of one patch."), true, 0.5, 2000,
           [](const ChartGrid& g) { return g.patchHeightMm; },
           [](ChartGrid& g, double v) { g.patchHeightMm = v; }},
-         {"gridGap", "Gap, margin", "mm", "Between patches; 0 where they touch.", false, 0, 1000,
+         {"gridGap", word("Gap, margin"), "mm", word("Between patches; 0 where they touch."), false, 0, 1000,
           [](const ChartGrid& g) { return g.gapMm; }, [](ChartGrid& g, double v) { g.gapMm = v; }},
-         {"gridMargin", "Margin", "mm", "From the outline to the patches.", true, 0, 1000,
+         {"gridMargin", word("Margin"), "mm", word("From the outline to the patches."), true, 0, 1000,
           [](const ChartGrid& g) { return g.marginMm; }, [](ChartGrid& g, double v) { g.marginMm = v; }}}};
     return all;
 }
@@ -74,8 +73,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     column->addWidget(new look::Label(tr("A chart from its data"), look::Size::title, look::Label::Tone::loud,
                                       QFont::DemiBold));
     column->addWidget(new look::Label(
-        QStringLiteral(
-            "Paste a table of Lab, XYZ or spectra with a line of names, or open CGATS, CxF or CSV."),
+        told("Paste a table of Lab, XYZ or spectra with a line of names, or open CGATS, CxF or CSV."),
         look::Size::small, look::Label::Tone::quiet));
     paste_ = new QPlainTextEdit(this);
     paste_->setObjectName(QStringLiteral("chartPaste"));
@@ -109,8 +107,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     form_ = new Form(this);
     form_->addText({QStringLiteral("gridName"), tr("Name"), {}, tr("What it is called.")});
     for (const Field& f : fields())
-        form_->addText({QLatin1String(f.key), QLatin1String(f.caption), QLatin1String(f.unit),
-                        QLatin1String(f.hint), f.beside});
+        form_->addText({QLatin1String(f.key), told(f.caption), told(f.unit), told(f.hint), f.beside});
     column->addWidget(form_);
     message_ = new look::Label({}, look::Size::small, look::Label::Tone::loud);
     message_->setObjectName(QStringLiteral("chartMessage"));
@@ -126,7 +123,7 @@ ChartAssistant::ChartAssistant(Dialogs& dialogs, QWidget* parent) : QWidget(pare
     column->addLayout(row);
     column->addStretch(1);
     connect(paste_, &QPlainTextEdit::textChanged, this,
-            [this] { take(paste_->toPlainText(), QStringLiteral("the pasted text")); });
+            [this] { take(paste_->toPlainText(), told("the pasted text")); });
     connect(condition_, &QComboBox::activated, this, [this] { take(text_, origin_); });
     connect(open, &QAbstractButton::clicked, this, &ChartAssistant::openData);
     connect(form_, &Form::entered, this, &ChartAssistant::enter);
@@ -196,12 +193,12 @@ void ChartAssistant::enter(const QString& key, const QString& text) {
     }
     for (const Field& f : fields()) {
         if (key != QLatin1String(f.key)) continue;
-        const auto v = numberFrom(QLatin1String(f.caption), text);
+        const auto v = numberFrom(told(f.caption), text);
         if (!v) return form_->setMessage(key, QString::fromStdString(v.error().message));
         if (!(*v >= f.least && *v <= f.most))
             return form_->setMessage(
-                key, QStringLiteral("%1 can be %2 to %3.")
-                         .arg(QLatin1String(f.caption), numberText(f.least), numberText(f.most)));
+                key,
+                told("%1 can be %2 to %3.").arg(told(f.caption), numberText(f.least), numberText(f.most)));
         f.set(grid_, *v);
         // Rows and columns give each other, so that every patch has its place.
         if (colours_) {
@@ -227,7 +224,7 @@ void ChartAssistant::rebuild() {
         if (chart) {
             chart_ = *chart;
             chart_->condition = measuredUnder_;
-            method_->setText(QStringLiteral("%1 patches: %2. %3")
+            method_->setText(told("%1 patches: %2. %3")
                                  .arg(chart->patches.size())
                                  .arg(rolesOf(*chart), QString::fromStdString(colours_->method)));
         } else {

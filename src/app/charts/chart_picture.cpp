@@ -10,6 +10,7 @@
 #include <algorithm>
 
 #include "app/look/button.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
 
@@ -122,15 +123,14 @@ bool ChartPicture::event(QEvent* event) {
         const auto* help = static_cast<QHelpEvent*>(event);
         if (const int i = patchAt(help->pos()); i >= 0) {
             const Patch& p = chart_->patches[static_cast<std::size_t>(i)];
-            const auto role = name(p.role);
-            QToolTip::showText(help->globalPos(),
-                               QStringLiteral("%1 %2, %3\nL* %4  a* %5  b* %6 (D50)")
-                                   .arg(QString::fromStdString(p.id), QString::fromStdString(p.name),
-                                        QString::fromUtf8(role.data(), static_cast<qsizetype>(role.size())))
-                                   .arg(p.labD50.L, 0, 'f', 1)
-                                   .arg(p.labD50.a, 0, 'f', 1)
-                                   .arg(p.labD50.b, 0, 'f', 1),
-                               this);
+            QToolTip::showText(
+                help->globalPos(),
+                QStringLiteral("%1 %2, %3\nL* %4  a* %5  b* %6 (D50)")
+                    .arg(QString::fromStdString(p.id), QString::fromStdString(p.name), told(name(p.role)))
+                    .arg(p.labD50.L, 0, 'f', 1)
+                    .arg(p.labD50.a, 0, 'f', 1)
+                    .arg(p.labD50.b, 0, 'f', 1),
+                this);
         }
         return true;
     }

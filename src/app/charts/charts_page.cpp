@@ -128,7 +128,7 @@ QWidget* ChartsPage::buildAbout() {
         add("measureCopy", tr("Measure this copy"),
             tr("Patch by patch with an instrument; the simulated one that ships."), &ChartsPage::beginCopy);
     values_ = add("copyValues", tr("Its values from a file"),
-                  QStringLiteral("CGATS, CxF or CSV with as many colours as it has patches, in their order."),
+                  refero::told("CGATS, CxF or CSV with as many colours as it has patches, in their order."),
                   &ChartsPage::valuesFromFile);
     export_ = add("exportChart", tr("Hand on its data"),
                   tr("As CGATS text, CxF or CSV, by the file's ending."), &ChartsPage::handOn);
@@ -157,11 +157,11 @@ void ChartsPage::refresh() {
     const std::size_t shipped = io::shippedCharts().size();
     for (std::size_t i = 0; i < charts.size(); ++i) {
         lines.push_back({lineOf(i), text(charts[i].name),
-                         i < shipped ? QStringLiteral("design") : QStringLiteral("your own")});
+                         i < shipped ? refero::told("design") : refero::told("your own")});
         for (const auto& [id, c] : session_.studio()->contents().all<plan::ChartCopy>())
             if (c.chart == charts[i].id)
                 lines.push_back({id, QStringLiteral("    ") + text(c.label),
-                                 c.values.empty() ? QStringLiteral("copy") : QStringLiteral("measured")});
+                                 c.values.empty() ? refero::told("copy") : refero::told("measured")});
     }
     const studio::Id chosen = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     model_->setLines(std::move(lines));
@@ -192,7 +192,7 @@ void ChartsPage::showAbout() {
     if (!chart) return facts_->setText({});
     QStringList lines;
     const double scale = copy ? copy->scale : 1;
-    lines << QStringLiteral("%1 patches, %2 of them neutral")
+    lines << refero::told("%1 patches, %2 of them neutral")
                  .arg(chart->patches.size())
                  .arg(chart->neutrals().size());
     lines << QStringLiteral("%1 x %2 mm")
@@ -216,13 +216,13 @@ void ChartsPage::showAbout() {
                     sum += d / double(design.patches.size());
                     most = std::max(most, d);
                 }
-        lines << QStringLiteral(
-                     "This copy differs from its design by %1 on average, %2 at most (CIEDE2000). "
-                     "Readings of its setups use its own values.")
+        lines << refero::told(
+                     "This copy differs from its design by %1 on average, %2 at most (CIEDE2000). Readings "
+                     "of its setups use its own values.")
                      .arg(sum, 0, 'f', 1)
                      .arg(most, 0, 'f', 1);
     } else if (copy) {
-        lines << QStringLiteral(
+        lines << refero::told(
             "It is taken to be as its design. Measured, its readings become as good as it is.");
     }
     facts_->setText(lines.join(QStringLiteral("\n\n")));

@@ -9,6 +9,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/session/job.h"
 
 namespace refero {
@@ -102,11 +103,11 @@ void CopyPanel::measure() {
             const auto taken = r.and_then([&](const Reflectance& v) { return copy_->add(at, v); });
             if (!taken) return refresh(QString::fromStdString(taken.error().message));
             const double off = *copy_->difference(at);
-            QString said = QStringLiteral("%1 is %2 from its design (CIEDE2000).")
+            QString said = told("%1 is %2 from its design (CIEDE2000).")
                                .arg(QString::fromStdString(copy_->design().patches[at].id))
                                .arg(off, 0, 'f', 1);
             if (off > CopyMeasurement::kSuspicious)
-                said += QStringLiteral(" Did it lie on that patch? Choose it and measure it again.");
+                said += told(" Did it lie on that patch? Choose it and measure it again.");
             if (const auto next = copy_->next(at)) patch_ = static_cast<int>(*next);
             refresh(said);
         });
@@ -122,10 +123,8 @@ void CopyPanel::refresh(const QString& said) {
                                     : tr("Patch %1").arg(QString::fromStdString(patch.id)));
     said_->setText(
         said.isEmpty()
-            ? QStringLiteral("%1 of %2 measured.").arg(copy_->measured()).arg(copy_->design().patches.size())
-            : said + QStringLiteral(" %1 of %2 measured.")
-                         .arg(copy_->measured())
-                         .arg(copy_->design().patches.size()));
+            ? told("%1 of %2 measured.").arg(copy_->measured()).arg(copy_->design().patches.size())
+            : said + told(" %1 of %2 measured.").arg(copy_->measured()).arg(copy_->design().patches.size()));
     keep_->setEnabled(copy_->complete());
     emit changed();
 }

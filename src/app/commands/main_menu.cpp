@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/commands/main_menu.h"
+#include "app/look/text.h"
 
 #include <QAction>
 

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/commands/window_commands.h"
+#include "app/look/text.h"
 
 #include <QAbstractButton>
 #include <QAction>
@@ -19,10 +20,10 @@ void addProposedStep(QWidget& window, std::vector<Command>& out) {
 
 void addHistory(History& history, std::vector<Command>& out) {
     if (history.canUndo())
-        out.push_back({QStringLiteral("Undo: %1").arg(history.undoText()), QStringLiteral("Ctrl+Z"),
+        out.push_back({told("Undo: %1").arg(history.undoText()), QStringLiteral("Ctrl+Z"),
                        [&history] { history.undo(); }});
     if (history.canRedo())
-        out.push_back({QStringLiteral("Redo: %1").arg(history.redoText()), QStringLiteral("Ctrl+Shift+Z"),
+        out.push_back({told("Redo: %1").arg(history.redoText()), QStringLiteral("Ctrl+Shift+Z"),
                        [&history] { history.redo(); }});
 }
 
@@ -30,8 +31,9 @@ void addActions(QWidget& window, std::vector<Command>& out) {
     for (QAction* action : window.actions()) {
         const QString name = action->text();
         // Undo and redo are there by the name of their step.
-        if (name.isEmpty() || !action->isEnabled() || name == QLatin1String("Undo") ||
-            name == QLatin1String("Redo") || action->objectName() == QLatin1String("findAction"))
+        if (name.isEmpty() || !action->isEnabled() || action->objectName() == QLatin1String("undoAction") ||
+            action->objectName() == QLatin1String("redoAction") ||
+            action->objectName() == QLatin1String("findAction"))
             continue;
         out.push_back(
             {name, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
@@ -72,7 +74,7 @@ void addChoices(QWidget& page, std::vector<Command>& out) {
 void addSetups(Session& session, std::vector<Command>& out) {
     for (const Setup& s : session.setups())
         if (s.id != session.currentId())
-            out.push_back({QStringLiteral("Go to %1").arg(text(s.light)), text(s.place + ", " + s.body),
+            out.push_back({told("Go to %1").arg(text(s.light)), text(s.place + ", " + s.body),
                            [&session, id = s.id] { session.select(id); }});
 }
 

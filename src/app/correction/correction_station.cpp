@@ -22,6 +22,7 @@
 #include "app/judging/stages_page.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plots/ab_plot.h"
 #include "app/plots/certainty_view.h"
 #include "app/session/correction_actions.h"
@@ -148,7 +149,7 @@ QWidget* CorrectionStation::buildFitting(QWidget* parent) {
     };
     QStringList models{tr("Automatic")}, sets;
     for (const Model m : kModels) models << inWords(m);
-    for (const FitLimits& l : fitLimitSets()) sets << QString::fromStdString(l.name);
+    for (const FitLimits& l : fitLimitSets()) sets << told(l.name);
     model_ = choice(0, tr("Model"), "modelChoice", models,
                     tr("Automatic takes what does better on patches it has not seen, and minds the noise."));
     intent_ = choice(1, tr("Priority"), "intentChoice",
@@ -193,16 +194,16 @@ QWidget* CorrectionStation::buildPages(QWidget* parent) {
     list_->setContextMenuPolicy(Qt::ActionsContextMenu);
     const auto count = [&](const char* object, const char* text, const QList<QKeySequence>& keys,
                            double factor) {
-        auto* action = new QAction(QLatin1String(text), list_);
+        auto* action = new QAction(told(text), list_);
         action->setObjectName(QLatin1String(object));
         action->setShortcuts(keys);
         action->setShortcutContext(Qt::WidgetShortcut);
         connect(action, &QAction::triggered, this, [this, factor] { favour(factor); });
         list_->addAction(action);
     };
-    count("countMore", "Count it twice as often", {Qt::Key_Plus, Qt::Key_Equal}, 2);
-    count("countLess", "Count it half as often", {Qt::Key_Minus}, 0.5);
-    count("countOnce", "Count it once", {Qt::Key_0}, 0);
+    count("countMore", word("Count it twice as often"), {Qt::Key_Plus, Qt::Key_Equal}, 2);
+    count("countLess", word("Count it half as often"), {Qt::Key_Minus}, 0.5);
+    count("countOnce", word("Count it once"), {Qt::Key_0}, 0);
     const auto page = [&](const char* name, QWidget* content) {
         page_->addItem(tr(name));
         pages_->addWidget(content);
@@ -350,7 +351,7 @@ void CorrectionStation::show(const Setup* setup) {
                  ready ? session_.reading().otherChartFrames(setup->id) : std::vector<studio::Frame>{});
     if (ready) return showCorrection(*setup);
     const QSignalBlocker blockLimits(limits_);
-    limits_->setCurrentText(QString::fromStdString(session_.reading().limits().name));
+    limits_->setCurrentText(told(session_.reading().limits().name));
     weights_.clear();  // they were another setup's, or of a correction that is gone
     summary_->setText({});
     headline_->setText({});
@@ -395,7 +396,7 @@ void CorrectionStation::showCorrection(const Setup& setup) {
     headline_->setToolTip(summary_->text());
     weights_ = c.weights;
     const QSignalBlocker blockModel(model_), blockIntent(intent_), blockLimits(limits_);
-    limits_->setCurrentText(QString::fromStdString(c.limits.name));
+    limits_->setCurrentText(told(c.limits.name));
     intent_->setCurrentIndex(static_cast<int>(c.intent));
     mend_->setChecked(!c.asShot);
     if (model_->currentIndex() != 0) model_->setCurrentIndex(1 + static_cast<int>(c.model));

@@ -12,6 +12,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 
 namespace refero {
 
@@ -56,13 +57,13 @@ void ProofPage::show(const Setup* setup, const std::vector<studio::Frame>& frame
     if (!setup->error.isEmpty()) return outcome_->setText(setup->error);
     QString text = told(*setup->correction);
     if (text.isEmpty())
-        text = can ? QStringLiteral(
-                         "Not yet checked. What a correction does on the chart that it was built from "
-                         "says little; on another shot of a chart it has to keep its word.")
-                   : QStringLiteral(
-                         "There is no other chart frame in this setup. Shoot the chart once more under "
-                         "the same light and bring it in: the correction can then be checked on a "
-                         "shot that it has not seen.");
+        text = can ? refero::told(
+                         "Not yet checked. What a correction does on the chart that it was built from says "
+                         "little; on another shot of a chart it has to keep its word.")
+                   : refero::told(
+                         "There is no other chart frame in this setup. Shoot the chart once more under the "
+                         "same light and bring it in: the correction can then be checked on a shot that it "
+                         "has not seen.");
     outcome_->setText(text);
 }
 
@@ -71,14 +72,14 @@ QString ProofPage::told(const Correction& c) const {
     QStringList lines;
     for (auto v = c.verifications.rbegin(); v != c.verifications.rend(); ++v) {
         QString line =
-            QStringLiteral("%1 (%2): mean %3, half within %4, largest %5; on its own chart the mean is %6.")
+            refero::told("%1 (%2): mean %3, half within %4, largest %5; on its own chart the mean is %6.")
                 .arg(QFileInfo(QString::fromStdString(v->framePath)).fileName(),
                      QString::fromStdString(v->chartName), figure(v->differences.mean),
                      figure(v->differences.median), figure(v->differences.max), figure(c.summary.after.mean));
         if (std::abs(v->levelStops) >= 0.05)
-            line += QStringLiteral(" That shot is %1 stops %2.")
-                        .arg(std::abs(v->levelStops), 0, 'f', 1)
-                        .arg(v->levelStops > 0 ? QStringLiteral("brighter") : QStringLiteral("darker"));
+            line += (v->levelStops > 0 ? refero::told(" That shot is %1 stops brighter.")
+                                       : refero::told(" That shot is %1 stops darker."))
+                        .arg(std::abs(v->levelStops), 0, 'f', 1);
         auto worst = v->patches;
         std::sort(worst.begin(), worst.end(),
                   [](const auto& a, const auto& b) { return a.difference > b.difference; });
@@ -86,8 +87,7 @@ QString ProofPage::told(const Correction& c) const {
         for (std::size_t i = 0; i < std::min<std::size_t>(4, worst.size()); ++i)
             names << QStringLiteral("%1 %2").arg(QString::fromStdString(worst[i].id),
                                                  figure(worst[i].difference));
-        lines << line + QStringLiteral(" Farthest off: ") + names.join(QStringLiteral(", ")) +
-                     QLatin1Char('.');
+        lines << line + refero::told(" Farthest off: ") + names.join(QStringLiteral(", ")) + QLatin1Char('.');
     }
     return lines.join(QStringLiteral("\n\n"));
 }

@@ -13,6 +13,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/settings/own_settings.h"
 
 namespace refero {
@@ -114,18 +115,18 @@ std::optional<QString> Dialogs::nameOf(QWidget* parent, const QString& title, co
 std::optional<std::pair<QString, QString>> Dialogs::nameSetup(QWidget* parent, const QString& place,
                                                               const QString& light) {
     QDialog dialog(parent);
-    dialog.setWindowTitle(QStringLiteral("Name this setup"));
+    dialog.setWindowTitle(told("Name this setup"));
     auto* form = new QFormLayout(&dialog);
     form->setContentsMargins(24, 24, 24, 20);
     form->setSpacing(12);
     auto* placeField = new QLineEdit(place, &dialog);
     auto* lightField = new QLineEdit(light, &dialog);
     placeField->setMinimumWidth(260);
-    form->addRow(QStringLiteral("Place"), placeField);
-    form->addRow(QStringLiteral("Light"), lightField);
+    form->addRow(told("Place"), placeField);
+    form->addRow(told("Light"), lightField);
     auto* row = new QHBoxLayout;
-    auto* cancel = new look::Button(look::Button::Kind::plain, QStringLiteral("Cancel"), &dialog);
-    auto* keep = new look::Button(look::Button::Kind::primary, QStringLiteral("Name it"), &dialog);
+    auto* cancel = new look::Button(look::Button::Kind::plain, told("Cancel"), &dialog);
+    auto* keep = new look::Button(look::Button::Kind::primary, told("Name it"), &dialog);
     row->addStretch(1);
     row->addWidget(cancel);
     row->addWidget(keep);

@@ -7,6 +7,7 @@
 #include "app/dialogs/problem_list.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 
 namespace refero {
 namespace {

@@ -10,6 +10,7 @@
 
 #include "app/findings/evidence_mark.h"
 #include "app/look/button.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "core/read/checks.h"
 #include "core/read/limits.h"
@@ -50,11 +51,11 @@ QString valueText(const Check& c) {
     const bool fine = c.unit == "CIEDE2000" || c.unit == "stops" || c.unit == "gain";
     const int digits = fine ? 2 : v >= 10 || counted ? 0 : 1;
     const auto named = [&] {
-        if (share) return QStringLiteral(" % ") + QString::fromStdString(c.unit);
+        if (share) return QStringLiteral(" % ") + told(c.unit);
         if (c.unit == "degrees") return QStringLiteral("\u00b0");
-        if (v == 1 && c.unit == "patches") return QStringLiteral(" patch");
-        if (v == 1 && c.unit == "charts") return QStringLiteral(" chart");
-        return QLatin1Char(' ') + QString::fromStdString(c.unit);
+        if (v == 1 && c.unit == "patches") return told(" patch");
+        if (v == 1 && c.unit == "charts") return told(" chart");
+        return QLatin1Char(' ') + told(c.unit);
     };
     return QString::number(v, 'f', digits) + named();
 }
@@ -64,15 +65,14 @@ CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), che
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
     const auto text = [](const std::string& s) { return QString::fromStdString(s); };
-    const auto verdictText =
-        QString::fromUtf8(label(check.verdict).data(), static_cast<int>(label(check.verdict).size()));
+    const QString verdictText = text(label(check.verdict));
     setAccessibleName(text(check.title) + QStringLiteral(": ") + verdictText);
     setAccessibleDescription(valueText(check_) + QStringLiteral(", ") + text(check.limit) +
                              QStringLiteral(". ") + text(check.reason) + QStringLiteral(" ") +
                              text(check.remedy));
     QString hint = tr("Allowed: %1.").arg(text(check.limit));
     if (check.verdict == Verdict::pass) hint.prepend(text(check.reason) + QLatin1Char('\n'));
-    if (!check.evidence.empty()) hint += QStringLiteral(" Shown on the frame.");
+    if (!check.evidence.empty()) hint += told(" Shown on the frame.");
     setToolTip(hint);
     // Its menu is to be reached by the keyboard, too.
     if (!check.evidence.empty() || check.verdict != Verdict::pass) setFocusPolicy(Qt::StrongFocus);

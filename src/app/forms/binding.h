@@ -13,6 +13,7 @@
 #include <vector>
 
 #include "app/forms/form.h"
+#include "app/look/text.h"
 #include "core/result.h"
 
 namespace refero {
@@ -76,8 +77,7 @@ Binding<R> numberField(Form::Row row, N R::*member, bool emptyIsZero = false) {
         if (!v) return tl::unexpected(v.error());
         if (emptyIsZero && *v == 0)
             return failure(
-                (caption + QStringLiteral(": 0 is not possible; leave it empty where it is not known."))
-                    .toStdString());
+                (caption + told(": 0 is not possible; leave it empty where it is not known.")).toStdString());
         r.*member = numberOf<N>(*v);
         return {};
     };

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/forms/binding.h"
+#include "app/look/text.h"
 
 namespace refero {
 
@@ -50,7 +51,7 @@ class RecordForm : public Form {
         if (b.choices) setChoices(b.row.key, b.choices(record_), b.index(record_));
     }
     void offer(const Binding<R>& b, const R& changed, const QString& text) {
-        const QString value = text.isEmpty()         ? QStringLiteral("none")
+        const QString value = text.isEmpty()         ? told("none")
                               : b.row.unit.isEmpty() ? text
                                                      : text + QLatin1Char(' ') + b.row.unit;
         const Status ok = wanted_(changed, b.row.caption + QStringLiteral(": ") + value);

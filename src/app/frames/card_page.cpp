@@ -16,6 +16,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/session/intake_actions.h"
 #include "app/settings/day_settings.h"
 #include "app/tables/figure_rows.h"
@@ -117,7 +118,7 @@ QWidget* CardPage::buildReceivers() {
         auto* tick = new QCheckBox(refero::title(r), box);
         tick->setObjectName(QStringLiteral("dayReceiver-") + nameOf(r));
         tick->setAccessibleName(tr("Hand over to: %1").arg(tick->text()));
-        tick->setToolTip(QString::fromUtf8(info(r).why));
+        tick->setToolTip(refero::told(info(r).why));
         tick->setChecked(std::find(last.begin(), last.end(), r) != last.end());
         connect(tick, &QCheckBox::toggled, this, [this] {
             rememberReceivers(receivers());

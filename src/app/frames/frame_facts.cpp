@@ -42,19 +42,18 @@ QString factsOf(const studio::Frame& f, const QString& chartName, std::optional<
     if (f.exposureSeconds > 0) exposure << secondsText(f.exposureSeconds);
     if (f.fNumber > 0) exposure << QStringLiteral("f/%1").arg(f.fNumber);
     if (f.iso > 0) exposure << QStringLiteral("ISO %1").arg(f.iso);
-    if (!f.balance.empty()) exposure << QStringLiteral("balance %1").arg(text(f.balance).toLower());
+    if (!f.balance.empty()) exposure << told("balance %1").arg(text(f.balance).toLower());
     if (!f.pictureProfile.empty()) exposure << text(f.pictureProfile);
     if (!exposure.isEmpty()) lines << exposure.join(QStringLiteral(", "));
     if (!f.chart.empty())
-        lines << QStringLiteral("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
-    if (f.greyCard) lines << QStringLiteral("Shows a plain grey card");
+        lines << told("Shows %1, %2 % sure").arg(chartName).arg(std::floor(100 * f.certainty));
+    if (f.greyCard) lines << told("Shows a plain grey card");
     if (!f.slate.empty())
         lines << QCoreApplication::translate("FrameFacts", "Shows the slate %1").arg(text(f.slate));
     const io::MediaPath media = io::mediaPath(f.path);
     const bool clip = io::isClip(media.file);
     if (f.pictures > 1)
-        lines << (clip ? QStringLiteral("Clip of %1 pictures") : QStringLiteral("Sequence of %1 pictures"))
-                     .arg(f.pictures);
+        lines << (clip ? told("Clip of %1 pictures") : told("Sequence of %1 pictures")).arg(f.pictures);
     if (!f.twin.empty())
         lines << QCoreApplication::translate("FrameFacts", "With the camera's own picture, %1")
                      .arg(QFileInfo(text(f.twin)).fileName());

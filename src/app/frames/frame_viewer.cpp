@@ -15,6 +15,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/pictures/display_colour.h"
 #include "app/pictures/display_profile.h"
 #include "app/session/intake_actions.h"
@@ -227,7 +228,7 @@ void FrameViewer::load() {
     const QString file = QString::fromStdString(io::mediaPath(f->path).file.string());
     title_->setText(QFileInfo(file).fileName());
     const auto at = std::find(among_.begin(), among_.end(), id_) - among_.begin();
-    facts_->setText(QStringLiteral("%1 of %2").arg(at + 1).arg(among_.size()));
+    facts_->setText(tr("%1 of %2").arg(at + 1).arg(among_.size()));
     const Setup* setup = session_.setup(static_cast<int>(f->setup));
     read_->setVisible(f->role == studio::FrameRole::chart && setup);
     if (!loaded_) {
@@ -284,15 +285,14 @@ void FrameViewer::took(std::shared_ptr<Loaded> loaded) {
     const auto at = std::find(among_.begin(), among_.end(), id_) - among_.begin();
     const auto encoding = loaded_->frame->encoding.name();
     facts_->setText(
-        QStringLiteral("%1 of %2, %3 x %4, %5%6, %7")
+        tr("%1 of %2, %3 x %4, %5%6, %7")
             .arg(at + 1)
             .arg(among_.size())
             .arg(image.width())
             .arg(image.height())
             .arg(QString::fromUtf8(encoding.data(), static_cast<qsizetype>(encoding.size())),
-                 loaded_->frame->encodingSource == EncodingSource::assumed ? QStringLiteral(" assumed")
-                                                                           : QString(),
-                 loaded_->correction ? QStringLiteral("corrected") : QStringLiteral("roughly balanced")));
+                 loaded_->frame->encodingSource == EncodingSource::assumed ? told(" assumed") : QString(),
+                 loaded_->correction ? told("corrected") : told("roughly balanced")));
     QStringList notes;
     for (const std::string& n : loaded_->frame->notes) notes << QString::fromStdString(n);
     facts_->setToolTip(notes.join(QLatin1Char('\n')));
@@ -301,8 +301,7 @@ void FrameViewer::took(std::shared_ptr<Loaded> loaded) {
         const QSignalBlocker block(slider_);
         slider_->setRange(0, static_cast<int>(loaded_->clipSeconds * 1000));
         if (!seconds_) slider_->setValue(static_cast<int>(loaded_->at * 1000));
-        moment_->setText(
-            QStringLiteral("%1 of %2 s").arg(figure(loaded_->at, 2), figure(loaded_->clipSeconds, 2)));
+        moment_->setText(tr("%1 of %2 s").arg(figure(loaded_->at, 2), figure(loaded_->clipSeconds, 2)));
     }
     take_->setEnabled(seconds_.has_value());
 }
@@ -316,7 +315,7 @@ void FrameViewer::pointed(const QPointF& at) {
     const auto rgb =
         inside ? meanOf(image, {x - reach, y - reach}, {x + reach + 1, y + reach + 1}) : std::nullopt;
     if (!rgb) return figures_->setText({});
-    QString text = QStringLiteral("x %1  y %2   recorded R %3  G %4  B %5 %")
+    QString text = told("x %1  y %2   recorded R %3  G %4  B %5 %")
                        .arg(x)
                        .arg(y)
                        .arg(figure(100 * rgb->x(), 1), figure(100 * rgb->y(), 1), figure(100 * rgb->z(), 1));
@@ -326,7 +325,7 @@ void FrameViewer::pointed(const QPointF& at) {
         text += QStringLiteral("   L* %1  a* %2  b* %3")
                     .arg(figure(lab.L, 1), figure(lab.a, 1), figure(lab.b, 1));
     }
-    figures_->setText(text + QStringLiteral("   mean of %1 x %1").arg(kMeanOver));
+    figures_->setText(text + told("   mean of %1 x %1").arg(kMeanOver));
 }
 
 // Something in the subject's light that is known to be grey: its setup's chart is held against it.
@@ -344,8 +343,8 @@ void FrameViewer::greyDrawn(const QRectF& region) {
     if (!mean || !(mean->minCoeff() > 0) || mean->maxCoeff() > 0.985)
         return figures_->setText(tr("This is clipped or black: it tells nothing of the light."));
     session_.reading().markGrey(id_, *mean);
-    figures_->setText(QStringLiteral(
-        "Marked as grey: its light is compared with that on the chart of its setup (station Reading)."));
+    figures_->setText(
+        told("Marked as grey: its light is compared with that on the chart of its setup (station Reading)."));
 }
 
 void FrameViewer::momentChosen(int milliseconds) {

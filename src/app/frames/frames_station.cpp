@@ -278,14 +278,11 @@ QWidget* FramesStation::buildEmpty() {
     column->addStretch(2);
     column->addWidget(new look::Label(tr("Drop the day's card here"), look::Size::huge,
                                       look::Label::Tone::loud, QFont::DemiBold));
-    column->addWidget(new look::Label(
-        QStringLiteral(
-            "Files, folders or a whole card. Refero finds the chart shots and the slates, and sorts every "
-            "frame into "
-            "its setup by slate, body, lens and time, with the reason. The files stay where they are, or are "
-            "copied "
-            "and each copy compared."),
-        look::Size::title));
+    column->addWidget(
+        new look::Label(told("Files, folders or a whole card. Refero finds the chart shots and the slates, "
+                             "and sorts every frame into its setup by slate, body, lens and time, with the "
+                             "reason. The files stay where they are, or are copied and each copy compared."),
+                        look::Size::title));
     column->addStretch(3);
     return empty;
 }
@@ -330,7 +327,7 @@ void FramesStation::refresh() {
         doubted += !doubt.isEmpty();
         doubts_[id] = doubt;
     }
-    count_->setText(QStringLiteral("%1 frames, %2 with a chart, %3 in no setup, %4 doubtful")
+    count_->setText(told("%1 frames, %2 with a chart, %3 in no setup, %4 doubtful")
                         .arg(all)
                         .arg(charts)
                         .arg(loose)
@@ -368,7 +365,7 @@ void FramesStation::showChosen() {
     const bool one = chosen.size() == 1 && f;
     title_->setText(!f    ? tr("No frame chosen")
                     : one ? QFileInfo(text(f->path)).fileName()
-                          : QStringLiteral("%1 frames").arg(chosen.size()));
+                          : told("%1 frames").arg(chosen.size()));
     facts_->setText(one ? factsOf(*f, chartName(f->chart), clockOf(f->setup))
                     : f ? QString()
                         : tr("Drag frames onto another setup to correct what was sorted wrongly."));
@@ -456,8 +453,8 @@ void FramesStation::showProgress(int done, int all, qint64 ms) {
 
 void FramesStation::finished(int broughtIn, const QStringList& problems) {
     stop_->hide();
-    progress_->setText(QStringLiteral("%1 brought in").arg(broughtIn) +
-                       (problems.isEmpty() ? QString() : QStringLiteral(", %1 not").arg(problems.size())));
+    progress_->setText(told("%1 brought in").arg(broughtIn) +
+                       (problems.isEmpty() ? QString() : told(", %1 not").arg(problems.size())));
     problems_->setProblems(problems);
 }
 

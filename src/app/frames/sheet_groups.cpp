@@ -89,7 +89,7 @@ std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::Id,
         out.push_back({s.id, text(s.light), text(s.place), {}});
     }
     const auto proposed = addProposals(out, session);
-    out.push_back({0, QStringLiteral("In no setup"), {}, {}});
+    out.push_back({0, told("In no setup"), {}, {}});
     std::vector<const studio::Frame*> shown;
     for (const auto& [id, f] : session.studio()->contents().all<studio::Frame>())
         if (f.shoot == session.shootId() && isShown(f, doubtOf(id), which)) shown.push_back(&f);
@@ -102,18 +102,15 @@ std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::Id,
                                                         : out.size() - 1];
         const QString doubt = doubtOf(f->id);
         const QString file = QFileInfo(text(io::mediaPath(f->path).file.string())).fileName();
-        g.frames.push_back(
-            {f->id, text(f->path), thumbnailKey(f->sha256, f->path),
-             f->pictures > 1 ? QStringLiteral("%1, %2").arg(file).arg(f->pictures) : file,
-             text(f->because) + (doubt.isEmpty() ? QString() : QStringLiteral("\nBut: ") + doubt),
-             f->role == studio::FrameRole::chart, !doubt.isEmpty()});
+        g.frames.push_back({f->id, text(f->path), thumbnailKey(f->sha256, f->path),
+                            f->pictures > 1 ? QStringLiteral("%1, %2").arg(file).arg(f->pictures) : file,
+                            text(f->because) + (doubt.isEmpty() ? QString() : told("\nBut: ") + doubt),
+                            f->role == studio::FrameRole::chart, !doubt.isEmpty()});
     }
     for (SheetGroup& g : out) {
         if (g.setup == kNewProposal) continue;
         g.detail = (g.detail.isEmpty() ? QString() : g.detail + QStringLiteral(", ")) +
-                   QStringLiteral("%1 %2")
-                       .arg(g.frames.size())
-                       .arg(g.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"));
+                   (g.frames.size() == 1 ? told("%1 frame") : told("%1 frames")).arg(g.frames.size());
     }
     std::erase_if(out, [&](const SheetGroup& g) {
         return g.frames.empty() &&

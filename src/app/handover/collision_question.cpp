@@ -6,6 +6,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 
 namespace refero {
 
@@ -18,28 +19,27 @@ CollisionQuestion::CollisionQuestion(QWidget* parent) : QWidget(parent) {
     text_->setObjectName(QStringLiteral("inTheWayText"));
     row->addWidget(text_, 1);
     const auto button = [&](const char* words, const char* object, const char* hint, auto&& act) {
-        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(words), this);
+        auto* b = new look::Button(look::Button::Kind::plain, told(words), this);
         b->setObjectName(QLatin1String(object));
-        b->setToolTip(QLatin1String(hint));
+        b->setToolTip(told(hint));
         connect(b, &QAbstractButton::clicked, this, act);
         row->addWidget(b, 0, Qt::AlignTop);
     };
-    button("Keep both", "keepBoth", "The new ones get a number behind their names.",
+    button(word("Keep both"), "keepBoth", word("The new ones get a number behind their names."),
            [this] { emit answered(io::Collision::number); });
-    button("Replace", "replaceThem", "The old ones are gone once the new ones stand.",
+    button(word("Replace"), "replaceThem", word("The old ones are gone once the new ones stand."),
            [this] { emit answered(io::Collision::replace); });
-    button("Skip those", "leaveThem", "What is there stays, and is not written anew.",
+    button(word("Skip those"), "leaveThem", word("What is there stays, and is not written anew."),
            [this] { emit answered(io::Collision::skip); });
-    button("Not now", "notNow", "Nothing is written.", [this] { emit declined(); });
+    button(word("Not now"), "notNow", word("Nothing is written."), [this] { emit declined(); });
     hide();
 }
 
 void CollisionQuestion::ask(const QStringList& names) {
     const QString& first = names.front();
-    text_->setText(
-        names.size() == 1
-            ? QStringLiteral("%1 is there already.").arg(first)
-            : QStringLiteral("%1 files are there already, %2 among them.").arg(names.size()).arg(first));
+    text_->setText(names.size() == 1
+                       ? told("%1 is there already.").arg(first)
+                       : told("%1 files are there already, %2 among them.").arg(names.size()).arg(first));
     show();
 }
 

@@ -14,6 +14,7 @@
 #include "app/handover/receivers.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/session/handover_actions.h"
 #include "io/clip.h"
@@ -28,16 +29,18 @@ struct Kind {
     int bits;
     bool half;
 };
-constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},          Kind{"TIFF, 16 bit", "tif", 16, true},
-                            Kind{"PNG, 16 bit", "png", 16, true},  Kind{"EXR, half floats", "exr", 16, true},
-                            Kind{"EXR, floats", "exr", 16, false}, Kind{"DPX, 10 bit", "dpx", 10, true}};
+constexpr std::array kKinds{Kind{"JPEG", "jpg", 8, true},
+                            Kind{"TIFF, 16 bit", "tif", 16, true},
+                            Kind{"PNG, 16 bit", "png", 16, true},
+                            Kind{word("EXR, half floats"), "exr", 16, true},
+                            Kind{word("EXR, floats"), "exr", 16, false},
+                            Kind{"DPX, 10 bit", "dpx", 10, true}};
 constexpr std::array kEdges{0, 4096, 2560, 1600};
 // In the order of the first choice.
 enum Which : int { thisSetup, wholeShoot, none, chosen };
 
 QString labelOf(OutputSpace space) {
-    const std::string_view label = info(space).label;
-    return QString::fromUtf8(label.data(), static_cast<int>(label.size()));
+    return told(info(space).label);
 }
 
 // How files are called, as a person says it; an empty pattern is one of the person's own.
@@ -78,35 +81,33 @@ QHBoxLayout* FramesChoice::buildOutput() {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     const auto choice = [&](const char* words, const char* object, const char* hint) {
-        row->addWidget(look::caption(QLatin1String(words), this));
+        row->addWidget(look::caption(told(words), this));
         auto* box = new QComboBox(this);
         box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(QLatin1String(words));
-        box->setToolTip(QLatin1String(hint));
+        box->setAccessibleName(told(words));
+        box->setToolTip(told(hint));
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(6);
         row->addWidget(box, 1);
         connect(box, &QComboBox::activated, this, &FramesChoice::change);
         return box;
     };
-    which_ = choice("Frames", "framesChoice",
-                    "Of this setup, or of every setup of the shoot by its own correction.");
+    which_ = choice(word("Frames"), "framesChoice",
+                    word("Of this setup, or of every setup of the shoot by its own correction."));
     which_->addItems({tr("This setup"), tr("Whole shoot"), tr("None")});
-    kind_ = choice("As", "frameKindChoice", "The kind of file.");
-    for (const Kind& k : kKinds) kind_->addItem(QLatin1String(k.label));
-    space_ = choice("In", "frameSpaceChoice", "The colour space; its profile is embedded.");
+    kind_ = choice(word("As"), "frameKindChoice", word("The kind of file."));
+    for (const Kind& k : kKinds) kind_->addItem(told(k.label));
+    space_ = choice(word("In"), "frameSpaceChoice", word("The colour space; its profile is embedded."));
     for (const OutputSpace s : kOutputSpaces) {
         space_->addItem(labelOf(s));
-        const std::string_view viewing = info(s).viewing;
-        space_->setItemData(space_->count() - 1,
-                            QString::fromUtf8(viewing.data(), static_cast<int>(viewing.size())),
-                            Qt::ToolTipRole);
+        space_->setItemData(space_->count() - 1, told(info(s).viewing), Qt::ToolTipRole);
     }
     space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     space_->setMinimumContentsLength(8);
-    size_ = choice("Long edge", "frameSizeChoice", "Frames are only made smaller, and not sharpened.");
+    size_ = choice(word("Long edge"), "frameSizeChoice",
+                   word("Frames are only made smaller, and not sharpened."));
     for (const int edge : kEdges) size_->addItem(edge == 0 ? tr("As it is") : QString::number(edge));
-    naming_ = choice("Named", "frameNaming", "What the files are called.");
+    naming_ = choice(word("Named"), "frameNaming", word("What the files are called."));
     for (const Naming& n : kNamings)
         naming_->addItem(QCoreApplication::translate("FramesChoice", n.label), QLatin1String(n.pattern));
     name_ = new QLineEdit(QLatin1String(kNamings.front().pattern), this);
@@ -138,7 +139,7 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     by_ = new QComboBox(this);
     by_->setObjectName(QStringLiteral("frameCorrection"));
     by_->setAccessibleName(tr("By which correction"));
-    by_->setToolTip(QStringLiteral(
+    by_->setToolTip(told(
         "The valid correction of each frame's setup, as the plan's rules have it, or one for all of them."));
     by_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     connect(by_, &QComboBox::activated, this, &FramesChoice::change);
@@ -274,21 +275,17 @@ void FramesChoice::tell() {
     const auto weaker = std::count_if(f.frames.begin(), f.frames.end(), [](const studio::FrameToRender& r) {
         return r.coverage != plan::Coverage::valid;
     });
-    QString words = f.frames.empty()
-                        ? tr("No frames to render yet.")
-                        : QStringLiteral("%1 %2 as %3.")
-                              .arg(f.frames.size())
-                              .arg(f.frames.size() == 1 ? QStringLiteral("frame") : QStringLiteral("frames"),
-                                   inWords(said));
+    QString words = f.frames.empty() ? tr("No frames to render yet.")
+                                     : (f.frames.size() == 1 ? tr("%1 frame as %2.") : tr("%1 frames as %2."))
+                                           .arg(f.frames.size())
+                                           .arg(inWords(said));
     const bool unsaid = needsReason() && reason_->text().trimmed().isEmpty();
     if (unsaid)
-        words += QStringLiteral(" The rules give %1 of them another correction: say why this one serves.")
-                     .arg(weaker);
+        words += told(" The rules give %1 of them another correction: say why this one serves.").arg(weaker);
     else if (weaker > 0)
-        words += QStringLiteral(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
+        words += told(" %1 of them by a weaker correction; the reason is recorded.").arg(weaker);
     if (f.unserved > 0)
-        words +=
-            QStringLiteral(" %1 left out: %2").arg(f.unserved).arg(QString::fromStdString(f.unservedWhy));
+        words += told(" %1 left out: %2").arg(f.unserved).arg(QString::fromStdString(f.unservedWhy));
     const Status ok = possible(*w);
     if (!ok) words = QString::fromStdString(ok.error().message);
     ready_ = ok.has_value() && !unsaid;

@@ -24,6 +24,7 @@
 #include "app/look/caption.h"
 #include "app/look/label.h"
 #include "app/look/search_field.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/session/handover_actions.h"
 #include "app/tables/row_table.h"
@@ -37,15 +38,14 @@ QString text(std::string_view s) {
 }
 
 look::Label* heading(const char* words, QWidget* parent) {
-    return new look::Label(QLatin1String(words), look::Size::title, look::Label::Tone::text, QFont::DemiBold,
-                           parent);
+    return new look::Label(told(words), look::Size::title, look::Label::Tone::text, QFont::DemiBold, parent);
 }
 
 QString told(const io::Foreseen& f) {
     QStringList lines;
     for (const std::string& sentence : f.lost) lines << QString::fromStdString(sentence);
     if (f.largest > 0.005)
-        lines << QStringLiteral("%1 off on average, %2 at most.")
+        lines << refero::told("%1 off on average, %2 at most.")
                      .arg(f.mean, 0, 'f', 2)
                      .arg(f.largest, 0, 'f', 2);
     return lines.isEmpty() ? HandoverStation::tr("Holds all of it.") : lines.join(QLatin1Char(' '));
@@ -80,7 +80,7 @@ DeliveryModel::Row rowOf(const workflow::DeliveryItem& item) {
                     HandoverStation::tr("No correction: figures and pictures."),
                     {}};
     }
-    return {text(io::info(item.options.format).label), {}, {}};
+    return {refero::told(io::info(item.options.format).label), {}, {}};
 }
 
 // Why there is nothing to give of a setup, and what its button does about it.
@@ -93,10 +93,10 @@ NothingToGive nothingToGive(const Setup* s, const Setup* by) {
         return {HandoverStation::tr("No setup is chosen. Bring in a chart shot, or plan the day."),
                 toCorrection};
     if (!by || by->id == s->id)
-        return {QStringLiteral(
-                    "%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
-                    .arg(text(s->light)),
-                toCorrection};
+        return {
+            refero::told("%1 has no correction yet. Once it has one, it goes from here to whoever needs it.")
+                .arg(text(s->light)),
+            toCorrection};
     if (!by->correction)
         return {HandoverStation::tr("The chart of %1 serves %2, too; it has no correction yet.")
                     .arg(text(by->light), text(s->light)),
@@ -226,8 +226,8 @@ QWidget* HandoverStation::buildCurve() {
     curve_ = new QComboBox(curveRow_);
     curve_->setObjectName(QStringLiteral("baseCurve"));
     curve_->setAccessibleName(tr("Base tone curve"));
-    curve_->setToolTip(QStringLiteral(
-        "What the raw developer begins with: a straight line, or the contrast of the finish."));
+    curve_->setToolTip(
+        refero::told("What the raw developer begins with: a straight line, or the contrast of the finish."));
     curve_->addItems({tr("Straight"), tr("The finish's contrast")});
     connect(curve_, &QComboBox::activated, this, [this] {
         withdraw();
@@ -245,7 +245,7 @@ QWidget* HandoverStation::buildHistory() {
     column->setSpacing(6);
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
-    row->addWidget(heading("What went out", holder));
+    row->addWidget(heading(word("What went out"), holder));
     row->addStretch(1);
     search_ = look::searchField("historySearch", tr("Search what went out"), tr("Search"), holder);
     search_->setFixedWidth(180);
@@ -316,7 +316,7 @@ void HandoverStation::choose(std::optional<Receiver> receiver) {
     withdraw();
     single_->setVisible(!receiver);
     for (ReceiverCard* card : cards_) card->setChecked(card->receiver() == receiver);
-    why_->setText(QLatin1String(info(receiver).why));
+    why_->setText(refero::told(info(receiver).why));
     const workflow::Delivery usual =
         receiver ? workflow::deliveryFor(*receiver, Correction{}) : workflow::Delivery{};
     frames_->setVisible(usual.frames.has_value());

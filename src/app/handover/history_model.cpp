@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <QLocale>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "io/handover/format.h"
 #include "workflow/delivery_items.h"
@@ -18,7 +19,7 @@ namespace {
 QString kindOf(const workflow::HandedOver& h) {
     const QString path = refero::text(h.path);
     if (const auto format = io::formatByName(h.format)) {
-        const QString label = refero::text(std::string(io::info(*format).label));
+        const QString label = refero::told(io::info(*format).label);
         // "..., from srgb to bt1886.cube"
         const QString base = QFileInfo(path).completeBaseName();
         const auto from = base.lastIndexOf(QLatin1String(", from "));
@@ -58,10 +59,9 @@ QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
         case proof:
             if (h.engine.empty()) return {};
             // Our own documents hold no colours to compare.
-            return h.engine == "Refero" ? tr("As written")
-                                        : QStringLiteral("%1, at most %2")
-                                              .arg(refero::text(h.engine))
-                                              .arg(h.largest, 0, 'f', 2);
+            return h.engine == "Refero"
+                       ? tr("As written")
+                       : told("%1, at most %2").arg(refero::text(h.engine)).arg(h.largest, 0, 'f', 2);
         case standing:
             return h.stale ? tr("Out of date") : tr("Up to date");
         default:
@@ -79,8 +79,7 @@ QVariant HistoryModel::data(const QModelIndex& index, int role) const {
             return index.column() == when ? refero::text(h.made) : text(h, index.column());
         case Qt::ToolTipRole:
             if (index.column() == standing && h.stale)
-                return QStringLiteral(
-                    "The correction has changed since: what this receiver has is another one.");
+                return told("The correction has changed since: what this receiver has is another one.");
             return index.column() == file ? refero::text(h.path) : text(h, index.column());
         case Qt::FontRole:
             return index.column() == when || index.column() == proof
@@ -96,8 +95,9 @@ QVariant HistoryModel::data(const QModelIndex& index, int role) const {
 
 QVariant HistoryModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"When", "For", "What", "Read back by", "The correction"};
-    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
+    static constexpr const char* names[] = {word("When"), word("For"), word("What"), word("Read back by"),
+                                            word("The correction")};
+    if (role == Qt::DisplayRole) return told(names[section]);
     if (role == Qt::FontRole) return look::font(look::Size::small);
     if (role == Qt::TextAlignmentRole) return int(Qt::AlignLeft | Qt::AlignVCenter);
     return {};

@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/handover/parcel_model.h"
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -51,8 +52,9 @@ QVariant DeliveryModel::data(const QModelIndex& index, int role) const {
 
 QVariant DeliveryModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"What goes out", "What it cannot hold", "State"};
-    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
+    static constexpr const char* names[] = {word("What goes out"), word("What it cannot hold"),
+                                            word("State")};
+    if (role == Qt::DisplayRole) return told(names[section]);
     if (role == Qt::FontRole) return look::font(look::Size::small);
     if (role == Qt::TextAlignmentRole) return int(Qt::AlignLeft | Qt::AlignVCenter);
     return {};

@@ -11,6 +11,7 @@
 #include "app/dialogs/problem_lines.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/look/time_left.h"
 #include "app/session/frame_queue.h"
 
@@ -56,7 +57,7 @@ void QueueStrip::refresh() {
     setVisible(busy || !queue_.problems().isEmpty());
     bar_->setRange(0, std::max(1, queue_.all()));
     bar_->setValue(queue_.done() + queue_.failed());
-    QString words = QStringLiteral("%1 of %2 frames").arg(queue_.done()).arg(queue_.all());
+    QString words = told("%1 of %2 frames").arg(queue_.done()).arg(queue_.all());
     if (queue_.quick() > 0 && queue_.done() == 0)
         words = QCoreApplication::translate("QueueStrip", "%1 of %2 frames, quick")
                     .arg(queue_.quick())
@@ -65,9 +66,9 @@ void QueueStrip::refresh() {
         words += QCoreApplication::translate(
             "QueueStrip", "; in %n the camera had cut colours, which the raw files bring back", nullptr,
             queue_.cutFrames());
-    if (queue_.failed() > 0) words += QStringLiteral(", %1 failed").arg(queue_.failed());
-    if (state == State::pausing) words += QStringLiteral(", pausing");
-    if (state == State::paused) words += QStringLiteral(", paused");
+    if (queue_.failed() > 0) words += told(", %1 failed").arg(queue_.failed());
+    if (state == State::pausing) words += told(", pausing");
+    if (state == State::paused) words += told(", paused");
     text_->setText(words + timeLeft(queue_.left()));
     problems_->setProblems(queue_.problems());
     pause_->setText(state == State::paused ? tr("Go on") : tr("Pause"));

@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "app/look/button.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -20,8 +21,8 @@ ReceiverCard::ReceiverCard(std::optional<Receiver> receiver, QWidget* parent)
     setObjectName(QLatin1String(i.object));
     setText(refero::title(receiver));
     setAccessibleName(refero::title(receiver));
-    setAccessibleDescription(QLatin1String(i.why));
-    setToolTip(QLatin1String(i.why));
+    setAccessibleDescription(told(i.why));
+    setToolTip(told(i.why));
     setCheckable(true);
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -53,9 +54,8 @@ void ReceiverCard::paintEvent(QPaintEvent*) {
                p.fontMetrics().elidedText(text(), Qt::ElideRight, inner.width()));
     p.setFont(look::font(look::Size::small));
     p.setPen(c.quiet);
-    p.drawText(
-        inner.adjusted(0, title + 4, 0, 0), Qt::AlignLeft | Qt::AlignTop,
-        p.fontMetrics().elidedText(QLatin1String(info(receiver_).gets), Qt::ElideRight, inner.width()));
+    p.drawText(inner.adjusted(0, title + 4, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+               p.fontMetrics().elidedText(told(info(receiver_).gets), Qt::ElideRight, inner.width()));
     if (hasFocus()) look::paintFocusRing(p, QRectF(rect()).adjusted(2, 2, -2, -2));
 }
 

@@ -15,6 +15,7 @@
 #include "app/forms/encoding_choice.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/session/handover_actions.h"
 
 namespace refero {
@@ -60,12 +61,12 @@ SingleFile::SingleFile(Session& session, Dialogs& dialogs, QWidget* parent)
     lay(feed_, tr("Input"), tr("The encoding of the camera's picture that the file will be given."));
     lay(space_, tr("Output"), tr("The colour space of what comes out of the LUT."));
     for (const io::Format f : kOrder) {
-        format_->addItem(text(io::info(f).label));
+        format_->addItem(told(io::info(f).label));
         format_->setItemData(format_->count() - 1, text(io::info(f).carries), Qt::ToolTipRole);
     }
     for (const OutputSpace s : kOutputSpaces) {
-        space_->addItem(text(info(s).label));
-        space_->setItemData(space_->count() - 1, text(info(s).viewing), Qt::ToolTipRole);
+        space_->addItem(told(info(s).label));
+        space_->setItemData(space_->count() - 1, told(info(s).viewing), Qt::ToolTipRole);
     }
     space_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     space_->setMinimumContentsLength(8);
@@ -196,8 +197,7 @@ void SingleFile::show(const Setup& setup) {
     if (!setup.handover) return outcome_->setText({});
     const io::Handover& h = *setup.handover;
     const QString file = QFileInfo(QString::fromStdString(h.path.string())).fileName();
-    if (h.proof.colours == 0)
-        return outcome_->setText(QStringLiteral("%1 written; reads back as it was.").arg(file));
+    if (h.proof.colours == 0) return outcome_->setText(told("%1 written; reads back as it was.").arg(file));
     QString said = tr("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours.")
                        .arg(file, QString::fromStdString(h.proof.engine))
                        .arg(h.proof.largest, 0, 'f', 2)

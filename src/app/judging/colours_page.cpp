@@ -11,6 +11,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/pictures/display_colour.h"
 #include "app/tables/row_table.h"
 #include "core/colour/difference.h"
@@ -65,7 +66,7 @@ QVariant ColoursModel::data(const QModelIndex& index, int role) const {
         return static_cast<int>((index.column() >= difference ? Qt::AlignRight : Qt::AlignLeft) |
                                 Qt::AlignVCenter);
     if (role == Qt::ToolTipRole)
-        return QStringLiteral("%1: measured %2, corrected %3 (L* a* b*)")
+        return told("%1: measured %2, corrected %3 (L* a* b*)")
             .arg(QFileInfo(QString::fromStdString(colours_[row].colour.framePath)).fileName(),
                  inWords(colours_[row].colour.labD50, 1), inWords(corrected_[row], 1));
     if (role != Qt::DisplayRole) return {};
@@ -79,7 +80,7 @@ QVariant ColoursModel::data(const QModelIndex& index, int role) const {
         case difference:
             return QString::number(differenceOf(row), 'f', 2);
         case counts:
-            return colours_[row].counts ? QStringLiteral("4 times") : QStringLiteral("no");
+            return colours_[row].counts ? told("4 times") : QStringLiteral("no");
         default:
             return {};
     }
@@ -90,8 +91,9 @@ QVariant ColoursModel::headerData(int section, Qt::Orientation orientation, int 
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>((section >= difference ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role != Qt::DisplayRole) return {};
-    constexpr const char* names[] = {"Colour", "Measured", "Corrected", "Off by", "Counts"};
-    return QLatin1String(names[section]);
+    constexpr const char* names[] = {word("Colour"), word("Measured"), word("Corrected"), word("Off by"),
+                                     word("Counts")};
+    return told(names[section]);
 }
 
 ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
@@ -107,15 +109,15 @@ ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
     const auto field = [&](const char* object, const char* hint, int stretch) {
         auto* f = new QLineEdit(this);
         f->setObjectName(QLatin1String(object));
-        f->setAccessibleName(QLatin1String(hint));
-        f->setPlaceholderText(QLatin1String(hint));
+        f->setAccessibleName(told(hint));
+        f->setPlaceholderText(told(hint));
         f->setMinimumWidth(34);
         entry->addWidget(f, stretch);
         connect(f, &QLineEdit::returnPressed, this, &ColoursPage::add);
         connect(f, &QLineEdit::textChanged, this, [this] { refresh(); });
         return f;
     };
-    name_ = field("colourName", "Name", 3);
+    name_ = field("colourName", word("Name"), 3);
     for (const auto& [object, hint] :
          {std::pair{"colourL", "L*"}, std::pair{"colourA", "a*"}, std::pair{"colourB", "b*"}})
         lab_.push_back(field(object, hint, 2));
@@ -132,17 +134,17 @@ ColoursPage::ColoursPage(QWidget* parent) : QWidget(parent), model_(this) {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     const auto button = [&](const char* object, const char* text, const char* hint) {
-        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(text), this);
+        auto* b = new look::Button(look::Button::Kind::plain, told(text), this);
         b->setObjectName(QLatin1String(object));
-        b->setToolTip(QLatin1String(hint));
+        b->setToolTip(told(hint));
         row->addWidget(b);
         return b;
     };
-    count_ =
-        button("countColour", "Count it", "Whether it counts in the fit, four times, or is only checked.");
-    remove_ = button("removeColour", "Take out", "Removes it; it can be undone.");
-    prove_ = button("proveColours", "Keep as proof",
-                    "Keeps how far those are that do not count, among the correction's findings.");
+    count_ = button("countColour", word("Count it"),
+                    word("Whether it counts in the fit, four times, or is only checked."));
+    remove_ = button("removeColour", word("Take out"), word("Removes it; it can be undone."));
+    prove_ = button("proveColours", word("Keep as proof"),
+                    word("Keeps how far those are that do not count, among the correction's findings."));
     row->addStretch(1);
     column->addLayout(row);
     connect(add_, &QAbstractButton::clicked, this, &ColoursPage::add);

@@ -12,6 +12,7 @@
 #include "app/judging/warmth_ladder.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 
 namespace refero {
 namespace {
@@ -22,11 +23,11 @@ QString withSign(double v, int decimals) {
 }
 
 QString stops(double v) {
-    return withSign(v, 2) + QStringLiteral(" stops");
+    return withSign(v, 2) + told(" stops");
 }
 QString tint(double v) {
-    return v > 0   ? QStringLiteral("%1 greener").arg(v, 0, 'f', 1)
-           : v < 0 ? QStringLiteral("%1 more magenta").arg(-v, 0, 'f', 1)
+    return v > 0   ? told("%1 greener").arg(v, 0, 'f', 1)
+           : v < 0 ? told("%1 more magenta").arg(-v, 0, 'f', 1)
                    : QStringLiteral("0");
 }
 QString perCentMore(double v) {
@@ -48,17 +49,17 @@ FinishPage::FinishPage(QWidget* parent) : QWidget(parent) {
     auto* ready = new QHBoxLayout;
     ready->setSpacing(8);
     const auto button = [&](const char* object, const char* name, const char* hint) {
-        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(name), this);
+        auto* b = new look::Button(look::Button::Kind::plain, told(name), this);
         b->setObjectName(QLatin1String(object));
-        b->setToolTip(QLatin1String(hint));
+        b->setToolTip(told(hint));
         connect(b, &QAbstractButton::clicked, this, [this, name] {
             change(*finishByName(QString::fromLatin1(name).toLower().toStdString()), true);
         });
         ready->addWidget(b);
         return b;
     };
-    base_ = button("finishBase", "Base", "Adds nothing: the colours as they were.");
-    rounded_ = button("finishRounded", "Rounded", "A gentle curve and a little saturation.");
+    base_ = button("finishBase", word("Base"), word("Adds nothing: the colours as they were."));
+    rounded_ = button("finishRounded", word("Rounded"), word("A gentle curve and a little saturation."));
     auto* apart =
         new look::Label(tr("On top; no figure counts it."), look::Size::small, look::Label::Tone::quiet);
     ready->addWidget(apart, 1);
@@ -67,14 +68,15 @@ FinishPage::FinishPage(QWidget* parent) : QWidget(parent) {
     auto* name = new look::Label(tr("Warmth,\nmired"), look::Size::small);
     grid->addWidget(name, 1, 0, Qt::AlignTop);
     grid->addWidget(warmth_, 1, 1, 1, 2);
-    addAmount(grid, 2, "finishTint", "Tint", "Green to magenta, in thousandths of Duv.", &Finish::tintDuv,
-              -20, 20, 0.5, &tint);
-    addAmount(grid, 3, "finishExposure", "Exposure", "In stops.", &Finish::exposureStops, -2, 2, 0.05,
-              &stops);
-    addAmount(grid, 4, "finishContrast", "Contrast", "Black, mid-grey and white stay where they are.",
-              &Finish::contrast, -1, 1, 0.05, &perCentMore);
-    addAmount(grid, 5, "finishSaturation", "Saturation", "Luminance stays.", &Finish::saturation, 0, 2, 0.02,
-              &perCent);
+    addAmount(grid, 2, "finishTint", word("Tint"), word("Green to magenta, in thousandths of Duv."),
+              &Finish::tintDuv, -20, 20, 0.5, &tint);
+    addAmount(grid, 3, "finishExposure", word("Exposure"), word("In stops."), &Finish::exposureStops, -2, 2,
+              0.05, &stops);
+    addAmount(grid, 4, "finishContrast", word("Contrast"),
+              word("Black, mid-grey and white stay where they are."), &Finish::contrast, -1, 1, 0.05,
+              &perCentMore);
+    addAmount(grid, 5, "finishSaturation", word("Saturation"), word("Luminance stays."), &Finish::saturation,
+              0, 2, 0.02, &perCent);
     grid->setRowStretch(6, 1);
     connect(warmth_, &WarmthLadder::moved, this, [this](double steps) {
         Finish f = finish_;
@@ -89,13 +91,13 @@ FinishPage::FinishPage(QWidget* parent) : QWidget(parent) {
 void FinishPage::addAmount(QGridLayout* grid, int row, const char* object, const char* name, const char* hint,
                            double Finish::*part, double low, double high, double unit,
                            QString (*inWords)(double)) {
-    auto* caption = new look::Label(QLatin1String(name), look::Size::small);
+    auto* caption = new look::Label(told(name), look::Size::small);
     caption->setWordWrap(false);
     auto* slider = new QSlider(Qt::Horizontal, this);
     slider->setMinimumWidth(60);
     slider->setObjectName(QLatin1String(object));
-    slider->setAccessibleName(QLatin1String(name));
-    slider->setToolTip(QLatin1String(hint));
+    slider->setAccessibleName(told(name));
+    slider->setToolTip(told(hint));
     slider->setRange(static_cast<int>(std::lround(low / unit)), static_cast<int>(std::lround(high / unit)));
     slider->setPageStep(4);
     auto* value = new look::Label({}, look::Size::small, look::Label::Tone::quiet);

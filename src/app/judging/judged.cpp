@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 
+#include "app/look/text.h"
 #include "app/pictures/display_colour.h"
 #include "core/render/feed.h"
 #include "core/scope/difference_map.h"
@@ -73,10 +74,8 @@ QString inWords(const GamutWarning& w, OutputSpace space) {
     const auto share = [](double v) {
         return QString::number(100 * v, 'f', v < 0.1 ? 1 : 0) + QStringLiteral(" %");
     };
-    const auto& label = info(space).label;
-    return QStringLiteral(" · %1 outside %2 (\\), %3 clipped (/), %4 nearly")
-        .arg(share(w.outsideShare), QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size())),
-             share(w.clippedShare), share(w.nearlyShare));
+    return told(" · %1 outside %2 (\\), %3 clipped (/), %4 nearly")
+        .arg(share(w.outsideShare), told(info(space).label), share(w.clippedShare), share(w.nearlyShare));
 }
 
 Scopes scopesOfPicture(const QImage& srgb) {
@@ -88,11 +87,11 @@ CompareView::Pane differencePane(const LinearImage& image, const Contestant& a, 
     const DifferenceMap map =
         differenceMap(image, a.compiled(OutputSpace::xyzD50), b.compiled(OutputSpace::xyzD50));
     const auto figure = [](double v) { return QString::number(v, 'f', 1); };
-    QString title = brief ? QStringLiteral("CIEDE2000")
-                          : QStringLiteral("CIEDE2000 between %1 and %2").arg(a.title, b.title);
-    title += QStringLiteral(": mean %1, 95 % within %2")
-                 .arg(figure(map.figures.mean), figure(map.figures.percentile95));
-    if (!brief) title += QStringLiteral(", largest %1").arg(figure(map.figures.max));
+    QString title =
+        brief ? QStringLiteral("CIEDE2000") : told("CIEDE2000 between %1 and %2").arg(a.title, b.title);
+    title +=
+        told(": mean %1, 95 % within %2").arg(figure(map.figures.mean), figure(map.figures.percentile95));
+    if (!brief) title += told(", largest %1").arg(figure(map.figures.max));
     return {title, PictureView::pyramid(shaded(map))};
 }
 

@@ -10,6 +10,7 @@
 
 #include "app/look/button.h"
 #include "app/look/caption.h"
+#include "app/look/text.h"
 #include "app/session/job.h"
 
 namespace refero {
@@ -82,30 +83,28 @@ QWidget* JudgingView::buildBar() {
         row->addWidget(captions_.back());
         auto* box = new QComboBox(bar);
         box->setObjectName(QLatin1String(object));
-        box->setAccessibleName(QLatin1String(name));
-        box->setToolTip(QLatin1String(hint));
+        box->setAccessibleName(told(name));
+        box->setToolTip(told(hint));
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(length);
         row->addWidget(box, length);
         return box;
     };
-    picture_ = choice(tr("Picture"), "pictureChoice", "Picture",
-                      "What is judged on; drop more frames of this setup here.", 5);
-    mode_ = choice(tr("View"), "judgingMode", "How the renderings are shown",
-                   "A wipe, two side by side, four with one zoom, or how far two are apart.", 5);
+    picture_ = choice(tr("Picture"), "pictureChoice", word("Picture"),
+                      word("What is judged on; drop more frames of this setup here."), 5);
+    mode_ = choice(tr("View"), "judgingMode", word("How the renderings are shown"),
+                   word("A wipe, two side by side, four with one zoom, or how far two are apart."), 5);
     mode_->addItems({tr("Wipe"), tr("Side by side"), tr("Four up"), tr("Difference")});
-    against_ = choice(tr("Against"), "againstChoice", "What the correction is held against",
-                      "What the correction is held against: hold F over the picture to see it alone.", 5);
-    warnings_ =
-        choice(tr("Warn of"), "warningChoice", "Warnings",
-               "Marks what a space cannot show: stripes to the left are outside it, stripes to the right "
-               "are clipped, dots are nearly.",
-               5);
+    against_ =
+        choice(tr("Against"), "againstChoice", word("What the correction is held against"),
+               word("What the correction is held against: hold F over the picture to see it alone."), 5);
+    warnings_ = choice(tr("Warn of"), "warningChoice", word("Warnings"),
+                       word("Marks what a space cannot show: stripes to the left are outside it, stripes to "
+                            "the right are clipped, dots are nearly."),
+                       5);
     warnings_->addItem(tr("Nothing"));
     for (const OutputSpace s : kWarnSpaces) {
-        const auto& label = info(s).label;
-        warnings_->addItem(
-            tr("Outside %1").arg(QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size()))));
+        warnings_->addItem(tr("Outside %1").arg(told(info(s).label)));
     }
     keep_ = new look::Button(look::Button::Kind::plain, tr("Keep a snapshot"), bar);
     keep_->setObjectName(QStringLiteral("keepSnapshot"));

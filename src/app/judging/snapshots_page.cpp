@@ -8,6 +8,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/tables/contender_model.h"
 #include "app/tables/row_table.h"
 
@@ -63,8 +64,8 @@ QVariant SnapshotModel::headerData(int section, Qt::Orientation orientation, int
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>((section >= mean ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role != Qt::DisplayRole) return {};
-    constexpr const char* names[] = {"Name", "Model", "Mean", "Unseen"};
-    return QLatin1String(names[section]);
+    constexpr const char* names[] = {word("Name"), word("Model"), word("Mean"), word("Unseen")};
+    return told(names[section]);
 }
 
 SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
@@ -88,20 +89,20 @@ SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
     row->setSpacing(8);
     const auto button = [&](const char* object, const char* text, const char* hint,
                             void (SnapshotsPage::*wanted)(int)) {
-        auto* b = new look::Button(look::Button::Kind::plain, QLatin1String(text), this);
+        auto* b = new look::Button(look::Button::Kind::plain, told(text), this);
         b->setObjectName(QLatin1String(object));
-        b->setToolTip(QLatin1String(hint));
+        b->setToolTip(told(hint));
         connect(b, &QAbstractButton::clicked, this, [this, wanted] {
             if (const int id = chosen()) emit(this->*wanted)(id);
         });
         row->addWidget(b);
         return b;
     };
-    against_ = button("snapshotAgainst", "Compare", "The correction is held against this one.",
+    against_ = button("snapshotAgainst", word("Compare"), word("The correction is held against this one."),
                       &SnapshotsPage::againstWanted);
-    take_ = button("snapshotTake", "Go back", "This one becomes the setup's correction again.",
+    take_ = button("snapshotTake", word("Go back"), word("This one becomes the setup's correction again."),
                    &SnapshotsPage::takeWanted);
-    remove_ = button("snapshotRemove", "Take out", "Removes the snapshot; it can be undone.",
+    remove_ = button("snapshotRemove", word("Take out"), word("Removes the snapshot; it can be undone."),
                      &SnapshotsPage::removeWanted);
     row->addStretch(1);
     column->addLayout(row);

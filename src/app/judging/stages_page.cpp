@@ -10,6 +10,7 @@
 
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/tables/contender_model.h"
 #include "words/pair_words.h"
 #include "words/treatment_words.h"
@@ -23,7 +24,7 @@ QString text(std::string_view s) {
 
 QString balanceOf(const Correction& c) {
     const auto times = [](double v) { return QString::number(v, 'f', 3); };
-    return QStringLiteral("red %1, green %2, blue %3 times; level %4 stops")
+    return told("red %1, green %2, blue %3 times; level %4 stops")
         .arg(times(c.gains.x()), times(c.gains.y()), times(c.gains.z()),
              QString::number(std::log2(c.level), 'f', 2).replace(QLatin1Char('-'), QChar(0x2212)));
 }
@@ -31,12 +32,11 @@ QString balanceOf(const Correction& c) {
 QString modelOf(const Correction& c) {
     QString out = inWords(c.model);
     if (c.model != Model::balance)
-        out += c.objective == Objective::ciede2000 ? QStringLiteral(", least mean CIEDE2000")
-                                                   : QStringLiteral(", least squares");
-    if (c.training) out += QStringLiteral(", with made-up surfaces");
+        out += c.objective == Objective::ciede2000 ? told(", least mean CIEDE2000") : told(", least squares");
+    if (c.training) out += told(", with made-up surfaces");
     if (c.colours.lattice()) {
         const int n = c.colours.lattice()->points();
-        out += QStringLiteral(", %1 × %1 × %1 points").arg(n);
+        out += told(", %1 × %1 × %1 points").arg(n);
     }
     return out;
 }
@@ -44,14 +44,14 @@ QString modelOf(const Correction& c) {
 QString originOf(const Correction& c) {
     QStringList frames;
     for (const std::string& path : c.readings) frames << QFileInfo(QString::fromStdString(path)).fileName();
-    QString out = QStringLiteral("%1 patches of %2 in %3")
+    QString out = told("%1 patches of %2 in %3")
                       .arg(c.summary.used)
                       .arg(QString::fromStdString(c.chartName), frames.join(QStringLiteral(", ")));
     if (!c.built.empty())
-        out += QStringLiteral("; built %1")
+        out += told("; built %1")
                    .arg(QString::fromStdString(c.built.substr(0, 16))
                             .replace(QLatin1Char('T'), QLatin1Char(' ')));
-    if (!c.builtBy.empty()) out += QStringLiteral(" by ") + QString::fromStdString(c.builtBy);
+    if (!c.builtBy.empty()) out += told(" by %1").arg(QString::fromStdString(c.builtBy));
     return out;
 }
 
@@ -70,24 +70,24 @@ std::vector<StagesPage::Stage> StagesPage::stagesOf(const Correction& c) {
     std::vector<StagesPage::Stage> out{
         {tr("To linear light"), text(c.inputEncoding.name()), c.inputEncoding != Encoding::linear},
         {tr("Light field"),
-         !c.lightTakenOut.any()
-             ? QStringLiteral("nothing taken out of the chart shot")
-             : text(name(c.lightTakenOut)) + QStringLiteral(", taken out of the chart shot"),
+         !c.lightTakenOut.any() ? told("nothing taken out of the chart shot")
+                                : text(name(c.lightTakenOut)) + told(", taken out of the chart shot"),
          !!c.lightTakenOut.any()},
         {tr("Mended"), mendedOf(c), !c.treatments.empty()},
         {tr("Balance"), balanceOf(c), true},
         {tr("Grey curves"),
-         c.greyCurves ? QStringLiteral("one a channel, from the chart's greys")
-                      : QStringLiteral("none: the greys are straight enough"),
+         c.greyCurves ? told("one a channel, from the chart's greys")
+                      : told("none: the greys are straight enough"),
          c.greyCurves.has_value()},
         {tr("Colours"), modelOf(c), true},
         {tr("Finish"), QString::fromStdString(inWords(c.finish)), !c.finish.isNone()},
         {tr("Built from"), originOf(c), true},
-        {tr("Judged as"), QString::fromStdString(c.limits.name + " (" + c.limits.source + ")"), true},
+        {tr("Judged as"),
+         told(c.limits.name) + QStringLiteral(" (") + told(c.limits.source) + QLatin1Char(')'), true},
     };
     if (c.aim.kind == AimKind::reading) {
-        const auto finish = std::find_if(out.begin(), out.end(),
-                                         [](const Stage& s) { return s.name == QLatin1String("Finish"); });
+        const auto finish =
+            std::find_if(out.begin(), out.end(), [](const Stage& s) { return s.name == told("Finish"); });
         out.insert(finish, {tr("The leader's look"),
                             c.look ? tr("contrast, level and cast of its picture, a curve a channel")
                                    : tr("none: it is seen through its correction"),

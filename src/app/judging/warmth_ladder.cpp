@@ -30,7 +30,7 @@ WarmthLadder::WarmthLadder(QWidget* parent) : QWidget(parent) {
 
 void WarmthLadder::setSteps(double steps) {
     steps_ = std::clamp(steps, -double(kRungs), double(kRungs));
-    setAccessibleDescription(QStringLiteral("%1 mired").arg(kMiredsAStep * steps_));
+    setAccessibleDescription(tr("%1 mired").arg(kMiredsAStep * steps_));
     update();
 }
 

@@ -11,6 +11,7 @@
 #include "app/kit/kit_fields.h"
 #include "app/look/text.h"
 #include "app/session/reading_actions.h"
+#include "core/say/say.h"
 #include "studio/plan_edits.h"
 #include "workflow/shoots.h"
 
@@ -29,7 +30,7 @@ QString labelOf(const R& r) {
 }
 
 QString detailOf(const plan::Body& b) {
-    const QString what = b.motion ? QStringLiteral("film, ") : QString();
+    const QString what = b.motion ? told("film, ") : QString();
     const QString model =
         b.nickname.empty() || b.nickname == b.model ? QString() : text(b.model) + QStringLiteral(", ");
     const QString size =
@@ -38,43 +39,43 @@ QString detailOf(const plan::Body& b) {
            (b.sensorAssumed ? QCoreApplication::translate("KitKind", "%1 assumed").arg(size) : size);
 }
 QString detailOf(const plan::Lens& l) {
-    return l.zooms() ? QStringLiteral("%1 to %2 mm").arg(numberText(l.shortestMm), numberText(l.longestMm))
+    return l.zooms() ? QCoreApplication::translate("KitKind", "%1 to %2 mm")
+                           .arg(numberText(l.shortestMm), numberText(l.longestMm))
                      : QStringLiteral("%1 mm").arg(numberText(l.shortestMm));
 }
 QString detailOf(const plan::Lamp& l) {
-    return inWords(name(l.kind)) + (l.mains ? QStringLiteral(", mains") : QString()) +
-           (l.hot ? QStringLiteral(", hot") : QString());
+    return inWords(name(l.kind)) + (l.mains ? told(", mains") : QString()) +
+           (l.hot ? told(", hot") : QString());
 }
 QString detailOf(const plan::ChartCopy& c) {
-    return c.madeOn.empty() ? QStringLiteral("age not known") : QStringLiteral("made ") + text(c.madeOn);
+    return c.madeOn.empty() ? told("age not known") : told("made %1").arg(text(c.madeOn));
 }
 QString detailOf(const plan::Checked& c) {
-    return c.checkedOn.empty() ? QStringLiteral("never checked")
-                               : QStringLiteral("checked ") + text(c.checkedOn);
+    return c.checkedOn.empty() ? told("never checked") : told("checked %1").arg(text(c.checkedOn));
 }
 QString detailOf(const plan::RecordingCurve& c) {
     return inWords(name(c.recording)) +
-           QStringLiteral(", mid-grey %1 %").arg(100 * c.curve.encode(kMidGrey), 0, 'f', 1);
+           told(", mid-grey %1 %").arg(100 * c.curve.encode(kMidGrey), 0, 'f', 1);
 }
 QString detailOf(const plan::Place& p) {
     return p.latitude ? QStringLiteral("%1°, %2°").arg(*p.latitude, 0, 'f', 2).arg(*p.longitude, 0, 'f', 2)
-                      : QStringLiteral("no coordinates");
+                      : told("no coordinates");
 }
 QString detailOf(const plan::Shoot& s) {
     return text(s.date);
 }
 
 plan::Body fresh(plan::Body b) {
-    b.model = "New body";
+    b.model = say("New body");
     return b;
 }
 plan::Lens fresh(plan::Lens l) {
-    l.model = "New lens";
+    l.model = say("New lens");
     return l;
 }
 template <class R>
 R fresh(R r) {
-    r.label = "New " + std::string(studio::kindName<R>());
+    r.label = say("New %1", studio::kindName<R>());
     std::replace(r.label.begin(), r.label.end(), '_', ' ');
     return r;
 }
@@ -83,13 +84,10 @@ template <class R>
 class KindOf : public KitKind {
   public:
     KindOf(Session& session, const char* title, const char* one, std::vector<Binding<R>> fields)
-        : session_(session),
-          title_(QLatin1String(title)),
-          one_(QLatin1String(one)),
-          fields_(std::move(fields)) {}
+        : session_(session), title_(told(title)), one_(told(one)), fields_(std::move(fields)) {}
 
     QString title() const override { return title_; }
-    QString addText() const override { return QStringLiteral("Enter another ") + one_; }
+    QString addText() const override { return told("Enter another %1").arg(one_); }
     std::vector<Line> lines() const override {
         std::vector<Line> out;
         for (const auto& [id, r] : contents().template all<R>())
@@ -116,7 +114,7 @@ class KindOf : public KitKind {
     Status remove(studio::Id id) override {
         const R* r = contents().template find<R>(id);
         if (!r) return {};
-        return session_.perform(QStringLiteral("Take out %1").arg(labelOf(*r)),
+        return session_.perform(told("Take out %1").arg(labelOf(*r)),
                                 [&](studio::Edit& edit) { return removeFrom(edit, id); });
     }
 
@@ -163,7 +161,7 @@ class PlaceKind : public KindOf<plan::Place> {
 class CheckedKind : public KindOf<plan::Checked> {
   public:
     using KindOf::KindOf;
-    QString deed() const override { return QStringLiteral("Checked today"); }
+    QString deed() const override { return told("Checked today"); }
     Status doDeed(studio::Id id) override {
         const auto* r = contents().find<plan::Checked>(id);
         if (!r) return {};
@@ -177,7 +175,7 @@ class CheckedKind : public KindOf<plan::Checked> {
 class CurveKind : public KindOf<plan::RecordingCurve> {
   public:
     explicit CurveKind(Session& session)
-        : KindOf(session, "Log recordings", "log recording",
+        : KindOf(session, word("Log recordings"), word("log recording"),
                  recordingCurveFields([&session] { return session.studio()->contents().kit().bodies; })) {}
     QWidget* makeForm(QWidget* parent) override {
         auto* whole = new QWidget(parent);
@@ -196,7 +194,7 @@ class CurveKind : public KindOf<plan::RecordingCurve> {
   protected:
     studio::Id addTo(studio::Edit& edit) const override {
         plan::RecordingCurve c;
-        c.label = "New log recording";
+        c.label = say("New log recording");
         return edit.add(c);
     }
 
@@ -207,7 +205,7 @@ class CurveKind : public KindOf<plan::RecordingCurve> {
 class ShootKind : public KindOf<plan::Shoot> {
   public:
     using KindOf::KindOf;
-    QString addText() const override { return QStringLiteral("Begin another shoot"); }
+    QString addText() const override { return told("Begin another shoot"); }
     void show(studio::Id id) override {
         session_.openShoot(id);
         KindOf::show(id);
@@ -226,16 +224,16 @@ class ShootKind : public KindOf<plan::Shoot> {
 
 std::vector<std::unique_ptr<KitKind>> kitKinds(Session& s) {
     std::vector<std::unique_ptr<KitKind>> out;
-    out.push_back(std::make_unique<KindOf<plan::Body>>(s, "Bodies", "body", bodyFields()));
-    out.push_back(std::make_unique<KindOf<plan::Lens>>(s, "Lenses", "lens", lensFields()));
-    out.push_back(std::make_unique<KindOf<plan::Lamp>>(s, "Lights", "light", lampFields()));
+    out.push_back(std::make_unique<KindOf<plan::Body>>(s, word("Bodies"), word("body"), bodyFields()));
+    out.push_back(std::make_unique<KindOf<plan::Lens>>(s, word("Lenses"), word("lens"), lensFields()));
+    out.push_back(std::make_unique<KindOf<plan::Lamp>>(s, word("Lights"), word("light"), lampFields()));
     out.push_back(std::make_unique<CurveKind>(s));
     out.push_back(std::make_unique<KindOf<plan::ChartCopy>>(
-        s, "Charts", "chart copy", chartCopyFields([&s] { return s.reading().charts(); })));
-    out.push_back(std::make_unique<CheckedKind>(s, "Displays and instruments", "display or instrument",
-                                                checkedFields()));
-    out.push_back(std::make_unique<PlaceKind>(s, "Places of this shoot", "place", placeFields()));
-    out.push_back(std::make_unique<ShootKind>(s, "Shoots", "shoot", shootFields()));
+        s, word("Charts"), word("chart copy"), chartCopyFields([&s] { return s.reading().charts(); })));
+    out.push_back(std::make_unique<CheckedKind>(s, word("Displays and instruments"),
+                                                word("display or instrument"), checkedFields()));
+    out.push_back(std::make_unique<PlaceKind>(s, word("Places of this shoot"), word("place"), placeFields()));
+    out.push_back(std::make_unique<ShootKind>(s, word("Shoots"), word("shoot"), shootFields()));
     return out;
 }
 

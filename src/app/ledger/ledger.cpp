@@ -14,6 +14,7 @@
 #include "app/frames/contact_sheet.h"
 #include "app/ledger/ledger_delegate.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -96,11 +97,8 @@ QString Ledger::counted() const {
     }
     const auto n = static_cast<int>(session_.setups().size());
     if (n == 0) return tr("No setups yet");
-    QString text = QStringLiteral("%1 %2, %3 left")
-                       .arg(n)
-                       .arg(n == 1 ? QStringLiteral("setup") : QStringLiteral("setups"))
-                       .arg(left);
-    if (missing > 0) text += QStringLiteral(", %1 missing").arg(missing);
+    QString text = n == 1 ? tr("1 setup, %1 left").arg(left) : tr("%1 setups, %2 left").arg(n).arg(left);
+    if (missing > 0) text += told(", %1 missing").arg(missing);
     if (stale > 0) text += tr(", %1 to redo").arg(stale);
     return text;
 }

@@ -22,7 +22,9 @@
 namespace refero {
 namespace {
 
-const QString kFilter = QStringLiteral("Refero library (*.refero-library.json)");
+QString filter() {
+    return refero::told("Refero library (*.refero-library.json)");
+}
 
 // EXIF's "2026:05:14 09:12:08", or ISO 8601.
 QDate dayOf(const std::string& taken) {
@@ -207,7 +209,7 @@ void LibraryPage::showGroup(int row) {
 
 void LibraryPage::copyOut() {
     const QString path = dialogs_.saveFile(this, tr("Copy the library out"),
-                                           QStringLiteral("Corrections.refero-library.json"), kFilter);
+                                           QStringLiteral("Corrections.refero-library.json"), filter());
     if (path.isEmpty()) return;
     std::vector<workflow::ShelfItem> all;
     for (const workflow::ShelfGroup& g : groups_) all.insert(all.end(), g.items.begin(), g.items.end());
@@ -222,7 +224,7 @@ void LibraryPage::copyOut() {
 }
 
 void LibraryPage::copyIn() {
-    const QString path = dialogs_.openFile(this, tr("Bring in a library"), kFilter);
+    const QString path = dialogs_.openFile(this, tr("Bring in a library"), filter());
     if (path.isEmpty() || !session_.studio()) return;
     session_.background(
         [path = path.toStdString()](const std::stop_token&) { return workflow::recordsIn(path); },

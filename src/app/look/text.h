@@ -5,11 +5,19 @@
 #include <QString>
 #include <string>
 
+#include "core/say/say.h"
+
 namespace refero {
 
 /// UTF-8 as the core has it.
 inline QString text(const std::string& s) {
     return QString::fromStdString(s);
+}
+
+/// A sentence of the window that stands outside of its classes, in the reader's language; its places are
+/// filled by QString::arg.
+inline QString told(std::string_view english) {
+    return QString::fromStdString(say(english));
 }
 
 }  // namespace refero

@@ -7,7 +7,6 @@
 #include <QApplication>
 #include <QPalette>
 #include <QToolTip>
-#include <QTranslator>
 #include <array>
 
 #include "app/look/control_style.h"
@@ -115,9 +114,6 @@ QFont figures(Size size, QFont::Weight weight) {
 
 void dress() {
     describeToReaders();
-    // The plurals of the English texts.
-    static QTranslator english;
-    if (english.load(QStringLiteral(":/i18n/refero_en.qm"))) QCoreApplication::installTranslator(&english);
     loadResources();
     paper::loadFonts();
     QApplication::setStyle(new ControlStyle);

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -20,9 +21,9 @@ EvennessMap::EvennessMap(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("evennessMap"));
     setAccessibleName(tr("Even light"));
     setMinimumSize(220, 150);
-    setToolTip(QStringLiteral(
-        "The light over the chart, told from its greys, its ground and what the colours leave: "
-        "lighter is more. A line is a tenth of a stop."));
+    setToolTip(
+        told("The light over the chart, told from its greys, its ground and what the colours leave: lighter "
+             "is more. A line is a tenth of a stop."));
 }
 
 void EvennessMap::setReading(const std::optional<Reading>& reading) {
@@ -40,9 +41,9 @@ void EvennessMap::setReading(const std::optional<Reading>& reading) {
 QString EvennessMap::caption() const {
     if (!light_) return tr("The greys do not tell");
     const double share = 100 * (1 - std::exp2(-light_->rangeStops));
-    QString text = QStringLiteral("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
-    if (light_->shadow) text += QStringLiteral("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);
-    if (takenOut_) text += QStringLiteral("; taken out");
+    QString text = told("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
+    if (light_->shadow) text += told("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);
+    if (takenOut_) text += told("; taken out");
     return text;
 }
 

@@ -8,7 +8,9 @@
 #include <cmath>
 #include <numbers>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "core/say/say.h"
 #include "core/scope/scope_figures.h"
 
 namespace refero {
@@ -36,17 +38,17 @@ ScopeView::ScopeView(QWidget* parent) : QWidget(parent) {
 
 void ScopeView::setKind(Kind kind) {
     kind_ = kind;
-    constexpr const char* names[] = {"Histogram", "Waveform", "Parade", "Vectorscope"};
+    constexpr const char* names[] = {word("Histogram"), word("Waveform"), word("Parade"),
+                                     word("Vectorscope")};
     constexpr const char* hints[] = {
-        "How many pixels there are of each level, dark at the left.",
-        "Brightness (Y') of each part of the picture, left to right as in the picture.",
-        "Red, green and blue beside each other: where greys stand at one height in all three, there is no "
-        "cast.",
-        "Hue by direction, saturation by distance: greys sit in the middle, a patch of the chart in its box, "
-        "skin "
-        "of every depth along the line."};
-    setAccessibleName(QLatin1String(names[static_cast<int>(kind)]));
-    setToolTip(QLatin1String(hints[static_cast<int>(kind)]));
+        word("How many pixels there are of each level, dark at the left."),
+        word("Brightness (Y') of each part of the picture, left to right as in the picture."),
+        word("Red, green and blue beside each other: where greys stand at one height in all three, there is "
+             "no cast."),
+        word("Hue by direction, saturation by distance: greys sit in the middle, a patch of the chart in its "
+             "box, skin of every depth along the line.")};
+    setAccessibleName(told(names[static_cast<int>(kind)]));
+    setToolTip(told(hints[static_cast<int>(kind)]));
     rebuild();
 }
 

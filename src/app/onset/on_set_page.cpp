@@ -16,6 +16,7 @@
 #include "app/dialogs/dialogs.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/onset/verdict_board.h"
 #include "app/pictures/display_colour.h"
 #include "app/session/correction_actions.h"
@@ -141,11 +142,9 @@ void OnSetPage::watch(const QString& folder) {
     if (on) {
         board_->say(tr("Waiting"), tr("Shoot the chart: it is judged as soon as it is here."));
     } else {
-        board_->say(
-            tr("On set"),
-            QStringLiteral(
-                "Watch the folder that the camera shoots into. Every chart shot is judged at once, so "
-                "that mistakes are mended while the light still stands."));
+        board_->say(tr("On set"),
+                    told("Watch the folder that the camera shoots into. Every chart shot is judged at once, "
+                         "so that mistakes are mended while the light still stands."));
     }
 }
 
@@ -200,7 +199,7 @@ void OnSetPage::judged(const QString& path, const workflow::ChartShot& j) {
     } else if (!j.frame) {
         board_->say(tr("Not readable"), QString::fromStdString(j.reading.error().message));
     } else {
-        board_->say(tr("No chart"), QStringLiteral("%1 is a frame like others.").arg(file));
+        board_->say(tr("No chart"), told("%1 is a frame like others.").arg(file));
     }
     showFrame(j);
     said_.prepend(

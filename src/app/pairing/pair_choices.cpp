@@ -80,8 +80,7 @@ PairChoices::PairChoices(Session& session, Dialogs& dialogs, QWidget* parent)
     delete captions_.back();
     captions_.pop_back();
     gives_->setAccessibleName(tr("The transform gives"));
-    for (const OutputSpace space : workflow::kPictureSpaces)
-        gives_->addItem(text(std::string(info(space).label)));
+    for (const OutputSpace space : workflow::kPictureSpaces) gives_->addItem(told(info(space).label));
     layout_ = choice(tr("View"), "pairLayout", tr("How the two pictures share the view."), 3);
     layout_->addItems(
         {tr("Wipe"), tr("Checker"), tr("Side by side"), tr("Leader alone"), tr("Follower alone")});

@@ -8,6 +8,7 @@
 #include <mutex>
 #include <optional>
 
+#include "app/look/text.h"
 #include "app/settings/own_settings.h"
 #include "io/files/safe_write.h"
 
@@ -129,7 +130,7 @@ QString inWords() {
     const QString name = QString::fromStdString(transform().description());
     switch (source()) {
         case Source::system:
-            return QStringLiteral("Shown for this display by the system's profile, %1.").arg(name);
+            return told("Shown for this display by the system's profile, %1.").arg(name);
         case Source::manager:
             return QCoreApplication::translate(
                        "Display",
@@ -137,7 +138,7 @@ QString inWords() {
                        "names, %1.")
                 .arg(name);
         case Source::chosen:
-            return QStringLiteral("Shown for this display by the profile that you chose, %1.").arg(name);
+            return told("Shown for this display by the profile that you chose, %1.").arg(name);
         case Source::assumed:
             break;
     }

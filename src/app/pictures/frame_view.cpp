@@ -10,12 +10,14 @@
 #include <cmath>
 
 #include "app/findings/marks.h"
+#include "app/look/text.h"
 
 namespace refero {
 namespace {
 
 constexpr std::size_t kMostPins = 8;
-constexpr const char* kCorners[] = {"top left", "top right", "bottom right", "bottom left"};
+constexpr const char* kCorners[] = {word("top left"), word("top right"), word("bottom right"),
+                                    word("bottom left")};
 
 }  // namespace
 
@@ -171,10 +173,9 @@ void FrameView::mouseReleaseEvent(QMouseEvent* event) {
         const Placement before = *beforeDrag_;
         beforeDrag_.reset();
         if (before.corners() != placement_->corners())
-            emit cornersMoved(placement_->corners(),
-                              tr("Move the %1 corner").arg(QLatin1String(kCorners[selected_])));
+            emit cornersMoved(placement_->corners(), tr("Move the %1 corner").arg(told(kCorners[selected_])));
         else if (before.byHand() != placement_->byHand())
-            editPatch(patch_, "Move %1");
+            editPatch(patch_, word("Move %1"));
         return;
     }
     if (pressed_ && (event->position() - *pressed_).manhattanLength() < 4) {
@@ -189,7 +190,7 @@ void FrameView::mouseReleaseEvent(QMouseEvent* event) {
 void FrameView::editPatch(int index, const char* what) {
     const std::string& id = placement_->chart().patches[static_cast<std::size_t>(index)].id;
     update();
-    emit patchesEdited(placement_->byHand(), QLatin1String(what).arg(QString::fromStdString(id)));
+    emit patchesEdited(placement_->byHand(), told(what).arg(QString::fromStdString(id)));
 }
 
 void FrameView::toggleLeftOut(int index) {
@@ -197,7 +198,7 @@ void FrameView::toggleLeftOut(int index) {
     const auto i = static_cast<std::size_t>(index);
     const bool out = !placement_->leftOut(i);
     placement_->leaveOut(i, out);
-    editPatch(index, out ? "Leave out %1" : "Count %1 again");
+    editPatch(index, out ? word("Leave out %1") : word("Count %1 again"));
 }
 
 void FrameView::stepPatch(int by) {
@@ -215,8 +216,8 @@ void FrameView::contextMenuEvent(QContextMenuEvent* event) {
     const auto i = static_cast<std::size_t>(index);
     const QString id = QString::fromStdString(placement_->chart().patches[i].id);
     QMenu menu(this);
-    QAction* out =
-        menu.addAction((placement_->leftOut(i) ? tr("Count %1 again") : tr("Leave out %1")).arg(id));
+    QAction* out = menu.addAction(
+        (placement_->leftOut(i) ? tr(word("Count %1 again")) : tr(word("Leave out %1"))).arg(id));
     out->setShortcut(Qt::Key_L);
     QAction* back = menu.addAction(tr("Put %1 back in its place").arg(id));
     back->setShortcut(Qt::Key_R);
@@ -227,22 +228,22 @@ void FrameView::contextMenuEvent(QContextMenuEvent* event) {
     if (chosen == out) toggleLeftOut(index);
     if (chosen != back) return;
     placement_->putBack(i);
-    editPatch(index, "Put %1 back");
+    editPatch(index, word("Put %1 back"));
 }
 
 void FrameView::nudge(double x, double y) {
     if (!placement_) return;
     if (patch_ >= 0) {
         const auto i = static_cast<std::size_t>(patch_);
-        if (placement_->movePatch(i, placement_->centre(i) + Point(x, y))) editPatch(patch_, "Nudge %1");
+        if (placement_->movePatch(i, placement_->centre(i) + Point(x, y)))
+            editPatch(patch_, word("Nudge %1"));
         return;
     }
     if (selected_ < 0) return;
     const auto corner = static_cast<std::size_t>(selected_);
     if (!placement_->moveCorner(corner, placement_->corners()[corner] + Point(x, y))) return;
     update();
-    emit cornersMoved(placement_->corners(),
-                      tr("Nudge the %1 corner").arg(QLatin1String(kCorners[selected_])));
+    emit cornersMoved(placement_->corners(), tr("Nudge the %1 corner").arg(told(kCorners[selected_])));
 }
 
 void FrameView::keyPressEvent(QKeyEvent* event) {
@@ -278,7 +279,7 @@ void FrameView::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_R:
             if (!placement_ || patch_ < 0 || !placement_->moved(static_cast<std::size_t>(patch_))) return;
             placement_->putBack(static_cast<std::size_t>(patch_));
-            return editPatch(patch_, "Put %1 back");
+            return editPatch(patch_, word("Put %1 back"));
         case Qt::Key_Escape:
             if (selected_ < 0 && patch_ < 0) break;
             selected_ = patch_ = -1;

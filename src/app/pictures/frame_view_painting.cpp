@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/findings/marks.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/frame_view.h"
 #include "app/pictures/loupe.h"
@@ -83,7 +84,7 @@ QString FrameView::spotText(const Point& at) const {
     if (!frame_) return {};
     const auto s = spotAt(frame_->image, at, kSpotReach, gains_);
     if (!s) return {};
-    return QStringLiteral("linear %1 %2 %3   %4 %5 %6 %   8 bit %7 %8 %9")
+    return told("linear %1 %2 %3   %4 %5 %6 %   8 bit %7 %8 %9")
                .arg(s->linear.x(), 0, 'f', 3)
                .arg(s->linear.y(), 0, 'f', 3)
                .arg(s->linear.z(), 0, 'f', 3)
@@ -93,7 +94,7 @@ QString FrameView::spotText(const Point& at) const {
                .arg(s->eightBit[0])
                .arg(s->eightBit[1])
                .arg(s->eightBit[2]) +
-           QStringLiteral("   %1%2 stops from mid-grey   L*a*b* %3 %4 %5")
+           told("   %1%2 stops from mid-grey   L*a*b* %3 %4 %5")
                .arg(s->stopsFromMidGrey < 0 ? QStringLiteral("\u2212") : QStringLiteral("+"))
                .arg(std::abs(s->stopsFromMidGrey), 0, 'f', 1)
                .arg(s->labD50.L, 0, 'f', 0)

@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/tables/row_delegate.h"
 #include "app/tables/row_table.h"
 
@@ -101,17 +102,18 @@ QVariant CoverageModel::headerData(int section, Qt::Orientation orientation, int
                    Qt::AlignVCenter);
     if (role == Qt::ToolTipRole) {
         static const char* const hints[] = {"",
-                                            "Frames of the subject; chart frames do not count.",
-                                            "A correction built under the same conditions.",
-                                            "Only the same body and kind of light.",
-                                            "No correction of this body under this kind of light.",
-                                            "Solid: valid; hatched: weaker; outline: none.",
+                                            word("Frames of the subject; chart frames do not count."),
+                                            word("A correction built under the same conditions."),
+                                            word("Only the same body and kind of light."),
+                                            word("No correction of this body under this kind of light."),
+                                            word("Solid: valid; hatched: weaker; outline: none."),
                                             ""};
-        return QLatin1String(hints[section]);
+        return told(hints[section]);
     }
     if (role != Qt::DisplayRole) return {};
-    static const char* const names[] = {"Setup", "Frames", "Valid", "Weaker", "None", "", "Why"};
-    return QLatin1String(names[section]);
+    static const char* const names[] = {
+        word("Setup"), word("Frames"), word("Valid"), word("Weaker"), word("None"), "", word("Why")};
+    return told(names[section]);
 }
 
 CoveragePage::CoveragePage(Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -150,15 +152,14 @@ void CoveragePage::refresh() {
         all.weaker += c.weaker;
         all.none += c.none;
     }
-    summary_->setText(
-        all.frames() == 0
-            ? tr("No frames of a subject yet. Once there are some, this page says which have a "
-                 "correction that is valid for them.")
-            : QStringLiteral("%1 frames: %2 with a valid correction, %3 with a weaker one, %4 with none")
-                  .arg(all.frames())
-                  .arg(all.valid)
-                  .arg(all.weaker)
-                  .arg(all.none));
+    summary_->setText(all.frames() == 0
+                          ? tr("No frames of a subject yet. Once there are some, this page says which have a "
+                               "correction that is valid for them.")
+                          : told("%1 frames: %2 with a valid correction, %3 with a weaker one, %4 with none")
+                                .arg(all.frames())
+                                .arg(all.valid)
+                                .arg(all.weaker)
+                                .arg(all.none));
     model_.setRows(std::move(rows));
 }
 

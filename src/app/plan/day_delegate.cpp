@@ -6,6 +6,7 @@
 
 #include "app/findings/due_mark.h"
 #include "app/look/button.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plan/day_table.h"
 #include "app/plan/setup_fields.h"
@@ -96,7 +97,8 @@ void DayDelegate::paintTime(QPainter& p, const QRect& cell, int row, bool select
         paintDueMark(p, QPointF(x(*r.shot), r.until ? cell.top() + 33 : middle), r.state,
                      selected ? c.loud : c.text);
     if (start && (r.until ? false : true)) {
-        const QString time = clockText(*start) + (end ? QStringLiteral(" to ") + clockText(*end) : QString());
+        const QString time =
+            end ? told("%1 to %2").arg(clockText(*start), clockText(*end)) : clockText(*start);
         p.setPen(c.quiet);
         p.setFont(look::figures(look::Size::small));
         const int wide = p.fontMetrics().horizontalAdvance(time);

@@ -78,7 +78,8 @@ std::vector<DayRow> dayRows(const plan::Day& day, const plan::ClearSky& sky) {
         r.start = s.startMinutes;
         r.end = s.endMinutes;
         if (r.start)
-            r.time = clockText(*r.start) + (r.end ? QStringLiteral(" to ") + clockText(*r.end) : QString());
+            r.time =
+                r.end ? told("%1 to %2").arg(clockText(*r.start), clockText(*r.end)) : clockText(*r.start);
         r.state = states[i].state;
         r.ownChart = planned[i].needed;
         r.chart = chartLine(states[i], planned[i], day.kit.chart(s.chart));
@@ -180,8 +181,8 @@ QVariant DayModel::headerData(int section, Qt::Orientation orientation, int role
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole) return int(Qt::AlignLeft | Qt::AlignVCenter);
     if (role != Qt::DisplayRole) return {};
-    static const char* const names[] = {"Setup", "Time", "Chart"};
-    return QLatin1String(names[section]);
+    static const char* const names[] = {word("Setup"), word("Time"), word("Chart")};
+    return told(names[section]);
 }
 
 }  // namespace refero

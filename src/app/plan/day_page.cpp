@@ -7,6 +7,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plan/day_table.h"
 #include "app/plan/setup_editor.h"
 #include "app/plan/setup_fields.h"
@@ -77,10 +78,8 @@ QWidget* DayPage::buildEmpty() {
     column->addWidget(
         new look::Label(tr("Plan the day"), look::Size::huge, look::Label::Tone::loud, QFont::DemiBold));
     column->addWidget(new look::Label(
-        QStringLiteral(
-            "Enter the setups in shooting order: body, lens, light, place. Refero says which need a chart "
-            "shot "
-            "of their own, which copy of the chart suits the framing, and how long daylight holds."),
+        told("Enter the setups in shooting order: body, lens, light, place. Refero says which need a chart "
+             "shot of their own, which copy of the chart suits the framing, and how long daylight holds."),
         look::Size::title));
     auto* add = new look::Button(look::Button::Kind::primary, tr("Enter the first setup"), empty);
     add->setObjectName(QStringLiteral("firstSetup"));
@@ -104,12 +103,12 @@ void DayPage::dragged(int id, int start, int end) {
     plan::Setup changed = *s;
     changed.startMinutes = start;
     changed.endMinutes = end;
-    session_.perform(QStringLiteral("%1, time: %2 to %3")
-                         .arg(QString::fromStdString(s->label), clockText(start), clockText(end)),
-                     [&](studio::Edit& edit) -> Status {
-                         edit.put(changed);
-                         return {};
-                     });
+    session_.perform(
+        told("%1, time: %2 to %3").arg(QString::fromStdString(s->label), clockText(start), clockText(end)),
+        [&](studio::Edit& edit) -> Status {
+            edit.put(changed);
+            return {};
+        });
 }
 
 // The table is as high as its lines, where there is room; the sun has the rest.
@@ -199,12 +198,12 @@ void DayPage::saySun(std::optional<int> minutes) {
         plan::Moment(std::chrono::sys_days(*date)) + std::chrono::minutes(*at - place->offsetMinutes);
     const auto sun = plan::sunPosition(moment, *place->latitude, *place->longitude);
     const auto light = plan::daylightAt(moment, *place, lamp->kind, session_.sky());
-    QString title = QStringLiteral("%1 at %2\nSun %3° high, azimuth %4°")
+    QString title = told("%1 at %2\nSun %3° high, azimuth %4°")
                         .arg(QString::fromStdString(place->label), clockText(*at))
                         .arg(sun.heightDegrees, 0, 'f', 0)
                         .arg(sun.azimuthDegrees, 0, 'f', 0);
     if (light)
-        title += QStringLiteral("\n%1, clear sky: %2 mired (%3 K)")
+        title += told("\n%1, clear sky: %2 mired (%3 K)")
                      .arg(lamp->kind == plan::LightKind::shade ? tr("Sky light") : tr("Daylight"))
                      .arg(light->mired, 0, 'f', 0)
                      .arg(std::round(1e4 / light->mired) * 100, 0, 'f', 0);

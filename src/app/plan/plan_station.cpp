@@ -17,6 +17,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plan/coverage_page.h"
 #include "app/plan/day_page.h"
 #include "app/plan/prepare_page.h"
@@ -26,6 +27,9 @@
 #include "workflow/shoots.h"
 
 namespace refero {
+namespace {
+constexpr int kNarrowPolicy = 104;
+}  // namespace
 
 PlanStation::PlanStation(Session& session, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), session_(session) {
@@ -76,11 +80,17 @@ QWidget* PlanStation::buildBar() {
     });
     row->addWidget(date_);
     row->addSpacing(12);
-    caption_ = look::caption(tr("New chart shot after"));
+    // Longer languages take their room for the pages' names from this.
+    auto* caption = look::caption(tr("New chart shot after"));
+    caption->setSingleLine();
+    caption->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Preferred);
+    caption->setToolTip(caption->text());
+    caption_ = caption;
     row->addWidget(caption_);
     policy_ = new QComboBox(bar);
     policy_->setObjectName(QStringLiteral("policyChoice"));
     policy_->setAccessibleName(tr("New chart shot after"));
+    policy_->setMinimumWidth(kNarrowPolicy);
     for (const plan::Policy p : plan::kPolicies) {
         policy_->addItem(inWords(p));
         policy_->setItemData(policy_->count() - 1, QString::fromStdString(plan::described(p)),
@@ -89,8 +99,9 @@ QWidget* PlanStation::buildBar() {
     row->addWidget(policy_);
     row->addStretch(1);
     auto* group = new QButtonGroup(this);
-    for (const char* name : {"Day", "Prepare", "Coverage", "Kit", "Charts", "Library"}) {
-        auto* tab = new look::Button(look::Button::Kind::plain, QLatin1String(name), bar);
+    for (const char* name :
+         {word("Day"), word("Prepare"), word("Coverage"), word("Kit"), word("Charts"), word("Library")}) {
+        auto* tab = new look::Button(look::Button::Kind::plain, refero::told(name), bar);
         tab->setObjectName(QLatin1String(name) + QStringLiteral("Page"));
         tab->setCheckable(true);
         group->addButton(tab, static_cast<int>(tabs_.size()));
@@ -105,16 +116,16 @@ QWidget* PlanStation::buildBar() {
 
 void PlanStation::buildActions() {
     const auto add = [this](const char* object, const char* text, const char* keys, auto slot) {
-        auto* action = new QAction(QLatin1String(text), this);
+        auto* action = new QAction(refero::told(text), this);
         action->setObjectName(QLatin1String(object));
         action->setShortcut(QKeySequence(QLatin1String(keys)));
         connect(action, &QAction::triggered, this, slot);
         window()->addAction(action);
     };
-    add("addSetupAction", "Enter a setup", "Ctrl+N", [this] { addSetup(false); });
-    add("duplicateSetupAction", "Duplicate the setup", "Ctrl+D", [this] { addSetup(true); });
-    add("setupUpAction", "Move the setup up", "Alt+Up", [this] { move(-1); });
-    add("setupDownAction", "Move the setup down", "Alt+Down", [this] { move(1); });
+    add("addSetupAction", word("Enter a setup"), "Ctrl+N", [this] { addSetup(false); });
+    add("duplicateSetupAction", word("Duplicate the setup"), "Ctrl+D", [this] { addSetup(true); });
+    add("setupUpAction", word("Move the setup up"), "Alt+Up", [this] { move(-1); });
+    add("setupDownAction", word("Move the setup down"), "Alt+Down", [this] { move(1); });
 }
 
 void PlanStation::act(const QString& name, const std::function<Status(studio::Edit&)>& fill) {

@@ -8,6 +8,7 @@
 
 #include "app/kit/kit_fields.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plan/task_row.h"
 #include "studio/plan_edits.h"
 
@@ -70,7 +71,7 @@ void PreparePage::refresh() {
             r->setChecked(on);
     }
     count_->setText(tasks.empty() ? tr("What to prepare follows from the setups; enter one first.")
-                                  : QStringLiteral("%1 of %2 seen to").arg(seen).arg(tasks.size()));
+                                  : told("%1 of %2 seen to").arg(seen).arg(tasks.size()));
 }
 
 void PreparePage::build(const std::vector<plan::Task>& tasks) {

@@ -10,6 +10,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plan/chart_advice.h"
 #include "app/plan/setup_fields.h"
 #include "app/session/reading_actions.h"
@@ -54,12 +55,11 @@ SetupEditor::SetupEditor(Session& session, QWidget* parent) : QWidget(parent), s
     outer->addWidget(area);
     connect(restate_, &QAbstractButton::clicked, this, [this] {
         if (const auto* s = current())
-            session_.perform(
-                QStringLiteral("%1: its chart was shot like this").arg(QString::fromStdString(s->label)),
-                [&](studio::Edit& edit) -> Status {
-                    studio::restateConditions(edit, session_.studio()->contents(), s->id);
-                    return {};
-                });
+            session_.perform(told("%1: its chart was shot like this").arg(QString::fromStdString(s->label)),
+                             [&](studio::Edit& edit) -> Status {
+                                 studio::restateConditions(edit, session_.studio()->contents(), s->id);
+                                 return {};
+                             });
     });
     connect(advice_, &ChartAdvice::copyWanted, this, [this](qint64 copy) {
         const auto* s = current();
@@ -87,7 +87,7 @@ const plan::Setup* SetupEditor::current() const {
 Status SetupEditor::put(const plan::Setup& changed, const QString& what) {
     const QString whose = QString::fromStdString(changed.label);
     return session_.perform(whose + QStringLiteral(", ") + what, [&](studio::Edit& edit) -> Status {
-        if (changed.label.empty()) return failure("The setup needs a name.");
+        if (changed.label.empty()) return failure(say("The setup needs a name."));
         if (auto ok = plan::validate(changed, session_.day().kit); !ok) return ok;
         edit.put(changed);
         return {};

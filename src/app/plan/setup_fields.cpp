@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 
 #include "app/kit/kit_fields.h"
+#include "app/look/text.h"
 #include "core/plan/framing.h"
 
 namespace refero {
@@ -13,7 +14,7 @@ namespace {
 using plan::Setup;
 
 Form::Row row(const char* key, const char* caption, const char* unit, const char* hint, bool beside = false) {
-    return {QLatin1String(key), QLatin1String(caption), QString::fromUtf8(unit), QLatin1String(hint), beside};
+    return {QLatin1String(key), told(caption), told(unit), told(hint), beside};
 }
 
 struct Named {
@@ -30,8 +31,8 @@ Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list
         Setup copy = s;
         return id(copy);
     };
-    b.choices = [list, more = QLatin1String(moreText)](const Setup&) {
-        QStringList out{QStringLiteral("Not stated")};
+    b.choices = [list, more = told(moreText)](const Setup&) {
+        QStringList out{told("Not stated")};
         for (const Named& n : list()) out << n.label;
         return out << more;
     };
@@ -85,7 +86,7 @@ Binding<Setup> timeField(Form::Row row, std::optional<int> Setup::*member) {
 }
 
 Binding<Setup> recordingField() {
-    Binding<Setup> b{row("setupRecording", "Recording", "", "What the camera writes.")};
+    Binding<Setup> b{row("setupRecording", word("Recording"), "", word("What the camera writes."))};
     b.choices = [](const Setup&) {
         QStringList all;
         for (const plan::Recording r : plan::kRecordings) all << inWords(name(r));
@@ -102,7 +103,8 @@ Binding<Setup> recordingField() {
 }
 
 Binding<Setup> profileField() {
-    Binding<Setup> b{row("setupProfile", "Profile", "", "The recording profile, as the camera calls it.")};
+    Binding<Setup> b{
+        row("setupProfile", word("Profile"), "", word("The recording profile, as the camera calls it."))};
     b.row.whenEmpty = QCoreApplication::translate("SetupFields", "not stated");
     b.text = [](const Setup& s) { return QString::fromStdString(s.profile); };
     b.take = [](Setup& s, const QString& text) -> Status {
@@ -113,9 +115,10 @@ Binding<Setup> profileField() {
 }
 
 Binding<Setup> exposureField() {
-    Binding<Setup> b{row(
-        "setupExposure", "Exposure", "stops",
-        "More than normal, as planned; below 0 less. A test of the profile says how far it may go.", true)};
+    Binding<Setup> b{
+        row("setupExposure", word("Exposure"), "stops",
+            word("More than normal, as planned; below 0 less. A test of the profile says how far it may go."),
+            true)};
     b.text = [](const Setup& s) { return numberText(s.exposureStops); };
     b.take = [](Setup& s, const QString& text) -> Status {
         return numberFrom(QCoreApplication::translate("SetupFields", "Exposure"), text).map([&](double v) {
@@ -126,19 +129,18 @@ Binding<Setup> exposureField() {
 }
 
 Binding<Setup> powerField() {
-    Binding<Setup> b{row("setupPower", "Power, with", "%", "Of the lamp's full power.")};
+    Binding<Setup> b{row("setupPower", word("Power, with"), "%", word("Of the lamp's full power."))};
     b.text = [](const Setup& s) { return numberText(s.conditions.powerPercent); };
     b.take = [](Setup& s, const QString& text) -> Status {
-        return numberFrom(QStringLiteral("Power"), text).map([&](double v) {
-            s.conditions.powerPercent = v;
-        });
+        return numberFrom(told("Power"), text).map([&](double v) { s.conditions.powerPercent = v; });
     };
     return b;
 }
 
 Binding<Setup> modifierField() {
-    Binding<Setup> b{row("setupModifier", "Modifier", "", "Softbox, grid, diffusion; empty: bare.", true)};
-    b.row.whenEmpty = QStringLiteral("bare");
+    Binding<Setup> b{
+        row("setupModifier", word("Modifier"), "", word("Softbox, grid, diffusion; empty: bare."), true)};
+    b.row.whenEmpty = told("bare");
     b.text = [](const Setup& s) { return QString::fromStdString(s.conditions.modifier); };
     b.take = [](Setup& s, const QString& text) -> Status {
         s.conditions.modifier = text.toStdString();
@@ -150,8 +152,8 @@ Binding<Setup> modifierField() {
 // The width of what is seen says the same as the distance, in the words of those who have the set before
 // them.
 Binding<Setup> fieldWidthField(const SetupFieldsContext& c) {
-    Binding<Setup> b{row("setupField", "Field", "mm",
-                         "Width of what the frame shows, in the plane of the subject.", true)};
+    Binding<Setup> b{row("setupField", word("Field"), "mm",
+                         word("Width of what the frame shows, in the plane of the subject."), true)};
     b.text = [day = c.day](const Setup& s) {
         const auto width = plan::viewOf(s, day().kit).and_then(plan::fieldWidthMm);
         return width ? QString::number(std::round(*width)) : QString();
@@ -163,7 +165,7 @@ Binding<Setup> fieldWidthField(const SetupFieldsContext& c) {
         }
         Setup probe = s;
         if (probe.distanceM <= 0) probe.distanceM = 1;
-        return numberFrom(QStringLiteral("Field"), text).and_then([&](double mm) {
+        return numberFrom(told("Field"), text).and_then([&](double mm) {
             return plan::viewOf(probe, day().kit)
                 .and_then([&](const plan::View& v) { return plan::viewOfField(v, mm); })
                 .map([&](const plan::View& v) { s.distanceM = std::round(v.distanceM * 1000) / 1000; });
@@ -187,41 +189,47 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
         for (const plan::Place& p : day().places) out.push_back({p.id, QString::fromStdString(p.label)});
         return out;
     };
-    constexpr const char* kMore = "Enter another...";
+    constexpr const char* kMore = word("Enter another...");
     return {
-        textField(row("setupLabel", "Name", "", "Short; it is on the slate and in the names of files."),
-                  &Setup::label),
+        textField(
+            row("setupLabel", word("Name"), "", word("Short; it is on the slate and in the names of files.")),
+            &Setup::label),
         reference(
-            row("setupPlace", "Place", "", "Where it is shot."), places,
+            row("setupPlace", word("Place"), "", word("Where it is shot.")), places,
             [](Setup& s) -> plan::Id& { return s.conditions.place; }, c.kitWanted, kMore),
-        timeField(row("setupStart", "From, to", "", "On the place's clock, as 9:30."), &Setup::startMinutes),
-        timeField(row("setupEnd", "To", "", "On the place's clock, as 11:00.", true), &Setup::endMinutes),
+        timeField(row("setupStart", word("From, to"), "", word("On the place's clock, as 9:30.")),
+                  &Setup::startMinutes),
+        timeField(row("setupEnd", "To", "", word("On the place's clock, as 11:00."), true),
+                  &Setup::endMinutes),
         reference(
-            row("setupBody", "Body", "", "The camera; two of a model are two bodies."),
+            row("setupBody", word("Body"), "", word("The camera; two of a model are two bodies.")),
             kitList(c, &plan::Kit::bodies, [](const plan::Body& b) { return b.label(); }),
             [](Setup& s) -> plan::Id& { return s.conditions.body; }, c.kitWanted, kMore),
         reference(
-            row("setupLens", "Lens", "", "Lenses tint and darken differently."),
+            row("setupLens", word("Lens"), "", word("Lenses tint and darken differently.")),
             kitList(c, &plan::Kit::lenses, [](const plan::Lens& l) { return l.model; }),
             [](Setup& s) -> plan::Id& { return s.conditions.lens; }, c.kitWanted, kMore),
-        numberField(row("setupFocal", "Focal length", "mm", "Of a zoom; empty: its shortest."),
+        numberField(row("setupFocal", word("Focal length"), "mm", word("Of a zoom; empty: its shortest.")),
                     &Setup::focalLengthMm, true),
         recordingField(),
         profileField(),
         exposureField(),
         reference(
-            row("setupLamp", "Light", "", "The lamp, flash or daylight that colours the subject."),
+            row("setupLamp", word("Light"), "",
+                word("The lamp, flash or daylight that colours the subject.")),
             kitList(c, &plan::Kit::lamps, label), [](Setup& s) -> plan::Id& { return s.conditions.lamp; },
             c.kitWanted, kMore),
         powerField(),
         modifierField(),
         reference(
-            row("setupChart", "Chart", "", "The copy to be shot."), kitList(c, &plan::Kit::charts, label),
-            [](Setup& s) -> plan::Id& { return s.chart; }, c.kitWanted, kMore),
-        numberField(row("setupDistance", "Distance, field", "m", "From the sensor to the subject."),
-                    &Setup::distanceM, true),
+            row("setupChart", word("Chart"), "", word("The copy to be shot.")),
+            kitList(c, &plan::Kit::charts, label), [](Setup& s) -> plan::Id& { return s.chart; }, c.kitWanted,
+            kMore),
+        numberField(
+            row("setupDistance", word("Distance, field"), "m", word("From the sensor to the subject.")),
+            &Setup::distanceM, true),
         fieldWidthField(c),
-        textField(row("setupNote", "Note", "", "For whoever reads this later."), &Setup::note)};
+        textField(row("setupNote", word("Note"), "", word("For whoever reads this later.")), &Setup::note)};
 }
 
 }  // namespace refero

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plots/plot.h"
 
@@ -18,7 +19,7 @@ constexpr int kBefore = 0, kAfter = 1, kUnseen = 2;  // markers: square, circle,
 
 QString sure(const CertaintyView::Mark& m) {
     const QString value = QString::number(m.value, 'f', 2);
-    return m.interval ? QStringLiteral("%1 (%2 to %3)")
+    return m.interval ? CertaintyView::tr("%1 (%2 to %3)")
                             .arg(value, QString::number(m.interval->low, 'f', 2),
                                  QString::number(m.interval->high, 'f', 2))
                       : value;
@@ -30,10 +31,10 @@ CertaintyView::CertaintyView(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("certaintyView"));
     setAccessibleName(tr("Figures and how sure they are"));
     setMinimumSize(260, 150);
-    setToolTip(QStringLiteral(
-        "CIEDE2000. The bars hold the truth in 95 of 100 cases, allowing for the reading's noise "
-        "and for how far this copy of the chart may be from its definition. Where bars overlap, "
-        "one figure is not surely better than the other."));
+    setToolTip(
+        told("CIEDE2000. The bars hold the truth in 95 of 100 cases, allowing for the reading's noise and "
+             "for how far this copy of the chart may be from its definition. Where bars overlap, one figure "
+             "is not surely better than the other."));
 }
 
 void CertaintyView::setCorrection(const std::optional<Correction>& correction) {
@@ -45,14 +46,13 @@ void CertaintyView::setCorrection(const std::optional<Correction>& correction) {
             const auto mark = [&](const Spread& spread, SpreadInterval Certainty::*which) {
                 return Mark{spread.*figure, sure ? std::optional((*sure).*which.*interval) : std::nullopt};
             };
-            rows_.push_back({QLatin1String(name), mark(s.before, &Certainty::before),
-                             mark(s.after, &Certainty::after),
+            rows_.push_back({told(name), mark(s.before, &Certainty::before), mark(s.after, &Certainty::after),
                              mark(s.crossValidated, &Certainty::crossValidated)});
         };
-        row("Mean", &Spread::mean, &SpreadInterval::mean);
-        row("Median", &Spread::median, &SpreadInterval::median);
+        row(word("Mean"), &Spread::mean, &SpreadInterval::mean);
+        row(word("Median"), &Spread::median, &SpreadInterval::median);
         row("95 %", &Spread::percentile95, &SpreadInterval::percentile95);
-        row("Largest", &Spread::max, &SpreadInterval::max);
+        row(word("Largest"), &Spread::max, &SpreadInterval::max);
         for (const GroupFigures& g : byGroup(*correction)) {
             QString name = QString::fromStdString(g.name);
             name[0] = name[0].toUpper();
@@ -64,7 +64,7 @@ void CertaintyView::setCorrection(const std::optional<Correction>& correction) {
     }
     QStringList said;
     for (const Row& r : rows_)
-        said << QStringLiteral("%1: before %2, after %3, unseen %4")
+        said << told("%1: before %2, after %3, unseen %4")
                     .arg(r.name, ::refero::sure(r.before), ::refero::sure(r.after), ::refero::sure(r.unseen));
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     update();
@@ -95,13 +95,13 @@ void CertaintyView::paintEvent(QPaintEvent*) {
     const auto& c = look::palette();
     painter.setFont(look::font(look::Size::small));
     double x = kNames;
-    const char* legend[] = {"balance alone", "corrected", "unseen"};
+    const char* legend[] = {word("balance alone"), word("corrected"), word("unseen")};
     for (int k = 0; k < 3; ++k) {
         painter.setPen(Qt::NoPen);
         painter.setBrush(k == kBefore ? c.quiet : c.loud);
         paintMarker(painter, {x + 5, 11}, k, 3.5);
         painter.setPen(c.quiet);
-        const QString text = QLatin1String(legend[k]);
+        const QString text = told(legend[k]);
         painter.drawText(QRectF(x + 13, 2, 100, 18), Qt::AlignLeft | Qt::AlignVCenter, text);
         x += 13 + painter.fontMetrics().horizontalAdvance(text) + 14;
     }

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plots/plot.h"
 
@@ -15,9 +16,9 @@ LadderPlot::LadderPlot(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("ladderPlot"));
     setAccessibleName(tr("Neutral ladder"));
     setMinimumSize(220, 150);
-    setToolTip(QStringLiteral(
-        "Each grey step after one balance for all: where red, green and blue part, that level has a "
-        "cast; where they rise or fall together, the light is uneven or the tone is bent."));
+    setToolTip(
+        told("Each grey step after one balance for all: where red, green and blue part, that level has a "
+             "cast; where they rise or fall together, the light is uneven or the tone is bent."));
 }
 
 void LadderPlot::setLadder(std::vector<LadderStep> steps) {
@@ -58,8 +59,7 @@ void LadderPlot::paintEvent(QPaintEvent*) {
     const PlotArea plot{QRectF(44, 28, width() - 56, height() - 66), 100, 0, -most, most};
     QList<double> ys;
     for (double y = -std::floor(most / tick) * tick; y <= most; y += tick) ys << y;
-    plot.paintGrid(painter, {100, 75, 50, 25, 0}, ys, QStringLiteral("L* of the step"), {}, {},
-                   QStringLiteral(" %"));
+    plot.paintGrid(painter, {100, 75, 50, 25, 0}, ys, told("L* of the step"), {}, {}, QStringLiteral(" %"));
     const Qt::PenStyle dashes[] = {Qt::SolidLine, Qt::DashLine, Qt::DotLine};
     painter.setClipRect(plot.area.adjusted(-6, -2, 6, 2));
     for (int k = 0; k < 3; ++k) {

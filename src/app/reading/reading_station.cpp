@@ -15,6 +15,7 @@
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/meters/camera_notes.h"
 #include "app/meters/comparison.h"
 #include "app/meters/meter_panel.h"
@@ -99,17 +100,17 @@ QWidget* ReadingStation::buildBar() {
     row->setContentsMargins(16, 8, 16, 8);
     row->setSpacing(8);
     const auto caption = [&](const char* text) {
-        captions_.push_back(look::caption(QLatin1String(text)));
+        captions_.push_back(look::caption(told(text)));
         row->addWidget(captions_.back());
     };
-    caption("Chart");
+    caption(word("Chart"));
     chart_ = new QComboBox(bar);
     chart_->setObjectName(QStringLiteral("chartChoice"));
     chart_->setAccessibleName(tr("Chart"));
     chart_->setToolTip(tr("Which chart the frame shows; it is recognised by itself."));
     row->addWidget(chart_);
     row->addSpacing(12);
-    caption("Encoding");
+    caption(word("Encoding"));
     encoding_ = new EncodingChoice(bar);
     encoding_->setObjectName(QStringLiteral("encodingChoice"));
     encoding_->setAccessibleName(tr("Encoding"));
@@ -130,7 +131,7 @@ QWidget* ReadingStation::buildBar() {
         if (proposed_) session_.reading().setEncoding(session_.currentId(), *proposed_);
     });
     row->addSpacing(12);
-    caption("Show");
+    caption(word("Show"));
     view_ = new QComboBox(bar);
     view_->setObjectName(QStringLiteral("viewChoice"));
     view_->setAccessibleName(tr("What the frame is shown as"));
@@ -144,8 +145,8 @@ QWidget* ReadingStation::buildBar() {
     });
     treat_ = new look::Button(look::Button::Kind::plain, tr("Mend the reading"), bar);
     treat_->setObjectName(QStringLiteral("treatments"));
-    treat_->setToolTip(QStringLiteral(
-        "Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
+    treat_->setToolTip(
+        told("Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
     treatments_ = new QMenu(treat_);
     treatments_->setObjectName(QStringLiteral("treatmentsMenu"));
     connect(treatments_, &QMenu::aboutToShow, this, &ReadingStation::fillTreatments);
@@ -309,8 +310,8 @@ void ReadingStation::ask(const Setup& setup) {
     };
     const auto fitOf = [&](const Transfer& t) {
         const auto fits = encodingFits(*setup.reading, {t});
-        return fits.empty() ? QStringLiteral("not at all")
-                            : QStringLiteral("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
+        return fits.empty() ? told("not at all")
+                            : told("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
     };
     question_->setText(tr("The file does not state it:"));
     question_->setToolTip(better.empty()

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/session/session.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "words/fit_words.h"
 #include "workflow/chart_shot.h"
@@ -26,7 +27,7 @@ void CorrectionActions::build(int id, const FitOptions& options) {
             const std::stop_token& stop) { return task.run(stop); },
         [this, id](const Result<Correction>& c) {
             const Setup* now = session_.setup(id);
-            if (now && now->reading) keep(id, "Build correction for " + now->light, c);
+            if (now && now->reading) keep(id, say("Build correction for %1", now->light), c);
         },
         Urgency::now);
 }
@@ -58,7 +59,7 @@ void CorrectionActions::borrow(int id) {
                             const Setup* now = session_.setup(id);
                             if (!now) return;
                             if (!c) return session_.refuse(id, text(c.error().message));
-                            Edit edit = session_.studio()->edit("Lend a correction to " + now->light);
+                            Edit edit = session_.studio()->edit(say("Lend a correction to %1", now->light));
                             const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
                             if (!kept) return session_.refuse(id, text(kept.error().message));
                             session_.state().know(*kept, *c);
@@ -129,22 +130,22 @@ void CorrectionActions::setFinish(int id, const Finish& finish) {
 }
 
 void CorrectionActions::judgeBy(int id, const FitLimits& limits) {
-    change(id, tr("Judge the correction as ") + text(limits.name), [&](Correction& c) { c.limits = limits; });
+    change(id, tr("Judge the correction as %1").arg(told(limits.name)),
+           [&](Correction& c) { c.limits = limits; });
 }
 
 void CorrectionActions::keepSnapshot(int id) {
     const Setup* s = session_.setup(id);
     const auto* record = workflow::correctionOf(session_.contents(), id);
     if (!s || !s->correction || !record) return;
-    const QString plain =
-        text(std::string(words::label(s->correction->model)) + ", " + inWords(s->correction->finish));
+    const QString plain = text(words::label(s->correction->model) + ", " + inWords(s->correction->finish));
     std::string label = plain.toStdString();
     const auto taken = [&] {
         return std::any_of(s->snapshots.begin(), s->snapshots.end(),
                            [&](const workflow::Snapshot& other) { return other.name == label; });
     };
     for (int n = 2; taken(); ++n) label = QStringLiteral("%1 (%2)").arg(plain).arg(n).toStdString();
-    Edit edit = session_.studio()->edit("Keep " + label);
+    Edit edit = session_.studio()->edit(say("Keep %1", label));
     edit.add(studio::SnapshotRecord{0, id, plan::isoText(plan::now()), label, record->document});
     session_.commit(edit);
 }
@@ -154,7 +155,7 @@ void CorrectionActions::renameSnapshot(int snapshot, const QString& name) {
     if (!record || name.trimmed().isEmpty() || record->label == name.trimmed().toStdString()) return;
     studio::SnapshotRecord renamed = *record;
     renamed.label = name.trimmed().toStdString();
-    Edit edit = session_.studio()->edit("Name the snapshot " + renamed.label);
+    Edit edit = session_.studio()->edit(say("Name the snapshot %1", renamed.label));
     edit.put(renamed);
     session_.commit(edit);
 }
@@ -162,7 +163,7 @@ void CorrectionActions::renameSnapshot(int snapshot, const QString& name) {
 void CorrectionActions::removeSnapshot(int snapshot) {
     const auto* record = session_.contents().find<studio::SnapshotRecord>(snapshot);
     if (!record) return;
-    Edit edit = session_.studio()->edit("Take out the snapshot " + record->label);
+    Edit edit = session_.studio()->edit(say("Take out the snapshot %1", record->label));
     edit.remove<studio::SnapshotRecord>(snapshot);
     session_.commit(edit);
 }
@@ -173,7 +174,7 @@ void CorrectionActions::takeSnapshot(int snapshot) {
     const auto kept = io::parseCorrection(record->document, "The snapshot");
     if (!kept) return;
     const auto id = static_cast<int>(record->setup);
-    Edit edit = session_.studio()->edit("Go back to " + record->label);
+    Edit edit = session_.studio()->edit(say("Go back to %1", record->label));
     if (!workflow::keepCorrection(edit, session_.contents(), id, *kept)) return;
     session_.hand(id).error.clear();
     session_.commit(edit);
@@ -191,7 +192,7 @@ void CorrectionActions::addColour(int id, const QString& path, const QRectF& pla
         },
         [this, id, done](const Result<KnownColour>& k) {
             if (!k) return done(text(k.error().message));
-            Edit edit = session_.studio()->edit("Add the known colour " + k->name);
+            Edit edit = session_.studio()->edit(say("Add the known colour %1", k->name));
             edit.add(workflow::knownRecord(id, *k));
             session_.commit(edit);
             done({});
@@ -203,7 +204,8 @@ void CorrectionActions::countColour(int colour, bool counts) {
     if (!record || record->counts == counts) return;
     studio::KnownRecord changed = *record;
     changed.counts = counts;
-    Edit edit = session_.studio()->edit((counts ? "Count " : "Check only ") + record->label);
+    Edit edit = session_.studio()->edit(counts ? say("Count %1", record->label)
+                                               : say("Check only %1", record->label));
     edit.put(changed);
     session_.commit(edit);
 }
@@ -211,16 +213,16 @@ void CorrectionActions::countColour(int colour, bool counts) {
 void CorrectionActions::removeColour(int colour) {
     const auto* record = session_.contents().find<studio::KnownRecord>(colour);
     if (!record) return;
-    Edit edit = session_.studio()->edit("Take out the known colour " + record->label);
+    Edit edit = session_.studio()->edit(say("Take out the known colour %1", record->label));
     edit.remove<studio::KnownRecord>(colour);
     session_.commit(edit);
 }
 
 void CorrectionActions::addPicture(int id, const QString& path) {
     if (!session_.contents().find<plan::Setup>(id)) return;
-    Edit edit = session_.studio()->edit("Add picture " + QFileInfo(path).fileName().toStdString());
+    Edit edit = session_.studio()->edit(say("Add picture %1", QFileInfo(path).fileName().toStdString()));
     edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(),
-                                studio::FrameRole::subject, "Added to this setup by hand."));
+                                studio::FrameRole::subject, say("Added to this setup by hand.")));
     session_.commit(edit);
     session_.select(id);
 }

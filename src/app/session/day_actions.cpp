@@ -286,7 +286,7 @@ void DayActions::nextDelivery() {
         run_->deliveries.pop_front();
         return nextDelivery();
     }
-    l->doing = tr("Handing over to: %1").arg(text(std::string(workflow::title(receiver))));
+    l->doing = tr("Handing over to: %1").arg(told(workflow::title(receiver)));
     emit changed();
     workflow::Delivery delivery = workflow::deliveryFor(receiver, *s->correction);
     delivery.collisions = onlyNew ? io::Collision::skip : io::Collision::replace;

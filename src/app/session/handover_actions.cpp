@@ -6,6 +6,7 @@
 #include <utility>
 
 #include "app/session/session.h"
+#include "core/say/say.h"
 #include "paper/document_pdf.h"
 #include "words/terms_words.h"
 
@@ -147,10 +148,10 @@ void HandoverActions::framesFinished(const QString& job, int done, int failed, i
     for (const auto& [id, h] : session_.contents().all<HandoverRecord>())
         if (h.path == job.toStdString()) changed = h;
     if (!changed) return;
-    changed->note = std::to_string(done) + " of " + std::to_string(all) + " frames";
-    if (failed > 0) changed->note += ", " + std::to_string(failed) + " failed";
+    changed->note = say("%1 of %2 frames", std::to_string(done), std::to_string(all));
+    if (failed > 0) changed->note += say(", %1 failed", std::to_string(failed));
     if (!error.isEmpty()) changed->note = error.toStdString();
-    Edit edit = session_.studio()->edit("Frames of " + QFileInfo(job).fileName().toStdString());
+    Edit edit = session_.studio()->edit(say("Frames of %1", QFileInfo(job).fileName().toStdString()));
     edit.put(*changed);
     session_.record(edit);
     if (done > 0) reportFrames(*changed);
@@ -180,7 +181,7 @@ void HandoverActions::reportFrames(const HandoverRecord& frames) {
                 HandoverRecord after = *before;
                 after.bytes = made->record.bytes;
                 after.sha256 = made->record.sha256;
-                Edit edit = session_.studio()->edit("Report with its frames");
+                Edit edit = session_.studio()->edit(say("Report with its frames"));
                 edit.put(after);
                 session_.record(edit);
             }

@@ -7,10 +7,12 @@
 #include <optional>
 #include <utility>
 
+#include "app/look/text.h"
 #include "app/pictures/thumbnails.h"
 #include "app/session/reading_actions.h"
 #include "app/session/session.h"
 #include "app/session/unknown_charts.h"
+#include "core/say/say.h"
 #include "io/media_path.h"
 #include "workflow/chart_shot.h"
 #include "workflow/intake.h"
@@ -117,9 +119,9 @@ void IntakeActions::finish() {
 
 void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role) {
     if (!session_.contents().find<plan::Setup>(id)) return;
-    Edit edit = session_.studio()->edit("Frame " + QFileInfo(path).fileName().toStdString() + " came in");
+    Edit edit = session_.studio()->edit(say("Frame %1 came in", QFileInfo(path).fileName().toStdString()));
     edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(), role,
-                                "It came in for this setup."));
+                                say("It came in for this setup.")));
     session_.record(edit);
 }
 
@@ -167,7 +169,7 @@ void IntakeActions::acceptProposals(std::optional<std::size_t> one) {
 
 void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id setup) {
     const Setup* s = session_.setup(static_cast<int>(setup));
-    const QString where = s ? text(s->light) : QStringLiteral("no setup");
+    const QString where = s ? text(s->light) : told("no setup");
     const QString what = frames.size() == 1 ? tr("Put a frame into %1").arg(where)
                                             : tr("Put %1 frames into %2").arg(frames.size()).arg(where);
     const Status kept = session_.perform(what, [&](Edit& edit) -> Status {

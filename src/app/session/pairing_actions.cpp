@@ -3,6 +3,7 @@
 #include "app/session/pairing_actions.h"
 
 #include "app/session/session.h"
+#include "core/say/say.h"
 #include "workflow/correction.h"
 
 namespace refero {
@@ -72,7 +73,8 @@ void PairingActions::keep(int follower) {
     const auto m = match(follower);
     if (!s || !s->reading || !m) return;
     const std::string& led = m->correction.aim.body;
-    Edit edit = session_.studio()->edit("Match " + s->body + " to " + (led.empty() ? "the leader" : led));
+    Edit edit =
+        session_.studio()->edit(say("Match %1 to %2", s->body, led.empty() ? say("the leader") : led));
     const auto record = workflow::keepCorrection(edit, session_.contents(), follower, m->correction);
     if (!record) return session_.refuse(follower, text(record.error().message));
     session_.state().know(*record, m->correction);
@@ -99,7 +101,7 @@ void PairingActions::matchAll(int leader, const std::vector<int>& followers,
             return out;
         },
         [this](const Found& found) {
-            Edit edit = session_.studio()->edit("Match all cameras of the scene");
+            Edit edit = session_.studio()->edit(say("Match all cameras of the scene"));
             for (const auto& [id, m] : found) {
                 if (!m) return emit failed(id, text(m.error().message));
                 if (!workflow::keepCorrection(edit, session_.contents(), id, m->match.correction)) continue;

@@ -8,6 +8,7 @@
 #include "app/session/session.h"
 #include "app/session/unknown_charts.h"
 #include "core/read/flat_field.h"
+#include "core/say/say.h"
 #include "io/curve_file.h"
 #include "io/raw_file.h"
 #include "studio/charts.h"
@@ -45,8 +46,8 @@ void ReadingActions::allow(const Check& check, std::optional<double> value) {
     changed.*(field->band) = value ? allowing(changed.*(field->band), *value) : (*set).*(field->band);
     const std::string before = std::exchange(shoot.limitChanges, changesIn(changed));
     if (shoot.limitChanges == before) return;
-    Edit edit = session_.studio()->edit((value ? "Allow this value of " : "Back to the set's limit of ") +
-                                        check.title);
+    Edit edit = session_.studio()->edit(value ? say("Allow this value of %1", check.title)
+                                              : say("Back to the set's limit of %1", check.title));
     edit.put(shoot);
     session_.commit(edit);
 }
@@ -55,10 +56,10 @@ void ReadingActions::addChartFrame(int id, const QString& path) {
     const Setup* s = session_.setup(id);
     if (!s) return;
     session_.forgetHand(id);
-    Edit edit = session_.studio()->edit("Chart frame of " + s->light + ": " +
-                                        QFileInfo(path).fileName().toStdString());
+    Edit edit = session_.studio()->edit(
+        say("Chart frame of %1: %2", s->light, QFileInfo(path).fileName().toStdString()));
     edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(),
-                                studio::FrameRole::chart, "Opened as its chart frame."));
+                                studio::FrameRole::chart, say("Opened as its chart frame.")));
     session_.commit(edit);
     session_.select(id);
 }
@@ -117,7 +118,7 @@ void ReadingActions::frameRead(int id, std::int64_t step, const ChartShot& shot)
     hand.frame = id == session_.currentId() || !shot.reading ? shot.frame : nullptr;
     hand.error = shot.reading ? QString() : text(shot.reading.error().message);
     if (const auto* s = session_.contents().find<plan::Setup>(id)) {
-        Edit edit = session_.studio()->edit("Read the frame of " + s->label);
+        Edit edit = session_.studio()->edit(say("Read the frame of %1", s->label));
         if (const auto kept = workflow::keepShot(edit, session_.contents(), id, shot))
             session_.state().know(*kept, *shot.reading);
         if (const Status kept = session_.studio()->amend(edit, step); !kept)
@@ -273,8 +274,8 @@ void ReadingActions::takeOutFlatField(int id, const QString& path) {
             if (!outcome.reading) return session_.refuse(id, text(outcome.reading.error().message));
             if (!session_.setup(id)) return;
             const studio::Contents& contents = session_.contents();
-            Edit edit = session_.studio()->edit("Take out the flat field " +
-                                                QFileInfo(path).fileName().toStdString());
+            Edit edit = session_.studio()->edit(
+                say("Take out the flat field %1", QFileInfo(path).fileName().toStdString()));
             workflow::putReading(edit, contents, id, *outcome.reading);
             edit.removeCorrections(id);
             const auto* planned = contents.find<plan::Setup>(id);
@@ -306,7 +307,8 @@ void ReadingActions::markGrey(studio::Id frame, const Vector3& linear) {
     f.greyGreen = linear.y();
     f.greyBlue = linear.z();
     const std::string name = QFileInfo(text(f.path)).fileName().toStdString();
-    Edit edit = session_.studio()->edit((linear.isZero() ? "Nothing is grey in " : "Mark a grey in ") + name);
+    Edit edit = session_.studio()->edit(linear.isZero() ? say("Nothing is grey in %1", name)
+                                                        : say("Mark a grey in %1", name));
     edit.put(f);
     session_.commit(edit);
 }
@@ -354,7 +356,7 @@ void ReadingActions::learnChart(int id, std::shared_ptr<const std::vector<Learne
             if (!session_.setup(id)) return;
             Chart& chart = *learned.chart;
             chart.id = learned.reading->chart.id = studio::freeChartId(session_.contents(), chart.id);
-            Edit edit = session_.studio()->edit("Learn the chart " + chart.name);
+            Edit edit = session_.studio()->edit(say("Learn the chart %1", chart.name));
             if (const auto added = studio::addChart(edit, session_.contents(), chart); !added)
                 return done(text(added.error().message));
             session_.state().know(workflow::putReading(edit, session_.contents(), id, *learned.reading),
@@ -428,7 +430,7 @@ void ReadingActions::setEncodings(const std::vector<int>& ids, const Transfer& e
             return out;
         },
         [this, encoding](const std::vector<std::pair<Shot, ChartShot>>& read) {
-            Edit edit = session_.studio()->edit("State encoding " + std::string(encoding.name()));
+            Edit edit = session_.studio()->edit(say("State encoding %1", encoding.name()));
             std::vector<std::pair<int, QString>> refusals;
             bool any = false;
             for (const auto& [shot, now] : read) {

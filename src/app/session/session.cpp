@@ -15,6 +15,7 @@
 #include "app/session/pairing_actions.h"
 #include "app/session/reading_actions.h"
 #include "app/session/unknown_charts.h"
+#include "core/say/say.h"
 #include "studio/plan_edits.h"
 #include "workflow/shoots.h"
 
@@ -219,7 +220,7 @@ void Session::moveSetup(int id, int to) {
 void Session::remove(int id) {
     const Setup* s = setup(id);
     if (!s) return;
-    Edit edit = studio_->edit("Take out " + s->light);
+    Edit edit = studio_->edit(say("Take out %1", s->light));
     edit.removeSetup(id);
     commit(edit);
 }
@@ -227,7 +228,7 @@ void Session::remove(int id) {
 void Session::rename(int id, const QString& place, const QString& light) {
     const Setup* shown = setup(id);
     if (!shown || (text(shown->place) == place && text(shown->light) == light)) return;
-    Edit edit = studio_->edit("Name setup " + light.toStdString());
+    Edit edit = studio_->edit(say("Name setup %1", light.toStdString()));
     workflow::nameSetup(edit, contents(), id, place.toStdString(), light.toStdString());
     commit(edit);
 }

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/settings/own_studio.h"
+#include "app/look/text.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -34,8 +35,7 @@ OwnStudio ownStudio(const QString& folder, const QString& last) {
             .arg(folder, QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmss")));
     auto fresh = studio::Studio::create(beside.toStdString());
     if (!fresh) return {nullptr, message};
-    return {*std::move(fresh),
-            message + QStringLiteral(" A new one was begun: %1.").arg(QFileInfo(beside).fileName())};
+    return {*std::move(fresh), message + told(" A new one was begun: %1.").arg(QFileInfo(beside).fileName())};
 }
 
 }  // namespace refero

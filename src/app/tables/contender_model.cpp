@@ -2,14 +2,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tables/contender_model.h"
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "words/fit_words.h"
 
 namespace refero {
 
 QString inWords(Model model) {
-    const std::string_view label = words::label(model);
-    return QString::fromUtf8(label.data(), static_cast<qsizetype>(label.size()));
+    return text(words::label(model));
 }
 
 void ContenderModel::setCorrection(const std::optional<Correction>& correction) {
@@ -32,11 +32,10 @@ QString ContenderModel::text(const Contender& c, int column) const {
         case model:
             return inWords(c.model);
         case fittedTo:
-            if (c.model == Model::balance) return QStringLiteral("greys");
+            if (c.model == Model::balance) return tr("greys");
             if (c.blended) return tr("mean of models");
-            if (c.training) return QStringLiteral("chart, surfaces");
-            return c.objective == Objective::ciede2000 ? QStringLiteral("chart, mean")
-                                                       : QStringLiteral("chart, squares");
+            if (c.training) return told("chart, surfaces");
+            return c.objective == Objective::ciede2000 ? told("chart, mean") : told("chart, squares");
         case expected:
             return can ? QString::number(c.expected, 'f', 2) : QStringLiteral("–");
         case noise:
@@ -55,7 +54,7 @@ QVariant ContenderModel::data(const QModelIndex& index, int role) const {
         case Qt::DisplayRole:
             return text(c, index.column());
         case Qt::AccessibleTextRole:
-            return index.row() == 0 && index.column() == model ? text(c, model) + QStringLiteral(", taken")
+            return index.row() == 0 && index.column() == model ? text(c, model) + told(", taken")
                                                                : text(c, index.column());
         case Qt::ToolTipRole:
             return QString::fromStdString(c.against);
@@ -70,14 +69,14 @@ QVariant ContenderModel::data(const QModelIndex& index, int role) const {
 
 QVariant ContenderModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"Model", "Fitted to", "Trials", "Noise"};
+    static constexpr const char* names[] = {word("Model"), word("Fitted to"), word("Trials"), word("Noise")};
     static constexpr const char* hints[] = {
-        "In bold: the one that was taken.",
-        "Squares or the mean of the differences on the chart; or the chart and 1,500 made-up surfaces.",
-        "Mean CIEDE2000 of patches that the fit did not see, over many ways of leaving some out.",
-        "How many times balance alone's noise in colour."};
-    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
-    if (role == Qt::ToolTipRole) return QLatin1String(hints[section]);
+        word("In bold: the one that was taken."),
+        word("Squares or the mean of the differences on the chart; or the chart and 1,500 made-up surfaces."),
+        word("Mean CIEDE2000 of patches that the fit did not see, over many ways of leaving some out."),
+        word("How many times balance alone's noise in colour.")};
+    if (role == Qt::DisplayRole) return told(names[section]);
+    if (role == Qt::ToolTipRole) return told(hints[section]);
     if (role == Qt::FontRole) return look::font(look::Size::small);
     if (role == Qt::TextAlignmentRole)
         return int((section >= expected ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
 #include "app/tables/patch_model.h"
@@ -41,7 +42,7 @@ QVariant DifferenceModel::data(const QModelIndex& index, int role) const {
         case Qt::AccessibleTextRole:
             switch (index.column()) {
                 case patch:
-                    return QString::fromStdString(p.id) + (p.used ? QString() : QStringLiteral("  clipped"));
+                    return QString::fromStdString(p.id) + (p.used ? QString() : told("  clipped"));
                 case before:
                     return QString::number(p.differenceBefore, 'f', 2);
                 case after:
@@ -70,17 +71,18 @@ QVariant DifferenceModel::data(const QModelIndex& index, int role) const {
 
 QVariant DifferenceModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"Ref | now", "Patch", "Before", "After", "Unseen", "Counts"};
+    static constexpr const char* names[] = {word("Ref | now"), word("Patch"),  word("Before"),
+                                            word("After"),     word("Unseen"), word("Counts")};
     static constexpr const char* hints[] = {
-        "Left: the reference colour. Right: the corrected reading.",
-        "Place on the chart.",
-        "CIEDE2000 with balance alone.",
-        "CIEDE2000 with this correction.",
-        "CIEDE2000 of this patch when the fit did not see it: what to expect of a "
-        "colour that is not on the chart.",
-        "How often it counts in the fit. Right click, or + and −, to favour this job's colours."};
-    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
-    if (role == Qt::ToolTipRole) return QLatin1String(hints[section]);
+        word("Left: the reference colour. Right: the corrected reading."),
+        word("Place on the chart."),
+        word("CIEDE2000 with balance alone."),
+        word("CIEDE2000 with this correction."),
+        word("CIEDE2000 of this patch when the fit did not see it: what to expect of a colour that is not on "
+             "the chart."),
+        word("How often it counts in the fit. Right click, or + and −, to favour this job's colours.")};
+    if (role == Qt::DisplayRole) return told(names[section]);
+    if (role == Qt::ToolTipRole) return told(hints[section]);
     if (role == Qt::FontRole) return look::font(look::Size::small);
     if (role == Qt::TextAlignmentRole)
         return int((section > patch ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);

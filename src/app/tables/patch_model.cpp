@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/tables/patch_model.h"
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
 #include "core/colour/lab.h"
@@ -32,7 +33,7 @@ int PatchModel::columnCount(const QModelIndex& parent) const {
 QString PatchModel::text(const PatchReading& read, const Patch& known, int column) const {
     switch (column) {
         case PatchModel::patch:
-            if (read.leftOut) return QString::fromStdString(known.id) + QStringLiteral("  left out");
+            if (read.leftOut) return QString::fromStdString(known.id) + told("  left out");
             return QString::fromStdString(known.id + (known.name.empty() ? "" : "  " + known.name));
         case red:
         case green:
@@ -79,17 +80,18 @@ QVariant PatchModel::data(const QModelIndex& index, int role) const {
 
 QVariant PatchModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal) return {};
-    static constexpr const char* names[] = {"Ref | read", "Patch", "R %", "G %", "B %", "Noise %", "Clip %"};
+    static constexpr const char* names[] = {word("Ref | read"), word("Patch"), "R %", "G %", "B %",
+                                            word("Noise %"),    word("Clip %")};
     static constexpr const char* hints[] = {
-        "Left: the reference colour. Right: the reading, balanced on the greys.",
-        "Place on the chart and name.",
-        "Linear red, in per cent of the clipping level, before any balance.",
-        "Linear green, in per cent of the clipping level, before any balance.",
-        "Linear blue, in per cent of the clipping level, before any balance.",
-        "Standard deviation of one pixel in the noisiest channel, in per cent of its value.",
-        "Share of the pixels in which a channel is clipped."};
-    if (role == Qt::DisplayRole) return QLatin1String(names[section]);
-    if (role == Qt::ToolTipRole) return QLatin1String(hints[section]);
+        word("Left: the reference colour. Right: the reading, balanced on the greys."),
+        word("Place on the chart and name."),
+        word("Linear red, in per cent of the clipping level, before any balance."),
+        word("Linear green, in per cent of the clipping level, before any balance."),
+        word("Linear blue, in per cent of the clipping level, before any balance."),
+        word("Standard deviation of one pixel in the noisiest channel, in per cent of its value."),
+        word("Share of the pixels in which a channel is clipped.")};
+    if (role == Qt::DisplayRole) return told(names[section]);
+    if (role == Qt::ToolTipRole) return told(hints[section]);
     if (role == Qt::TextAlignmentRole)
         return int(section <= patch ? Qt::AlignLeft | Qt::AlignVCenter : Qt::AlignRight | Qt::AlignVCenter);
     if (role == Qt::FontRole) return look::font(look::Size::small);

@@ -29,10 +29,14 @@ RowTable::RowTable(QWidget* parent) : QTableView(parent) {
 }
 
 void RowTable::setWidths(std::initializer_list<int> widths) {
+    constexpr int kBesideHead = 12;
     int column = 0;
     for (const int width : widths) {
         if (width > 0) {
-            setColumnWidth(column, width);
+            // A head is whole in every language.
+            const QString head = model() ? model()->headerData(column, Qt::Horizontal).toString() : QString();
+            setColumnWidth(column, std::max(width, horizontalHeader()->fontMetrics().horizontalAdvance(head) +
+                                                       kBesideHead));
         } else {
             horizontalHeader()->setSectionResizeMode(column, QHeaderView::Stretch);
         }

@@ -10,6 +10,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/log_curve.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -214,13 +215,13 @@ void addReading(Assessment& out, const FedTransform& fed, double share) {
 
 Result<Assessment> assessed(const ForeignTransform& transform, std::span<const Reading> readings,
                             const TransformTerms& terms, const Correction* own, const std::stop_token& stop) {
-    if (readings.empty()) return failure("An assessment needs a reading.");
+    if (readings.empty()) return failure(say("An assessment needs a reading."));
     for (const Reading& r : readings) {
         if (r.chart.id != readings.front().chart.id || r.patches.size() != readings.front().patches.size())
-            return failure(r.framePath + " shows " + r.chart.name + ", " + readings.front().framePath +
-                           " shows " + readings.front().chart.name + ". Assess on one chart at a time.");
+            return failure(say("%1 shows %2, %3 shows %4. Assess on one chart at a time.", r.framePath,
+                               r.chart.name, readings.front().framePath, readings.front().chart.name));
         if (std::none_of(r.patches.begin(), r.patches.end(), counts))
-            return failure("No patch of " + r.framePath + " can be used: all are clipped or left out.");
+            return failure(say("No patch of %1 can be used: all are clipped or left out.", r.framePath));
     }
     Assessment out;
     out.name = transform.name;
@@ -263,8 +264,9 @@ Result<Reading> pictureThrough(const ForeignTransform& transform, const Transfor
         }
     }();
     if (!encoding)
-        return failure("What " + transform.name + " gives is " + std::string(info(terms.space).label) +
-                       ". To be another camera's aim it must be a picture for sRGB or BT.1886.");
+        return failure(
+            say("What %1 gives is %2. To be another camera's aim it must be a picture for sRGB or BT.1886.",
+                transform.name, info(terms.space).label));
     const FedTransform fed(transform, terms, reading);
     Reading out = reading;
     out.encoding = *encoding;

@@ -9,6 +9,7 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -132,7 +133,7 @@ void addWaves(const FedTransform& fed, std::vector<RampStep>& out) {
         seen.push_back(labOf(fed, Vector3::Constant(static_cast<double>(k) / (points - 1))).L);
     int pairs = 0;
     double before = 0;
-    RampStep largest{"the diagonal of its grid", 0, 0};
+    RampStep largest{say("the diagonal of its grid"), 0, 0};
     for (std::size_t k = 1; k + 1 < seen.size(); ++k) {
         const bool inside = seen[k - 1] > kDarkest && seen[k + 1] < kLightest;
         const double bend = inside ? seen[k + 1] - 2 * seen[k] + seen[k - 1] : 0;

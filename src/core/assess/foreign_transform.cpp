@@ -10,6 +10,7 @@
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -57,12 +58,13 @@ std::vector<Lab> referencesOf(const Reading& r) {
 Result<ForeignTransform> byDataSheet(const Transfer& encoding, const Primaries& gamut) {
     const auto white = nominalWhite(encoding);
     if (!white)
-        return failure("The curve " + std::string(encoding.name()) +
-                       " does not say where white belongs, so its recording has no colours of its own. A log "
-                       "curve by constants does.");
+        return failure(
+            say("The curve %1 does not say where white belongs, so its recording has no colours of its own. "
+                "A log curve by constants does.",
+                encoding.name()));
     ForeignTransform out;
-    out.name = "By its data sheet";
-    out.kind = "Its own curve and gamut";
+    out.name = say("By its data sheet");
+    out.kind = say("Its own curve and gamut");
     out.feed = Encoding::linear;
     out.balance = FeedBalance::asRecorded;
     out.space = OutputSpace::xyzD50;

@@ -8,6 +8,7 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -51,11 +52,11 @@ Result<double> lightOfGrey(const Correction& c, std::string_view id) {
     const auto at =
         std::find_if(c.patches.begin(), c.patches.end(), [&](const PatchResult& p) { return p.id == id; });
     if (at == c.patches.end())
-        return failure("The correction has no patch called \"" + std::string(id) + "\" to set a level by.");
+        return failure(say("The correction has no patch called \"%1\" to set a level by.", id));
     if (at->role != Role::neutral)
-        return failure("Patch " + at->id + " is a colour; levels are set by greys.");
+        return failure(say("Patch %1 is a colour; levels are set by greys.", at->id));
     if (!at->used)
-        return failure("Patch " + at->id + " was clipped or left out, so no level can be set by it.");
+        return failure(say("Patch %1 was clipped or left out, so no level can be set by it.", at->id));
     return toXyz(at->after).y;
 }
 

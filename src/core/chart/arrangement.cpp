@@ -10,6 +10,7 @@
 
 #include "core/colour/lab.h"
 #include "core/numeric/least_squares.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -185,20 +186,18 @@ Result<Arrangement> arranged(const std::vector<FieldChoice>& choices, const Char
     }
     if (tried == 0)
         return failure(ErrorKind::notFound,
-                       "The picture shows " +
-                           (choices.empty() ? "no" : std::to_string(places(choices.front().fields))) +
-                           " patches, the data have " + std::to_string(xyz.size()) +
-                           " colours. Are they of this chart, and is all of it in the picture?");
+                       say("The picture shows %1 patches, the data have %2 colours. Are they of this chart, "
+                           "and is all of it in the picture?",
+                           choices.empty() ? "no" : std::to_string(places(choices.front().fields)),
+                           std::to_string(xyz.size())));
     if (best.agreement < kLeastAgreement)
-        return failure(
-            ErrorKind::notFound,
-            "The colours of the data do not agree with those in the picture in any order. Are they "
-            "of this chart?");
+        return failure(ErrorKind::notFound, say("The colours of the data do not agree with those in the "
+                                                "picture in any order. Are they of this chart?"));
     if (1 - best.agreement > kClear * (1 - best.runnerUp))
         return failure(ErrorKind::notFound,
-                       "Two orders of the data's colours agree with the picture alike, so it cannot be told "
-                       "which way the chart lies. Shoot it evenly lit and in focus, or enter its rows and "
-                       "columns by hand.");
+                       say("Two orders of the data's colours agree with the picture alike, so it cannot be "
+                           "told which way the chart lies. Shoot it evenly lit and in focus, or enter its "
+                           "rows and columns by hand."));
     return best;
 }
 

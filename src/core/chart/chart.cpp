@@ -10,6 +10,7 @@
 
 #include "core/colour/adaptation.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 #include "core/spectra/observer.h"
 
 namespace refero {
@@ -35,29 +36,31 @@ bool seenGreyByAll(const Patch& p) {
     return squares / n - mean * mean < kGreyRipple * kGreyRipple * mean * mean;
 }
 
-constexpr std::array<std::string_view, 9> kRoles{"neutral",   "skin", "foliage", "sky",  "primary",
-                                                 "secondary", "warm", "cool",    "other"};
+constexpr std::array<std::string_view, 9> kRoles{word("neutral"), word("skin"),    word("foliage"),
+                                                 word("sky"),     word("primary"), word("secondary"),
+                                                 word("warm"),    word("cool"),    word("other")};
 
 bool finite(const Lab& v) {
     return std::isfinite(v.L) && std::isfinite(v.a) && std::isfinite(v.b);
 }
 
 Status validatePatch(const Chart& chart, const Patch& p) {
-    const std::string who = "Patch " + p.id + " of chart " + chart.id;
+    const std::string who = say("Patch %1 of chart %2", p.id, chart.id);
     if (!finite(p.labD50) || p.labD50.L < 0 || p.labD50.L > 120)
-        return failure(who + ": lab_d50 must be three finite numbers with L* from 0 to 120.");
+        return failure(say("%1: lab_d50 must be three finite numbers with L* from 0 to 120.", who));
     if (!(p.sizeMm.allFinite() && p.sizeMm.minCoeff() > 0))
-        return failure(who + ": size_mm must be above 0.");
+        return failure(say("%1: size_mm must be above 0.", who));
     const Point low = p.centreMm - p.sizeMm / 2, high = p.centreMm + p.sizeMm / 2;
     if (!p.centreMm.allFinite() || low.minCoeff() < -1e-6 || high.x() > chart.outlineMm.x() + 1e-6 ||
         high.y() > chart.outlineMm.y() + 1e-6)
-        return failure(who + ": lies outside outline_mm.");
+        return failure(say("%1: lies outside outline_mm.", who));
     if (p.reflectance) {
         const auto& r = *p.reflectance;
         if (r.values.size() < 2 || !(r.stepNm > 0) || !(r.startNm > 0))
-            return failure(who + ": reflectance needs start_nm, step_nm above 0 and at least two values.");
+            return failure(
+                say("%1: reflectance needs start_nm, step_nm above 0 and at least two values.", who));
         for (double v : r.values)
-            if (!(v >= 0 && v <= 3)) return failure(who + ": a reflectance value is outside 0 to 3.");
+            if (!(v >= 0 && v <= 3)) return failure(say("%1: a reflectance value is outside 0 to 3.", who));
     }
     return {};
 }
@@ -77,9 +80,9 @@ Result<Role> roleByName(std::string_view wanted) {
     const auto it = std::find(kRoles.begin(), kRoles.end(), wanted);
     if (it == kRoles.end())
         return failure(
-            "\"" + std::string(wanted) +
-            "\" is not a role; known are neutral, skin, foliage, sky, primary, secondary, warm, cool and "
-            "other.");
+            say("\"%1\" is not a role; known are neutral, skin, foliage, sky, primary, secondary, warm, cool "
+                "and other.",
+                wanted));
     return static_cast<Role>(it - kRoles.begin());
 }
 
@@ -119,24 +122,24 @@ std::vector<std::size_t> Chart::neutrals() const {
 }
 
 Status validate(const Chart& chart) {
-    if (chart.patches.empty()) return failure("Chart " + chart.id + " has no patches.");
-    if (chart.patches.size() > 5000) return failure("Chart " + chart.id + " has more than 5000 patches.");
+    if (chart.patches.empty()) return failure(say("Chart %1 has no patches.", chart.id));
+    if (chart.patches.size() > 5000) return failure(say("Chart %1 has more than 5000 patches.", chart.id));
     if (!(chart.outlineMm.allFinite() && chart.outlineMm.minCoeff() > 0))
-        return failure("Chart " + chart.id + ": outline_mm must be two numbers above 0.");
+        return failure(say("Chart %1: outline_mm must be two numbers above 0.", chart.id));
     if (!finite(chart.surroundLabD50))
-        return failure("Chart " + chart.id + ": surround_lab_d50 is not finite.");
+        return failure(say("Chart %1: surround_lab_d50 is not finite.", chart.id));
     std::set<std::string> ids;
     for (const Patch& p : chart.patches) {
-        if (p.id.empty()) return failure("Chart " + chart.id + ": a patch has no id.");
+        if (p.id.empty()) return failure(say("Chart %1: a patch has no id.", chart.id));
         if (!ids.insert(p.id).second)
-            return failure("Chart " + chart.id + ": patch id " + p.id + " occurs twice.");
+            return failure(say("Chart %1: patch id %2 occurs twice.", chart.id, p.id));
         if (auto s = validatePatch(chart, p); !s) return s;
     }
     for (std::size_t i = 0; i < chart.patches.size(); ++i)
         for (std::size_t j = i + 1; j < chart.patches.size(); ++j)
             if (overlap(chart.patches[i], chart.patches[j]))
-                return failure("Chart " + chart.id + ": patches " + chart.patches[i].id + " and " +
-                               chart.patches[j].id + " overlap.");
+                return failure(say("Chart %1: patches %2 and %3 overlap.", chart.id, chart.patches[i].id,
+                                   chart.patches[j].id));
     return {};
 }
 

@@ -10,6 +10,7 @@
 
 #include "core/colour/adaptation.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
 
@@ -40,8 +41,8 @@ bool inRange(const ChartData& data, const ChartData::Sample& s) {
 }
 
 std::string conditionOf(const ChartData& data) {
-    if (!data.condition.empty()) return " Measured under " + data.condition + " (ISO 13655).";
-    return " The file does not say the measurement condition (M0, M1, M2 of ISO 13655).";
+    if (!data.condition.empty()) return say(" Measured under %1 (ISO 13655).", data.condition);
+    return say(" The file does not say the measurement condition (M0, M1, M2 of ISO 13655).");
 }
 
 double hueApart(double a, double b) {
@@ -52,18 +53,18 @@ double hueApart(double a, double b) {
 }  // namespace
 
 Status validate(const ChartData& data) {
-    if (data.samples.empty()) return failure("There are no colours in it.");
+    if (data.samples.empty()) return failure(say("There are no colours in it."));
     if (data.samples.size() > kMostSamples)
-        return failure("It has " + std::to_string(data.samples.size()) + " colours; 10000 are the most.");
+        return failure(say("It has %1 colours; 10000 are the most.", std::to_string(data.samples.size())));
     if (data.kind == ChartData::Kind::spectra &&
         !(data.startNm >= 200 && data.startNm <= 1200 && data.stepNm > 0 && data.stepNm <= 100))
-        return failure("Its spectra start at " + std::to_string(data.startNm) + " nm in steps of " +
-                       std::to_string(data.stepNm) + " nm, which no instrument measures.");
+        return failure(say("Its spectra start at %1 nm in steps of %2 nm, which no instrument measures.",
+                           std::to_string(data.startNm), std::to_string(data.stepNm)));
     std::set<std::string> ids;
     for (const auto& s : data.samples) {
-        if (!ids.insert(s.id).second) return failure("Two colours have the id \"" + s.id + "\".");
+        if (!ids.insert(s.id).second) return failure(say("Two colours have the id \"%1\".", s.id));
         if (!inRange(data, s))
-            return failure("The colour \"" + s.id + "\" has values that are out of range.");
+            return failure(say("The colour \"%1\" has values that are out of range.", s.id));
     }
     return {};
 }
@@ -83,18 +84,21 @@ Result<ChartColours> brought(const ChartData& data) {
             out.colours.push_back({s.id, s.name, lab, std::move(r)});
         }
         out.method =
-            "L*a*b* computed from the spectra for D50 and the 2 degree observer." + conditionOf(data);
+            say("L*a*b* computed from the spectra for D50 and the 2 degree observer.%1", conditionOf(data));
         if (!glowing.empty())
-            out.method += " Above 1, so fluorescent: " + glowing +
-                          "; what they look like depends on the ultraviolet in the light, and they count a "
-                          "quarter in a fit.";
+            out.method +=
+                say(" Above 1, so fluorescent: %1; what they look like depends on the ultraviolet in the "
+                    "light, and they count a quarter in a fit.",
+                    glowing);
         return out;
     }
     const std::string stated = data.illuminant.empty() ? "d50" : lower(data.illuminant);
     const auto light = illuminantByName(stated);
     if (!light)
-        return failure("Its values are for the illuminant \"" + data.illuminant +
-                       "\", which is not known here. Give spectra, or values for D50.");
+        return failure(
+            say("Its values are for the illuminant \"%1\", which is not known here. Give spectra, or values "
+                "for D50.",
+                data.illuminant));
     const Xyz from = stated == "d50" ? whiteXyz(white::d50)
                                      : lightXyz(*light, data.observerDegrees == 10 ? cie1964() : cie1931());
     const Matrix3 m = adaptation(Adaptation::cat16, from, whiteXyz(white::d50));
@@ -105,16 +109,15 @@ Result<ChartColours> brought(const ChartData& data) {
         out.colours.push_back({s.id, s.name, toLab(Xyz::from(m * xyz.vector()), white::d50), {}});
     }
     const char* what = data.kind == ChartData::Kind::xyz ? "XYZ" : "L*a*b*";
-    out.method = stated == "d50"
-                     ? std::string(what) + " for D50, taken as they are."
-                     : std::string(what) + " for " + data.illuminant + ", brought to D50 with CAT16.";
-    if (data.illuminant.empty()) out.method += " The file does not say the illuminant; D50 is assumed.";
+    out.method = stated == "d50" ? say("%1 for D50, taken as they are.", what)
+                                 : say("%1 for %2, brought to D50 with CAT16.", what, data.illuminant);
+    if (data.illuminant.empty()) out.method += say(" The file does not say the illuminant; D50 is assumed.");
     if (data.observerDegrees == 10)
         out.method +=
-            " They are of the 10 degree observer and are used as they are: without spectra there is no way "
-            "to "
-            "the 2 degree observer.";
-    if (data.observerDegrees == 0) out.method += " The file does not say the observer; 2 degrees is assumed.";
+            say(" They are of the 10 degree observer and are used as they are: without spectra there is no "
+                "way to the 2 degree observer.");
+    if (data.observerDegrees == 0)
+        out.method += say(" The file does not say the observer; 2 degrees is assumed.");
     out.method += conditionOf(data);
     return out;
 }
@@ -177,12 +180,13 @@ ChartGrid proposedGrid(std::size_t patches) {
 Result<Chart> chartOnGrid(const ChartColours& colours, const ChartGrid& g, const std::string& id,
                           const std::string& name, const std::string& source) {
     if (g.rows < 1 || g.columns < 1 || g.rows > 200 || g.columns > 200)
-        return failure("A grid has 1 to 200 rows and columns.");
+        return failure(say("A grid has 1 to 200 rows and columns."));
     if (!(g.patchWidthMm > 0 && g.patchHeightMm > 0 && g.gapMm >= 0 && g.marginMm >= 0))
-        return failure("Patches need a width and a height above 0, gaps and margin of 0 or more.");
+        return failure(say("Patches need a width and a height above 0, gaps and margin of 0 or more."));
     if (colours.colours.size() > static_cast<std::size_t>(g.rows) * static_cast<std::size_t>(g.columns))
-        return failure(std::to_string(colours.colours.size()) + " colours do not fit into " +
-                       std::to_string(g.rows) + " rows of " + std::to_string(g.columns) + ".");
+        return failure(say("%1 colours do not fit into %2 rows of %3.",
+                           std::to_string(colours.colours.size()), std::to_string(g.rows),
+                           std::to_string(g.columns)));
     Chart chart;
     chart.id = id;
     chart.name = name;
@@ -210,14 +214,14 @@ Result<Chart> chartOnGrid(const ChartColours& colours, const ChartGrid& g, const
 
 Result<Chart> withColours(const Chart& design, const ChartColours& colours, const std::string& source) {
     if (colours.colours.size() != design.patches.size())
-        return failure(design.name + " has " + std::to_string(design.patches.size()) + " patches, the data " +
-                       std::to_string(colours.colours.size()) + " colours.");
+        return failure(say("%1 has %2 patches, the data %3 colours.", design.name,
+                           std::to_string(design.patches.size()), std::to_string(colours.colours.size())));
     std::map<std::string, const ChartColours::Colour*> byId;
     for (const auto& c : colours.colours) byId[c.id] = &c;
     const bool named = std::all_of(design.patches.begin(), design.patches.end(),
                                    [&](const Patch& p) { return byId.contains(p.id); });
     Chart out = design;
-    out.source = source.empty() ? "Measured on this copy. " + colours.method : source;
+    out.source = source.empty() ? say("Measured on this copy. %1", colours.method) : source;
     for (std::size_t i = 0; i < out.patches.size(); ++i) {
         const ChartColours::Colour& c = named ? *byId[out.patches[i].id] : colours.colours[i];
         out.patches[i].labD50 = c.labD50;

@@ -11,6 +11,7 @@
 
 #include "core/colour/root_curve.h"
 #include "core/colour/tetrahedra.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -56,19 +57,19 @@ ColourLattice ColourLattice::sampled(const ColourMove& move, int points) {
 
 Result<ColourLattice> ColourLattice::of(int points, std::vector<float> nodes) {
     if (points < 2 || points > kMostPoints)
-        return failure("A lattice has 2 to " + std::to_string(kMostPoints) + " points a side, not " +
-                       std::to_string(points) + ".");
+        return failure(say("A lattice has 2 to %1 points a side, not %2.", std::to_string(kMostPoints),
+                           std::to_string(points)));
     const auto n = static_cast<std::size_t>(points);
     if (nodes.size() != 4 * n * n * n)
-        return failure("The lattice does not hold as many numbers as its size says.");
+        return failure(say("The lattice does not hold as many numbers as its size says."));
     if (!std::all_of(nodes.begin(), nodes.end(), [](float v) { return std::isfinite(v); }))
-        return failure("The lattice holds what is no number.");
+        return failure(say("The lattice holds what is no number."));
     ColourLattice out;
     out.points_ = points;
     out.nodes_ = std::move(nodes);
     for (std::size_t i = 0; i < n; ++i) {
         const Vector3 v = out.node(i * (1 + n + n * n));
-        if (v.maxCoeff() - v.minCoeff() > kGrey) return failure("The lattice does not keep greys grey.");
+        if (v.maxCoeff() - v.minCoeff() > kGrey) return failure(say("The lattice does not keep greys grey."));
     }
     return out;
 }

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/encoding.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -120,7 +122,7 @@ Result<Encoding> encodingByName(std::string_view wanted) {
     std::string known;
     for (Encoding e : kEncodings)
         known += (known.empty() ? "" : e == kEncodings.back() ? " and " : ", ") + std::string(name(e));
-    return failure("There is no encoding called \"" + std::string(wanted) + "\". Known are " + known + ".");
+    return failure(say("There is no encoding called \"%1\". Known are %2.", wanted, known));
 }
 
 double encode(Encoding encoding, double v) {

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/log_curve.h"
 
+#include "core/say/figure.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -47,39 +49,30 @@ Status validate(const LogCurve& c) {
         const char* what;
         double value, low, high;
     };
-    const Bound bounds[] = {{"base", c.base, 1.01, 1000},
-                            {"log slope", c.logSlope, 1e-3, 100},
-                            {"log offset", c.logOffset, -10, 10},
-                            {"linear slope", c.linearSlope, 1e-4, 1e4},
-                            {"linear offset", c.linearOffset, -1, 1000},
-                            {"linear break", c.linearBreak.value_or(0), -1, 1},
-                            {"slope of the straight part", c.straightSlope.value_or(1), 1e-3, 1e4}};
-    char text[160];
+    const Bound bounds[] = {{word("base"), c.base, 1.01, 1000},
+                            {word("log slope"), c.logSlope, 1e-3, 100},
+                            {word("log offset"), c.logOffset, -10, 10},
+                            {word("linear slope"), c.linearSlope, 1e-4, 1e4},
+                            {word("linear offset"), c.linearOffset, -1, 1000},
+                            {word("linear break"), c.linearBreak.value_or(0), -1, 1},
+                            {word("slope of the straight part"), c.straightSlope.value_or(1), 1e-3, 1e4}};
     for (const Bound& b : bounds)
-        if (!(b.value >= b.low && b.value <= b.high)) {
-            std::snprintf(text, sizeof text, "The %s is %g; it can be %g to %g.", b.what, b.value, b.low,
-                          b.high);
-            return failure(text);
-        }
+        if (!(b.value >= b.low && b.value <= b.high))
+            return failure(say("The %1 is %2; it can be %3 to %4.", say(b.what), figure("%g", b.value),
+                               figure("%g", b.low), figure("%g", b.high)));
     if (c.linearBreak && !(c.linearSlope * *c.linearBreak + c.linearOffset > 0))
         return failure(
-            "At the linear break there is no logarithm: linear slope times break plus linear offset "
-            "must be above 0.");
+            say("At the linear break there is no logarithm: linear slope times break plus linear offset must "
+                "be above 0."));
     const double top = c.decode(1);
-    if (!std::isfinite(top) || !(top > kMidGrey) || top > 1e6) {
-        std::snprintf(
-            text, sizeof text,
-            "The stored number 1 would be %g times white; above 0.18 and up to 1,000,000 is possible. "
-            "Is the log slope right?",
-            top);
-        return failure(text);
-    }
+    if (!std::isfinite(top) || !(top > kMidGrey) || top > 1e6)
+        return failure(
+            sayf("The stored number 1 would be %g times white; above 0.18 and up to 1,000,000 is possible. "
+                 "Is the log slope right?",
+                 top));
     const double grey = c.encode(kMidGrey);
-    if (!(grey > 0.02 && grey < 0.98)) {
-        std::snprintf(text, sizeof text,
-                      "Mid-grey would be stored as %.3f; between 0.02 and 0.98 is possible.", grey);
-        return failure(text);
-    }
+    if (!(grey > 0.02 && grey < 0.98))
+        return failure(sayf("Mid-grey would be stored as %.3f; between 0.02 and 0.98 is possible.", grey));
     return {};
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/picture_look.h"
 
+#include "core/say/say.h"
+
 #include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
@@ -36,13 +38,13 @@ Matrix3 PictureLook::slope(const Xyz& scene) const {
 
 Status PictureLook::validate() const {
     if (!xyzD50ToRgb.allFinite() || !(std::abs(xyzD50ToRgb.determinant()) > 1e-9))
-        return failure("The look's primaries have no inverse.");
+        return failure(say("The look's primaries have no inverse."));
     if (!((xyzD50ToRgb * whiteXyz(white::d50).vector() - Vector3::Ones()).norm() < 1e-3))
-        return failure("The look's primaries do not make D50's white of equal parts.");
+        return failure(say("The look's primaries do not make D50's white of equal parts."));
     for (const RootCurve& curve : curves)
         for (std::size_t i = 1; i < RootCurve::kPoints; ++i)
             if (!(curve.roots()[i] > curve.roots()[i - 1]))
-                return failure("The look's curves must rise everywhere.");
+                return failure(say("The look's curves must rise everywhere."));
     return {};
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/primaries_text.h"
 
+#include "core/say/say.h"
+
 #include <Eigen/LU>
 #include <algorithm>
 #include <charconv>
@@ -32,8 +34,8 @@ Result<std::vector<double>> numbersIn(std::string_view text) {
         const auto [next, error] = std::from_chars(at, end, v);
         if (error != std::errc{} || (next != end && !apart(*next)) || !std::isfinite(v))
             return failure(
-                "A gamut is x and y of red, green, blue and white: eight numbers, or the name of a "
-                "space such as rec2020.");
+                say("A gamut is x and y of red, green, blue and white: eight numbers, or the name of a space "
+                    "such as rec2020."));
         out.push_back(v);
         at = next;
     }
@@ -47,20 +49,20 @@ Result<Primaries> primariesFrom(std::string_view text) {
     const auto n = numbersIn(text);
     if (!n) return tl::unexpected(n.error());
     if (n->size() != 8)
-        return failure("A gamut is x and y of red, green, blue and white: eight numbers, not " +
-                       std::to_string(n->size()) + ".");
+        return failure(say("A gamut is x and y of red, green, blue and white: eight numbers, not %1.",
+                           std::to_string(n->size())));
     const auto at = [&](std::size_t i) { return Chromaticity{(*n)[2 * i], (*n)[2 * i + 1]}; };
     const Primaries out{at(0), at(1), at(2), at(3)};
     for (const Chromaticity& c : {out.red, out.green, out.blue, out.white})
-        if (!within(c)) return failure("A gamut's chromaticities must be -0.5 to 1.5.");
+        if (!within(c)) return failure(say("A gamut's chromaticities must be -0.5 to 1.5."));
     if (!(std::abs(turn(out.red, out.green, out.blue)) > 1e-3))
-        return failure("The gamut's red, green and blue lie on one line.");
+        return failure(say("The gamut's red, green and blue lie on one line."));
     const double sides[] = {turn(out.red, out.green, out.white), turn(out.green, out.blue, out.white),
                             turn(out.blue, out.red, out.white)};
     const bool inside = std::all_of(std::begin(sides), std::end(sides), [](double s) { return s > 0; }) ||
                         std::all_of(std::begin(sides), std::end(sides), [](double s) { return s < 0; });
     if (!inside || !(out.white.y > 0.01))
-        return failure("The gamut's white must lie between red, green and blue.");
+        return failure(say("The gamut's white must lie between red, green and blue."));
     return out;
 }
 

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/colour/adaptation.h"
+#include "core/say/say.h"
 
 namespace refero {
 
@@ -22,37 +23,37 @@ Matrix3 rgbToXyzD50(const Primaries& p) {
 }
 
 const OutputSpaceInfo& info(OutputSpace space) {
-    constexpr std::string_view kScene = "scene light", kWorking = "scene light, for working in";
+    constexpr std::string_view kScene = word("scene light"), kWorking = word("scene light, for working in");
     static const std::array<OutputSpaceInfo, kOutputSpaces.size()> table{{
-        {"xyz-d50", "CIE XYZ, D50", nullptr, Encoding::linear, true, false, kScene},
-        {"linear-srgb", "Linear sRGB", &primaries::bt709, Encoding::linear, true, false, kWorking},
+        {"xyz-d50", word("CIE XYZ, D50"), nullptr, Encoding::linear, true, false, kScene},
+        {"linear-srgb", word("Linear sRGB"), &primaries::bt709, Encoding::linear, true, false, kWorking},
         {"srgb", "sRGB", &primaries::bt709, Encoding::srgb, false, true,
-         "display, sRGB at 80 cd/m2 in an office; full range"},
-        {"rec709", "BT.709, camera", &primaries::bt709, Encoding::rec709, false, false,
-         "scene light through BT.709's camera curve; a BT.1886 display shows it darker"},
+         word("display, sRGB at 80 cd/m2 in an office; full range")},
+        {"rec709", word("BT.709, camera"), &primaries::bt709, Encoding::rec709, false, false,
+         word("scene light through BT.709's camera curve; a BT.1886 display shows it darker")},
         {"display-p3", "Display P3", &primaries::p3d65, Encoding::srgb, false, true,
-         "display, P3 with sRGB's curve; full range"},
-        {"rec2020", "BT.2020, camera", &primaries::bt2020, Encoding::rec2020, false, false,
-         "scene light through BT.2020's camera curve"},
+         word("display, P3 with sRGB's curve; full range")},
+        {"rec2020", word("BT.2020, camera"), &primaries::bt2020, Encoding::rec2020, false, false,
+         word("scene light through BT.2020's camera curve")},
         {"acescg", "ACEScg", &primaries::ap1, Encoding::linear, true, false, kWorking},
         {"acescct", "ACEScct", &primaries::ap1, Encoding::acescct, true, false,
-         "scene light, logarithmic, for grading"},
+         word("scene light, logarithmic, for grading")},
         {"bt1886", "BT.1886", &primaries::bt709, Encoding::bt1886, false, true,
-         "display of 100 cd/m2 in a dim room, gamma 2.4, black at 0"},
+         word("display of 100 cd/m2 in a dim room, gamma 2.4, black at 0")},
         {"p3-d65", "P3 D65", &primaries::p3d65, Encoding::gamma26, false, true,
-         "mastering display in the dark, gamma 2.6"},
+         word("mastering display in the dark, gamma 2.6")},
         {"p3-dci", "P3 DCI", &primaries::p3dci, Encoding::gamma26, false, true,
-         "projector of 48 cd/m2 in the dark, gamma 2.6, the projector's own white"},
+         word("projector of 48 cd/m2 in the dark, gamma 2.6, the projector's own white")},
         {"rec2100-pq", "BT.2100 PQ", &primaries::bt2020, Encoding::pq, false, true,
-         "HDR display in a dim room, white at 203 cd/m2 (BT.2408)", 203.0 / 10000},
+         word("HDR display in a dim room, white at 203 cd/m2 (BT.2408)"), 203.0 / 10000},
         {"rec2100-hlg", "BT.2100 HLG", &primaries::bt2020, Encoding::hlg, false, true,
-         "HDR display of 1,000 cd/m2 in a dim room, white at 203 cd/m2 (BT.2408)", 203.0 / 1000, 1.2},
+         word("HDR display of 1,000 cd/m2 in a dim room, white at 203 cd/m2 (BT.2408)"), 203.0 / 1000, 1.2},
         {"oprgb", "opRGB", &primaries::oprgb, Encoding::oprgb, false, true,
-         "display or print, IEC 61966-2-5; full range"},
+         word("display or print, IEC 61966-2-5; full range")},
         {"romm", "ROMM RGB", &primaries::romm, Encoding::romm, false, true,
-         "for editing, ISO 22028-2; its white is D50"},
+         word("for editing, ISO 22028-2; its white is D50")},
         {"aces2065-1", "ACES2065-1", &primaries::ap0, Encoding::linear, true, false,
-         "scene light, for interchange and keeping"},
+         word("scene light, for interchange and keeping")},
     }};
     return table[static_cast<std::size_t>(space)];
 }
@@ -62,8 +63,7 @@ Result<OutputSpace> outputSpaceByName(std::string_view wanted) {
         if (info(s).name == wanted) return s;
     std::string known;
     for (OutputSpace s : kOutputSpaces) known += (known.empty() ? "" : ", ") + std::string(info(s).name);
-    return failure("There is no output space called \"" + std::string(wanted) + "\". Known are " + known +
-                   ".");
+    return failure(say("There is no output space called \"%1\". Known are %2.", wanted, known));
 }
 
 Matrix3 xyzD50ToLinear(OutputSpace space) {

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/root_curve.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -34,10 +36,10 @@ RootCurve RootCurve::sampled(const std::function<double(double)>& rootOfRoot) {
 }
 
 Result<RootCurve> RootCurve::of(const std::array<float, kPoints>& roots) {
-    if (roots[0] != 0) return failure("The curve must begin at 0.");
+    if (roots[0] != 0) return failure(say("The curve must begin at 0."));
     for (std::size_t i = 1; i < kPoints; ++i)
         if (!std::isfinite(roots[i]) || roots[i] < roots[i - 1])
-            return failure("The curve's values must be numbers that do not fall.");
+            return failure(say("The curve's values must be numbers that do not fall."));
     RootCurve out;
     out.roots_ = roots;
     return out;

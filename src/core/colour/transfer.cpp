@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/colour/transfer.h"
 
+#include "core/say/figure.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
@@ -22,18 +24,16 @@ bool finite(const std::vector<double>& values) {
 
 std::optional<std::string> fault(const Curve& c) {
     if (c.stored.size() != c.linear.size() || c.stored.size() < 2)
-        return "it needs at least two points, each with a stored number and its linear light";
-    if (c.stored.size() > Transfer::kMaxPoints) return "it has more than 65537 points";
-    if (!finite(c.stored) || !finite(c.linear)) return "one of its values is not a finite number";
+        return say("it needs at least two points, each with a stored number and its linear light");
+    if (c.stored.size() > Transfer::kMaxPoints) return say("it has more than 65537 points");
+    if (!finite(c.stored) || !finite(c.linear)) return say("one of its values is not a finite number");
     for (std::size_t i = 1; i < c.stored.size(); ++i)
-        if (!(c.stored[i] > c.stored[i - 1] && c.linear[i] > c.linear[i - 1])) {
-            char text[160];
-            std::snprintf(text, sizeof text, "it does not rise from point %zu (%g, %g) to point %zu (%g, %g)",
-                          i, c.stored[i - 1], c.linear[i - 1], i + 1, c.stored[i], c.linear[i]);
-            return text;
-        }
+        if (!(c.stored[i] > c.stored[i - 1] && c.linear[i] > c.linear[i - 1]))
+            return sayf("it does not rise from point %zu (%g, %g) to point %zu (%g, %g)", i, c.stored[i - 1],
+                        c.linear[i - 1], i + 1, c.stored[i], c.linear[i]);
     if (c.stored.front() > 0.1 || c.stored.back() < 0.9 || c.stored.front() < -8 || c.stored.back() > 8)
-        return "its stored numbers must cover 0.1 to 0.9, where 0 to 1 is the whole range of the recording";
+        return say(
+            "its stored numbers must cover 0.1 to 0.9, where 0 to 1 is the whole range of the recording");
     return {};
 }
 
@@ -41,13 +41,14 @@ std::optional<std::string> fault(const Curve& c) {
 
 Result<Transfer> Transfer::fromCurve(Curve c) {
     const auto refused = [&](const std::string& why) {
-        return failure("The curve \"" + c.name + "\" cannot be used: " + why + ".");
+        return failure(say("The curve \"%1\" cannot be used: %2.", c.name, why));
     };
     if (const auto why = fault(c)) return refused(*why);
     const double top = along(c.stored, c.linear, 1);
-    if (!(top > 0)) return refused("it gives no light at the stored number 1");
+    if (!(top > 0)) return refused(say("it gives no light at the stored number 1"));
     if (along(c.stored, c.linear, 0.5) > 0.55 * top)
-        return refused("it runs from light to number; the other direction is needed, from number to light");
+        return refused(
+            say("it runs from light to number; the other direction is needed, from number to light"));
     for (double& v : c.linear) v /= top;
     Transfer t;
     t.curve_ = std::make_shared<const Curve>(std::move(c));
@@ -56,7 +57,7 @@ Result<Transfer> Transfer::fromCurve(Curve c) {
 
 Result<Transfer> Transfer::fromLog(LogCurve c) {
     if (auto ok = validate(c); !ok)
-        return failure("The curve \"" + c.name + "\" cannot be used. " + ok.error().message);
+        return failure(say("The curve \"%1\" cannot be used. %2", c.name, ok.error().message));
     Transfer t;
     t.logTop_ = c.decode(1);
     t.log_ = std::make_shared<const LogCurve>(std::move(c));

@@ -12,6 +12,7 @@
 #include "core/find/detail/matching.h"
 #include "core/find/detail/worth_searching.h"
 #include "core/find/regions.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -188,19 +189,20 @@ Result<FoundChart> ChartFinder::find(const Chart& chart) {
         const Working& w = working(factor, true);
         if (accepted(search(*w.image, w.regions, chart, factor, options_, any, Effort::glance), options_))
             return failure(ErrorKind::partlyFound,
-                           "The frame shows the " + chart.name +
-                               " mirrored, as in a looking glass. Turn the picture over (or shoot the chart "
-                               "itself) and read it again.");
+                           say("The frame shows the %1 mirrored, as in a looking glass. Turn the picture "
+                               "over (or shoot the chart itself) and read it again.",
+                               chart.name));
         return failure(ErrorKind::notFound,
-                       "No " + chart.name +
-                           " was found in this frame. Is the whole chart in it, in focus and not "
-                           "covered? If you can see it, set its four corners by hand.");
+                       say("No %1 was found in this frame. Is the whole chart in it, in focus and not "
+                           "covered? If you can see it, set its four corners by hand.",
+                           chart.name));
     }
     const auto edges = detail::fitToEdges(frame_, chart, best.map);
     const std::string missing = outside(frame_, chart, edges.chartToFrame);
     if (!missing.empty())
-        return failure(ErrorKind::partlyFound, "Only part of the chart is in the frame: " + missing +
-                                                   " lie outside. Frame the whole chart and shoot it again.");
+        return failure(ErrorKind::partlyFound, say("Only part of the chart is in the frame: %1 lie outside. "
+                                                   "Frame the whole chart and shoot it again.",
+                                                   missing));
     return placed(frame_, chart, edges, best.seen, best.exponent);
 }
 
@@ -228,21 +230,21 @@ Result<FoundChart> findChart(const LinearImage& frame, const Chart& chart, const
 
 Result<FoundChart> chartAt(const LinearImage& frame, const Chart& chart, const Quad& corners) {
     for (const Point& p : corners)
-        if (!p.allFinite()) return failure("A corner of the chart is not a number.");
+        if (!p.allFinite()) return failure(say("A corner of the chart is not a number."));
     if (!isProperQuad(corners) && isProperQuad({corners[1], corners[0], corners[3], corners[2]}))
         return failure(
-            "The four corners go round the chart the other way: left and right are changed. Give them as top "
-            "left, top right, bottom right, bottom left of the chart as its definition draws it.");
+            say("The four corners go round the chart the other way: left and right are changed. Give them as "
+                "top left, top right, bottom right, bottom left of the chart as its definition draws it."));
     if (!isProperQuad(corners))
         return failure(
-            "The four corners do not go round the chart: give them as top left, top right, bottom right, "
-            "bottom left of the chart as its definition draws it.");
+            say("The four corners do not go round the chart: give them as top left, top right, bottom right, "
+                "bottom left of the chart as its definition draws it."));
     const Quad outline = chart.outline();
     auto map = fitHomography(outline, corners);
     if (!map) return tl::unexpected(map.error());
     const std::string missing = outside(frame, chart, *map);
     if (!missing.empty())
-        return failure("With these corners, patches " + missing + " lie outside the frame.");
+        return failure(say("With these corners, patches %1 lie outside the frame.", missing));
     FoundChart found = placed(frame, chart, {*map, 0, 0, 0}, 1);
     found.corners = corners;
     found.confidence = 1;  // a person said so

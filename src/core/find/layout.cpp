@@ -12,6 +12,7 @@
 #include "core/find/detail/plane_fields.h"
 #include "core/find/detail/region_grid.h"
 #include "core/find/detail/worth_searching.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -186,10 +187,9 @@ Result<std::vector<LearnedLayout>> learnedLayouts(const LinearImage& frame, cons
         }
         if (!out.empty()) return out;
     }
-    return failure(
-        ErrorKind::notFound,
-        "No field of patches in rows and columns was found in this frame. Frame the whole chart, in "
-        "focus and evenly lit, so that it fills a quarter of the picture.");
+    return failure(ErrorKind::notFound,
+                   say("No field of patches in rows and columns was found in this frame. Frame the whole "
+                       "chart, in focus and evenly lit, so that it fills a quarter of the picture."));
 }
 
 }  // namespace refero

@@ -7,6 +7,7 @@
 #include "core/colour/rgb_space.h"
 #include "core/find/detail/patch_evidence.h"
 #include "core/find/layout.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -167,7 +168,7 @@ Result<Chart> chartFrom(const std::vector<LearnedLayout>& layouts, const LinearI
     std::stable_partition(order.begin(), order.end(), [&](const LearnedLayout* l) {
         return places(l->fields) == colours.colours.size();
     });
-    Result<Chart> refused = failure(ErrorKind::notFound, "No layout was learned.");
+    Result<Chart> refused = failure(ErrorKind::notFound, say("No layout was learned."));
     for (std::size_t i = 0; i < order.size(); ++i) {
         auto chart = chartFrom(*order[i], frame, colours);
         if (chart) return chart;

@@ -11,6 +11,7 @@
 
 #include "core/colour/adaptation.h"
 #include "core/colour/rgb_space.h"
+#include "core/say/figure.h"
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
 #include "core/spectra/temperature.h"
@@ -108,28 +109,28 @@ Status risingLevels(const Levels& levels) {
         if (!*p) continue;
         const LevelPoint& point = **p;
         if (!(point.light >= kLeast && point.light <= kMost && point.shows >= 0 && point.shows <= kMost))
-            return failure("A level's grey must reflect 0.0001 to 16 and show 0 to 16, 1 being white.");
+            return failure(say("A level's grey must reflect 0.0001 to 16 and show 0 to 16, 1 being white."));
         if (below && !(point.light > below->light && point.shows > below->shows))
             return failure(
-                "Levels must rise: black below mid-grey, mid-grey below white, as seen and as "
-                "wanted.");
+                say("Levels must rise: black below mid-grey, mid-grey below white, as seen and as wanted."));
         below = &point;
     }
     return {};
 }
 
-constexpr std::array kReady{ReadyFinish{"base", "Base", {}},
-                            ReadyFinish{"rounded", "Rounded", {0, 0, 0, 0.5, 1.08}}};
+constexpr std::array kReady{ReadyFinish{"base", word("Base"), {}},
+                            ReadyFinish{"rounded", word("Rounded"), {0, 0, 0, 0.5, 1.08}}};
 
 }  // namespace
 
 Status Finish::validate() const {
     const auto within = [](double v, double low, double high) { return v >= low && v <= high; };
-    if (!within(exposureStops, -4, 4)) return failure("A finish's exposure must be -4 to 4 stops.");
-    if (!within(warmthSteps, -12, 12)) return failure("A finish's warmth must be -12 to 12 steps.");
-    if (!within(tintDuv, -20, 20)) return failure("A finish's tint must be -20 to 20 thousandths of Duv.");
-    if (!within(contrast, -1, 1)) return failure("A finish's contrast must be -1 to 1.");
-    if (!within(saturation, 0, 2)) return failure("A finish's saturation must be 0 to 2.");
+    if (!within(exposureStops, -4, 4)) return failure(say("A finish's exposure must be -4 to 4 stops."));
+    if (!within(warmthSteps, -12, 12)) return failure(say("A finish's warmth must be -12 to 12 steps."));
+    if (!within(tintDuv, -20, 20))
+        return failure(say("A finish's tint must be -20 to 20 thousandths of Duv."));
+    if (!within(contrast, -1, 1)) return failure(say("A finish's contrast must be -1 to 1."));
+    if (!within(saturation, 0, 2)) return failure(say("A finish's saturation must be 0 to 2."));
     return risingLevels(levels);
 }
 
@@ -175,27 +176,24 @@ std::span<const ReadyFinish> readyFinishes() {
 Result<Finish> finishByName(std::string_view wanted) {
     for (const ReadyFinish& r : kReady)
         if (r.name == wanted) return r.finish;
-    return failure("There is no finish called \"" + std::string(wanted) + "\". Known are base and rounded.");
+    return failure(say("There is no finish called \"%1\". Known are base and rounded.", wanted));
 }
 
 std::string inWords(const Finish& f) {
     for (const ReadyFinish& r : kReady)
-        if (r.finish == f) return std::string(r.label);
+        if (r.finish == f) return say(r.label);
     std::string out;
-    const auto add = [&](bool there, const char* format, double value) {
-        if (!there) return;
-        char text[60];
-        std::snprintf(text, sizeof text, format, value);
-        out += (out.empty() ? "" : ", ") + std::string(text);
+    const auto add = [&](bool there, std::string_view format, double value) {
+        if (there) out += (out.empty() ? "" : ", ") + figure(say(format).c_str(), value);
     };
-    add(f.exposureStops != 0, "%+.2f stops", f.exposureStops);
-    add(f.warmthSteps > 0, "%.1f steps warmer", f.warmthSteps);
-    add(f.warmthSteps < 0, "%.1f steps cooler", -f.warmthSteps);
-    add(f.tintDuv > 0, "%.1f greener", f.tintDuv);
-    add(f.tintDuv < 0, "%.1f more magenta", -f.tintDuv);
-    add(f.contrast != 0, "contrast %+.0f %%", 100 * f.contrast);
-    add(f.saturation != 1, "saturation %.0f %%", 100 * f.saturation);
-    if (!f.levels.isNone()) out += out.empty() ? "levels by hand" : ", levels by hand";
+    add(f.exposureStops != 0, word("%+.2f stops"), f.exposureStops);
+    add(f.warmthSteps > 0, word("%.1f steps warmer"), f.warmthSteps);
+    add(f.warmthSteps < 0, word("%.1f steps cooler"), -f.warmthSteps);
+    add(f.tintDuv > 0, word("%.1f greener"), f.tintDuv);
+    add(f.tintDuv < 0, word("%.1f more magenta"), -f.tintDuv);
+    add(f.contrast != 0, word("contrast %+.0f %%"), 100 * f.contrast);
+    add(f.saturation != 1, word("saturation %.0f %%"), 100 * f.saturation);
+    if (!f.levels.isNone()) out += out.empty() ? say("levels by hand") : ", " + say("levels by hand");
     return out;
 }
 

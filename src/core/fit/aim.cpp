@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/aim.h"
 
+#include "core/say/say.h"
+
 namespace refero {
 
 std::string_view name(AimKind kind) {
@@ -11,8 +13,7 @@ std::string_view name(AimKind kind) {
 Result<AimKind> aimKindByName(std::string_view wanted) {
     for (const AimKind kind : {AimKind::reference, AimKind::reading})
         if (name(kind) == wanted) return kind;
-    return failure("There is no aim called \"" + std::string(wanted) +
-                   "\". Known are reference and reading.");
+    return failure(say("There is no aim called \"%1\". Known are reference and reading.", wanted));
 }
 
 }  // namespace refero

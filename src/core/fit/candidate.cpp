@@ -9,6 +9,7 @@
 #include "core/colour/rgb_space.h"
 #include "core/fit/matrix.h"
 #include "core/fit/moves.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -137,12 +138,11 @@ Result<RootPolynomial> unchecked(const Candidate& c, const Samples& s, const Tra
     const auto needed =
         std::max(kFewestPatches, static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model))));
     if (s.size() < needed)
-        return failure("Only " + std::to_string(s.size()) + " patches are usable; a " +
-                       std::string(name(c.model)) + " needs " + std::to_string(needed) +
-                       ". Use the balance model.");
+        return failure(say("Only %1 patches are usable; a %2 needs %3. Use the balance model.",
+                           std::to_string(s.size()), name(c.model), std::to_string(needed)));
     if (!c.training) return fittedToChart(c, s, effort);
     if (view.rgb.empty())
-        return failure("The chart does not tell what this camera would see of other colours.");
+        return failure(say("The chart does not tell what this camera would see of other colours."));
     return fittedWithTraining(degreeOf(c.model), s, view);
 }
 
@@ -215,7 +215,7 @@ Result<Colours> blend(const Candidate& c, const Samples& s, const TrainingView& 
     std::vector<Colours> all;
     for (const Candidate& member : members)
         if (auto one = fitted(member, s, view, Effort::trial)) all.push_back(*std::move(one));
-    if (all.size() < 2) return failure("Too few of the models for looks can be fitted to this chart.");
+    if (all.size() < 2) return failure(say("Too few of the models for looks can be fitted to this chart."));
     const Matrix3 back = base->coefficients().leftCols<3>().inverse();
     ColourMove move = [all = std::move(all), back](const Vector3& roots) -> Vector3 {
         const Vector3 rgb = back * fromRoots(roots);
@@ -237,8 +237,9 @@ Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView&
     if (base && c.model == Model::lattice && reversesOrientation(*base, s.rgb))
         base = unchecked({Model::matrix, c.objective}, s, view, effort);
     if (base && effort == Effort::full && reversesOrientation(*base, s.rgb))
-        return failure("The fitted " + std::string(name(c.model)) +
-                       " would fold colours over; check that the reading is of the chart it says.");
+        return failure(
+            say("The fitted %1 would fold colours over; check that the reading is of the chart it says.",
+                name(c.model)));
     return base.and_then([&](RootPolynomial p) { return moved(c.model, std::move(p), s, effort); });
 }
 

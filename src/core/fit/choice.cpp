@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/choice.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cstdio>
 #include <numeric>
@@ -52,19 +54,19 @@ bool better(const Contender& a, const std::vector<double>& leftOutA, const Conte
 std::string label(Model model) {
     switch (model) {
         case Model::balance:
-            return "balance alone";
+            return say("balance alone");
         case Model::matrix:
-            return "matrix";
+            return say("matrix");
         case Model::rootPolynomial:
-            return "root polynomial 2";
+            return say("root polynomial 2");
         case Model::rootPolynomial3:
-            return "root polynomial 3";
+            return say("root polynomial 3");
         case Model::polynomial:
-            return "polynomial";
+            return say("polynomial");
         case Model::lattice:
-            return "lattice";
+            return say("lattice");
         case Model::hueSectors:
-            return "hue sectors";
+            return say("hue sectors");
     }
     return {};
 }
@@ -95,8 +97,8 @@ std::string sentence(const std::vector<Contender>& all) {
     const Contender& c = all.front();
     std::string out = label(c.model);
     out[0] = static_cast<char>(std::toupper(out[0]));
-    if (c.blended) out += " from the mean of the models for looks";
-    out += ": " + figure(c.expected) + " in trials on patches left out";
+    if (c.blended) out += say(" from the mean of the models for looks");
+    out += say(": %1 in trials on patches left out", figure(c.expected));
     const auto others = runnersUp(all);
     for (std::size_t i = 0; i < std::min<std::size_t>(others.size(), 3); ++i)
         out += (i ? ", " : " (") + label(others[i]->model) + ": " + figure(others[i]->expected);
@@ -110,9 +112,8 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
                       const std::stop_token& stop) {
     if (candidates.empty())
         return failure(
-            "No model that this chart can carry is fitted by that objective. Leave the objective open, or "
-            "use a "
-            "matrix.");
+            say("No model that this chart can carry is fitted by that objective. Leave the objective open, "
+                "or use a matrix."));
     std::vector<Candidate> order(candidates.begin(), candidates.end());
     std::sort(order.begin(), order.end(),
               [](const Candidate& a, const Candidate& b) { return preference(a) < preference(b); });
@@ -128,7 +129,7 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
         if (!whole) {
             c.against = whole.error().message;
         } else if (leftOut[i].empty()) {
-            c.against = "Too few patches are left where some are taken away.";
+            c.against = say("Too few patches are left where some are taken away.");
         } else {
             c.expected = mean(leftOut[i]);
             c.chromaGain = noiseAmplificationOf(*whole, s).price.chromaGain;

@@ -8,6 +8,7 @@
 #include <numeric>
 
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -25,9 +26,9 @@ Result<Model> modelByName(std::string_view wanted) {
     const auto it = std::find(kModelNames.begin(), kModelNames.end(), wanted);
     if (it == kModelNames.end())
         return failure(
-            "There is no model called \"" + std::string(wanted) +
-            "\". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice "
-            "and hue-sectors.");
+            say("There is no model called \"%1\". Known are balance, matrix, root-polynomial, "
+                "root-polynomial-3, polynomial, lattice and hue-sectors.",
+                wanted));
     return static_cast<Model>(it - kModelNames.begin());
 }
 
@@ -42,8 +43,9 @@ std::string_view name(Objective objective) {
 Result<Intent> intentByName(std::string_view wanted) {
     const auto it = std::find(kIntentNames.begin(), kIntentNames.end(), wanted);
     if (it == kIntentNames.end())
-        return failure("There is no intent called \"" + std::string(wanted) +
-                       "\". Known are colorimetric, neutrals, skin and pleasing.");
+        return failure(
+            say("There is no intent called \"%1\". Known are colorimetric, neutrals, skin and pleasing.",
+                wanted));
     return static_cast<Intent>(it - kIntentNames.begin());
 }
 

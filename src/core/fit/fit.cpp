@@ -13,6 +13,7 @@
 #include "core/fit/certainty.h"
 #include "core/fit/choice.h"
 #include "core/fit/moves.h"
+#include "core/say/say.h"
 #include "core/spectra/illuminant.h"
 
 namespace refero {
@@ -46,7 +47,7 @@ void describe(Correction& c, const Reading& r, std::span<const Reading> readings
     std::replace(day.begin(), day.end(), ':', '-');
     for (const std::string& part : {r.body, r.lens, r.description, day})
         if (!part.empty()) c.name += (c.name.empty() ? "" : ", ") + part;
-    if (c.name.empty()) c.name = "Correction from " + r.chart.name;
+    if (c.name.empty()) c.name = say("Correction from %1", r.chart.name);
 }
 
 std::vector<PatchResult> patchResults(const Correction& c, const PreparedChart& chart,
@@ -119,9 +120,9 @@ std::string thisProgram() {
 }
 
 Status FitOptions::validate() const {
-    if (!(maxClipped >= 0 && maxClipped <= 1)) return failure("maxClipped must be 0 to 1.");
+    if (!(maxClipped >= 0 && maxClipped <= 1)) return failure(say("maxClipped must be 0 to 1."));
     if (!(chartTolerance >= 0 && chartTolerance <= 10))
-        return failure("The chart's tolerance must be 0 to 10 CIEDE2000.");
+        return failure(say("The chart's tolerance must be 0 to 10 CIEDE2000."));
     if (auto ok = finish.validate(); !ok) return ok;
     const auto light = illuminantByName(referenceLight);
     if (!light) return tl::unexpected(light.error());
@@ -149,15 +150,15 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     if (!chart) return tl::unexpected(chart.error());
     if (options.greyCurves == CurveUse::always && !chart->curves)
         return failure(
-            "The greys tell no curve: four usable ones at least are needed, and each must follow from the "
-            "others. Leave the curves to be used where they help.");
+            say("The greys tell no curve: four usable ones at least are needed, and each must follow from "
+                "the others. Leave the curves to be used where they help."));
     // Resamples are treated as the chart was.
     preparation.greyCurves = chart->curves ? CurveUse::always : CurveUse::never;
     const bool encoded = chart->reading.encoding != Encoding::linear;
     if (options.model == Model::polynomial && !encoded)
         return failure(
-            "A polynomial changes with exposure, so it is for encoded frames only; this one is linear. Use a "
-            "root polynomial, which does the same at every exposure.");
+            say("A polynomial changes with exposure, so it is for encoded frames only; this one is linear. "
+                "Use a root polynomial, which does the same at every exposure."));
     const Samples& s = chart->samples;
     const bool spectral = !s.reflectances.empty();
     const TrainingSet* training = options.aim ? options.aim->training.get()
@@ -226,7 +227,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.summary.message = std::move(choice->reason);
     if (taken.model == Model::lattice && !c.colours.lattice())
         c.summary.message +=
-            " No move foretells one patch from the others, so it is a root polynomial alone.";
+            say(" No move foretells one patch from the others, so it is a root polynomial alone.");
     // Towards another camera it is the same chart that both saw.
     const double tolerance = options.aim ? 0 : options.chartTolerance;
     if (options.resamples > 0)

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/known_colour.h"
 
+#include "core/say/say.h"
+
 #include <cmath>
 
 namespace refero {
@@ -10,16 +12,17 @@ namespace {
 constexpr double kClipped = 0.985;
 
 Status usable(const KnownColour& c, const Chart& chart) {
-    if (c.name.empty()) return failure("A known colour needs a name.");
+    if (c.name.empty()) return failure(say("A known colour needs a name."));
     if (chart.patch(c.name))
-        return failure("There is a patch or a colour called " + c.name + " already; give it another name.");
+        return failure(say("There is a patch or a colour called %1 already; give it another name.", c.name));
     if (!(c.labD50.L >= 0 && c.labD50.L <= 110 && std::abs(c.labD50.a) <= 150 && std::abs(c.labD50.b) <= 150))
-        return failure("L* 0 to 110, a* and b* within 150: what is given for " + c.name +
-                       " is no such colour.");
-    if (c.pixels == 0) return failure("Nothing was measured for " + c.name + ".");
+        return failure(
+            say("L* 0 to 110, a* and b* within 150: what is given for %1 is no such colour.", c.name));
+    if (c.pixels == 0) return failure(say("Nothing was measured for %1.", c.name));
     if (!(c.rgb.maxCoeff() < kClipped) || !(c.rgb.minCoeff() > 0))
-        return failure(c.name + " is clipped or black in " + c.framePath +
-                       ", so that its colour cannot be told. Take another place or frame.");
+        return failure(say(
+            "%1 is clipped or black in %2, so that its colour cannot be told. Take another place or frame.",
+            c.name, c.framePath));
     return {};
 }
 

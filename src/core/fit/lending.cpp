@@ -7,6 +7,7 @@
 
 #include "core/colour/difference.h"
 #include "core/fit/two_light.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -166,11 +167,11 @@ bool sameKindOfLight(const LightApart& a) {
 
 Result<Correction> lent(std::span<const Lender> all, const Borrower& b) {
     if (b.body.empty())
-        return failure(
-            "The frames do not say which body took them, and a correction is never lent to another body.");
+        return failure(say(
+            "The frames do not say which body took them, and a correction is never lent to another body."));
     const std::vector<Lender> lenders = usable(all, b);
     if (lenders.empty())
-        return failure("The library holds no correction of " + b.body + " for this kind of recording.");
+        return failure(say("The library holds no correction of %1 for this kind of recording.", b.body));
     const auto positive = [](const std::optional<Vector3>& v) {
         return v && v->allFinite() && v->minCoeff() > 0;
     };
@@ -193,8 +194,8 @@ Result<Correction> lent(std::span<const Lender> all, const Borrower& b) {
         out.gains = Vector3::Ones();
     } else {
         return failure(
-            "Nothing tells the light of these frames: mark something neutral in one of them, or name "
-            "the lamp in the plan.");
+            say("Nothing tells the light of these frames: mark something neutral in one of them, or name the "
+                "lamp in the plan."));
     }
     describe(out, b);
     return out;

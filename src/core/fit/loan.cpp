@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/loan.h"
 
+#include "core/say/say.h"
+
 namespace refero {
 namespace {
 
@@ -17,7 +19,7 @@ std::string_view name(LoanSource source) {
 Result<LoanSource> loanSourceByName(std::string_view wanted) {
     for (const LoanSource s : kLoanSources)
         if (name(s) == wanted) return s;
-    return failure("No source of colours is called \"" + std::string(wanted) + "\".");
+    return failure(say("No source of colours is called \"%1\".", wanted));
 }
 
 std::string_view name(BalancedOn balance) {
@@ -27,7 +29,7 @@ std::string_view name(BalancedOn balance) {
 Result<BalancedOn> balancedOnByName(std::string_view wanted) {
     for (const BalancedOn b : kBalancedOn)
         if (name(b) == wanted) return b;
-    return failure("No balance is called \"" + std::string(wanted) + "\".");
+    return failure(say("No balance is called \"%1\".", wanted));
 }
 
 }  // namespace refero

@@ -9,6 +9,7 @@
 
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -66,8 +67,8 @@ Result<Matrix3> leastSquaresMatrix(std::span<const Vector3> rgb, std::span<const
     if (n < 2 || !(svd.singularValues()(1) > 1e-4 * svd.singularValues()(0)) ||
         !(svd.singularValues()(1) > 1e-6))
         return failure(
-            "The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several "
-            "hues, or the balance model.");
+            say("The patches are all of one hue, so a matrix cannot be told from them. Use a chart with "
+                "several hues, or the balance model."));
     const Eigen::MatrixXd x = a.colPivHouseholderQr().solve(b);
     Matrix3 m;
     m.col(0) = x.row(0).transpose();

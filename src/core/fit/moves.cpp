@@ -10,6 +10,7 @@
 #include "core/colour/lab.h"
 #include "core/fit/detail/smooth_field.h"
 #include "core/numeric/least_squares.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -159,8 +160,8 @@ Result<ColourLattice> keptMove(const ColourMove& move) {
         if (!kept.reversesOrientation()) return kept;
     }
     return failure(
-        "What is left of these colours contradicts itself: bringing each to its reference would "
-        "fold others over. Check that the reading is of the chart it says, or use a matrix.");
+        say("What is left of these colours contradicts itself: bringing each to its reference would fold "
+            "others over. Check that the reading is of the chart it says, or use a matrix."));
 }
 
 }  // namespace refero

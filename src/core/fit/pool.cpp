@@ -10,6 +10,7 @@
 #include "core/colour/lab.h"
 #include "core/read/balance.h"
 #include "core/read/treatment.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -19,24 +20,25 @@ constexpr std::size_t kFewest = 2;
 
 Status alike(std::span<const PoolMember> members) {
     if (members.size() < kFewest)
-        return failure("A pool needs two chart shots or more; one alone has a correction of its own.");
+        return failure(say("A pool needs two chart shots or more; one alone has a correction of its own."));
     const Reading& first = members.front().reading;
     for (const PoolMember& m : members) {
         const Reading& r = m.reading;
         if (!r.found || r.patches.size() != r.chart.patches.size())
-            return failure("The reading of " + r.framePath + " holds no chart; read the frame again.");
+            return failure(say("The reading of %1 holds no chart; read the frame again.", r.framePath));
         if (!(m.weight > 0 && std::isfinite(m.weight)))
-            return failure("The weight of " + m.name + " must be above 0.");
+            return failure(say("The weight of %1 must be above 0.", m.name));
         if (r.chart.id != first.chart.id)
-            return failure("The chart shots show two charts, " + first.chart.name + " and " + r.chart.name +
-                           "; only shots of one chart share a correction.");
+            return failure(
+                say("The chart shots show two charts, %1 and %2; only shots of one chart share a correction.",
+                    first.chart.name, r.chart.name));
         if (r.encoding != first.encoding)
-            return failure("The recordings are " + std::string(name(first.encoding)) + " and " +
-                           std::string(name(r.encoding)) + "; one LUT cannot be fed both.");
+            return failure(say("The recordings are %1 and %2; one LUT cannot be fed both.",
+                               name(first.encoding), name(r.encoding)));
         const bool otherBody = !r.body.empty() && !first.body.empty() && r.body != first.body;
         const bool otherOne = !r.serial.empty() && !first.serial.empty() && r.serial != first.serial;
         if (otherBody || otherOne)
-            return failure("The chart shots are of two bodies; each needs a correction of its own.");
+            return failure(say("The chart shots are of two bodies; each needs a correction of its own."));
     }
     return {};
 }
@@ -54,8 +56,10 @@ Result<std::vector<Levelled>> levelled(std::span<const PoolMember> members, cons
         Reading r = options.asShot ? m.reading : treated(m.reading, TreatmentTarget::picture).reading;
         const auto gains = neutralGains(r);
         if (!gains)
-            return failure("No grey of " + m.reading.framePath + " can be used, so " + m.name +
-                           " cannot share a correction. Leave it out, or shoot its chart again.");
+            return failure(
+                say("No grey of %1 can be used, so %2 cannot share a correction. Leave it out, or shoot its "
+                    "chart again.",
+                    m.reading.framePath, m.name));
         const double level = neutralLevel(r, *gains);
         out.push_back({&m, std::move(r), *gains * level});
     }

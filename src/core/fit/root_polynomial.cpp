@@ -9,6 +9,7 @@
 
 #include "core/colour/lab.h"
 #include "core/numeric/least_squares.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -18,12 +19,11 @@ constexpr int kDependent = 2;
 
 Status enough(int degree, std::size_t colours) {
     if (degree < 1 || degree > 3)
-        return failure("A root polynomial has degree 1, 2 or 3, not " + std::to_string(degree) + ".");
+        return failure(say("A root polynomial has degree 1, 2 or 3, not %1.", std::to_string(degree)));
     const int n = RootPolynomial::termCount(degree);
     if (static_cast<int>(colours) < n)
-        return failure("Only " + std::to_string(colours) +
-                       " colours are usable; a root polynomial of degree " + std::to_string(degree) +
-                       " needs " + std::to_string(n) + ".");
+        return failure(say("Only %1 colours are usable; a root polynomial of degree %2 needs %3.",
+                           std::to_string(colours), std::to_string(degree), std::to_string(n)));
     return {};
 }
 
@@ -52,8 +52,8 @@ Result<Eigen::MatrixXd> solved(Eigen::MatrixXd power, const Eigen::MatrixXd& pro
     const auto x = mean > 0 ? numeric::solvedSymmetric(power, product, kLeastCondition) : std::nullopt;
     if (!x)
         return failure(
-            "The colours are too much alike to tell a root polynomial from them. Use a chart with more hues, "
-            "a matrix, or the balance model.");
+            say("The colours are too much alike to tell a root polynomial from them. Use a chart with more "
+                "hues, a matrix, or the balance model."));
     return *x;
 }
 

@@ -11,6 +11,7 @@
 #include "core/fit/matrix.h"
 #include "core/read/average.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 #include "core/spectra/illuminant.h"
 
 namespace refero {
@@ -26,35 +27,39 @@ Status ofOneSetup(std::span<const Reading> readings) {
     const auto gains = neutralGains(first);
     for (const Reading& r : readings.subspan(1)) {
         if (!r.body.empty() && !first.body.empty() && r.body != first.body)
-            return failure("The readings are of two cameras, " + first.body + " and " + r.body +
-                           "; each needs a correction of its own.");
+            return failure(
+                say("The readings are of two cameras, %1 and %2; each needs a correction of its own.",
+                    first.body, r.body));
         if (!r.serial.empty() && !first.serial.empty() && r.serial != first.serial)
-            return failure("The readings are of two bodies of one model, number " + first.serial + " and " +
-                           r.serial + "; each needs a correction of its own.");
+            return failure(
+                say("The readings are of two bodies of one model, number %1 and %2; each needs a correction "
+                    "of its own.",
+                    first.serial, r.serial));
         const auto other = neutralGains(r);
         if (!gains || !other) continue;  // said elsewhere
         const double apart = std::exp((other->array() / gains->array()).log().abs().maxCoeff()) - 1;
         if (!(apart < kOtherLight))
-            return failure("The greys of " + r.framePath + " differ from those of " + first.framePath +
-                           " by " + std::to_string(std::lround(100 * apart)) +
-                           " % in colour: that is another light. Build a correction for each.");
+            return failure(
+                say("The greys of %1 differ from those of %2 by %3 % in colour: that is another light. Build "
+                    "a correction for each.",
+                    r.framePath, first.framePath, std::to_string(std::lround(100 * apart))));
     }
     return {};
 }
 
 // Readings of one setup made one: each brought to the first one's level, then averaged by certainty.
 Result<Reading> merged(std::span<const Reading> readings) {
-    if (readings.empty()) return failure("A correction needs at least one reading.");
+    if (readings.empty()) return failure(say("A correction needs at least one reading."));
     Reading out = readings.front();
     for (const Reading& r : readings) {
         if (!r.found || r.patches.size() != r.chart.patches.size())
-            return failure("The reading of " + r.framePath + " holds no chart; read the frame again.");
+            return failure(say("The reading of %1 holds no chart; read the frame again.", r.framePath));
         if (r.chart.id != out.chart.id)
-            return failure("The readings are of two charts, " + out.chart.id + " and " + r.chart.id +
-                           ". Give readings of one chart.");
+            return failure(say("The readings are of two charts, %1 and %2. Give readings of one chart.",
+                               out.chart.id, r.chart.id));
         if (r.encoding != out.encoding)
-            return failure("The readings are of two encodings, " + std::string(name(out.encoding)) + " and " +
-                           std::string(name(r.encoding)) + "; they cannot be of one setup.");
+            return failure(say("The readings are of two encodings, %1 and %2; they cannot be of one setup.",
+                               name(out.encoding), name(r.encoding)));
     }
     if (readings.size() == 1) return out;
     if (const auto same = ofOneSetup(readings); !same) return tl::unexpected(same.error());
@@ -77,11 +82,13 @@ double weightOf(const Patch& patch, const PreparationOptions& options) {
 
 Status known(const std::map<std::string, double>& weights, const Chart& chart) {
     for (const auto& [id, weight] : weights) {
-        if (!chart.patch(id)) return failure("There is no patch " + id + " on " + chart.name + ".");
+        if (!chart.patch(id)) return failure(say("There is no patch %1 on %2.", id, chart.name));
         if (!(weight >= kLeastWeight && weight <= kMostWeight))
-            return failure("Patch " + id + " can count from " + std::to_string(kLeastWeight).substr(0, 4) +
-                           " to " + std::to_string(static_cast<int>(kMostWeight)) + " times, not " +
-                           std::to_string(weight) + ". To count it nowhere, leave it out of the reading.");
+            return failure(
+                say("Patch %1 can count from %2 to %3 times, not %4. To count it nowhere, leave it out of "
+                    "the reading.",
+                    id, std::to_string(kLeastWeight).substr(0, 4),
+                    std::to_string(static_cast<int>(kMostWeight)), std::to_string(weight)));
     }
     return {};
 }
@@ -93,9 +100,9 @@ Result<std::vector<Xyz>> referencesOf(const Chart& chart, const std::string& lig
     std::vector<Xyz> out;
     for (const Patch& p : chart.patches) {
         if (!d50 && !p.reflectance)
-            return failure("Patch " + p.id + " of " + chart.name +
-                           " has no reflectance, so its colour under " + lightName +
-                           " is not known. Use d50.");
+            return failure(
+                say("Patch %1 of %2 has no reflectance, so its colour under %3 is not known. Use d50.", p.id,
+                    chart.name, lightName));
         out.push_back(d50 ? referenceXyzD50(p) : referenceXyzD50(p, *light));
     }
     return out;
@@ -277,9 +284,10 @@ Lab Samples::lab(const Xyz& xyzD50) const {
 Result<PreparedChart> prepared(std::span<const Reading> readings, const PreparationOptions& options) {
     auto reading = merged(readings);
     if (reading && !options.aim && reading->chart.estimatedColours)
-        return failure("The colours of " + reading->chart.name +
-                       " are not known yet: its layout was learned from a picture. Give its data, then build "
-                       "the correction.");
+        return failure(
+            say("The colours of %1 are not known yet: its layout was learned from a picture. Give its data, "
+                "then build the correction.",
+                reading->chart.name));
     if (reading) reading = withKnownColours(*std::move(reading), options.known);
     if (!reading) return tl::unexpected(reading.error());
     auto reference =
@@ -299,8 +307,8 @@ Result<PreparedChart> prepared(Reading reading, std::vector<Xyz> reference,
         }
     if (!balance(out, options))
         return failure(
-            "No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
-            "there is nothing to balance on. Shoot the chart again.");
+            say("No grey patch of this reading is usable (all are clipped, buried in noise, or missing), so "
+                "there is nothing to balance on. Shoot the chart again."));
     out.samples = samplesOf(out, options);
     // Of a copy: what is prepared is moved about.
     const auto whole = std::make_shared<const PreparedChart>(out);

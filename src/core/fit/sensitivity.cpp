@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/sensitivity.h"
 
+#include "core/say/say.h"
+
 #include <tbb/parallel_for.h>
 
 #include <Eigen/Dense>
@@ -68,12 +70,12 @@ Result<EffectiveSensitivity> estimateSensitivity(std::span<const Spectrum> refle
                                                  const EffectiveSensitivity* near) {
     if (reflectances.size() < kFewest)
         return failure(
-            "Only " + std::to_string(reflectances.size()) +
-            " patches have a known reflectance; to tell the camera's sensitivities from them needs " +
-            std::to_string(kFewest) + ".");
+            say("Only %1 patches have a known reflectance; to tell the camera's sensitivities from them "
+                "needs %2.",
+                std::to_string(reflectances.size()), std::to_string(kFewest)));
     for (std::size_t i = 0; i < readings.size(); ++i)
         if (!readings[i].allFinite() || !(deviations[i].minCoeff() > 0))
-            return failure("A reading is not a number, so the camera's sensitivities cannot be told.");
+            return failure(say("A reading is not a number, so the camera's sensitivities cannot be told."));
     EffectiveSensitivity out;
     tbb::parallel_for(Eigen::Index{0}, Eigen::Index{3}, [&](Eigen::Index channel) {
         Eigen::Matrix<double, kSize, Eigen::Dynamic> seen(kSize,

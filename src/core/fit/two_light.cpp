@@ -7,6 +7,7 @@
 #include <string>
 
 #include "core/fit/moves.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -26,26 +27,27 @@ Status goTogether(const LitCorrection& one, const LitCorrection& other) {
     const Correction &a = one.correction, &b = other.correction;
     for (const LitCorrection* each : {&one, &other})
         if (!(each->kelvin >= 1500 && each->kelvin <= 20000))
-            return failure("A light's colour temperature must be 1500 to 20000 K, not " +
-                           rounded(each->kelvin) + ".");
+            return failure(
+                say("A light's colour temperature must be 1500 to 20000 K, not %1.", rounded(each->kelvin)));
     if (a.body != b.body)
-        return failure("The corrections are of two cameras, " + a.body + " and " + b.body +
-                       "; only those of one can be mixed.");
+        return failure(say("The corrections are of two cameras, %1 and %2; only those of one can be mixed.",
+                           a.body, b.body));
     if (!(a.inputEncoding == b.inputEncoding))
-        return failure("The corrections are for two encodings, " + std::string(a.inputEncoding.name()) +
-                       " and " + std::string(b.inputEncoding.name()) + ".");
+        return failure(say("The corrections are for two encodings, %1 and %2.", a.inputEncoding.name(),
+                           b.inputEncoding.name()));
     if (a.aim.kind != AimKind::reference || b.aim.kind != AimKind::reference)
         return failure(
-            "A correction towards another camera belongs to one light; mix two that go to reference values.");
+            say("A correction towards another camera belongs to one light; mix two that go to reference "
+                "values."));
     if (a.colours.lattice() || b.colours.lattice() || a.greyCurves || b.greyCurves)
         return failure(
-            "Curves and lattices belong to one light; mix two matrices or two root polynomials of one "
-            "degree.");
+            say("Curves and lattices belong to one light; mix two matrices or two root polynomials of one "
+                "degree."));
     if (a.colours.base().degree() != b.colours.base().degree())
-        return failure("One correction is a " + std::string(name(a.model)) + ", the other a " +
-                       std::string(name(b.model)) + "; build both with the same model.");
+        return failure(say("One correction is a %1, the other a %2; build both with the same model.",
+                           name(a.model), name(b.model)));
     if (!(std::abs(mired(one.kelvin) - mired(other.kelvin)) >= kClosest))
-        return failure("The two lights are closer than 20 mired; use the nearer one's correction.");
+        return failure(say("The two lights are closer than 20 mired; use the nearer one's correction."));
     return {};
 }
 
@@ -59,13 +61,13 @@ Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& 
     if (auto ok = goTogether(one, other); !ok) return tl::unexpected(ok.error());
     const double share = (mired(kelvin) - mired(one.kelvin)) / (mired(other.kelvin) - mired(one.kelvin));
     if (!(share >= -kBeyond && share <= 1 + kBeyond))
-        return failure(rounded(kelvin) + " is not between " + rounded(one.kelvin) + " and " +
-                       rounded(other.kelvin) + ": shoot the chart under that light.");
+        return failure(say("%1 is not between %2 and %3: shoot the chart under that light.", rounded(kelvin),
+                           rounded(one.kelvin), rounded(other.kelvin)));
     const Correction &a = one.correction, &b = other.correction;
     Correction out = a;
     out.name =
-        a.body + ", " + rounded(kelvin) + " between " + rounded(one.kelvin) + " and " + rounded(other.kelvin);
-    out.description = "Between \"" + a.name + "\" and \"" + b.name + "\"";
+        say("%1, %2 between %3 and %4", a.body, rounded(kelvin), rounded(one.kelvin), rounded(other.kelvin));
+    out.description = say("Between \"%1\" and \"%2\"", a.name, b.name);
     out.readings.insert(out.readings.end(), b.readings.begin(), b.readings.end());
     const auto between = [&](double x, double y) {
         return std::exp((1 - share) * std::log(x) + share * std::log(y));
@@ -82,10 +84,10 @@ Result<Correction> betweenLights(const LitCorrection& one, const LitCorrection& 
     out.certainty.reset();
     out.noise = {};
     out.summary = {};
-    out.summary.message = "Mixed by mired for " + rounded(kelvin) + ", " +
-                          std::to_string(std::lround(100 * share)) + " % of the way from " +
-                          rounded(one.kelvin) + " to " + rounded(other.kelvin) +
-                          "; check it on a chart shot under that light.";
+    out.summary.message = say(
+        "Mixed by mired for %1, %2 % of the way from %3 to %4; check it on a chart shot under that light.",
+        rounded(kelvin), std::to_string(std::lround(100 * share)), rounded(one.kelvin),
+        rounded(other.kelvin));
     return out;
 }
 
@@ -109,12 +111,12 @@ Result<Colours> mixedColours(const Colours& one, const Colours& other, double sh
 Result<double> kelvinOfGrey(const LitCorrection& one, const LitCorrection& other, const Vector3& grey) {
     if (auto ok = goTogether(one, other); !ok) return tl::unexpected(ok.error());
     if (!(grey.minCoeff() > 0) || !grey.allFinite())
-        return failure("That grey has no light in some channel.");
+        return failure(say("That grey has no light in some channel."));
     // A balance makes a grey's channels alike, so a light's own ratio is the inverse.
     const double from = -redOverBlue(one.correction.gains), to = -redOverBlue(other.correction.gains);
     const double share = (redOverBlue(grey) - from) / (to - from);
     if (!(share >= -kBeyond && share <= 1 + kBeyond))
-        return failure("What is grey there is in a light that is not between the two.");
+        return failure(say("What is grey there is in a light that is not between the two."));
     return 1e6 / ((1 - share) * mired(one.kelvin) + share * mired(other.kelvin));
 }
 

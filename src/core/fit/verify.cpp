@@ -9,12 +9,13 @@
 #include "core/colour/lab.h"
 #include "core/fit/samples.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
 
 std::string framePatches(const Reading& reading) {
-    return reading.framePath + " shows " + reading.chart.name;
+    return say("%1 shows %2", reading.framePath, reading.chart.name);
 }
 
 // What the correction goes to, as its document keeps it.
@@ -32,18 +33,21 @@ std::shared_ptr<const Aim> aimOf(const Correction& c) {
 
 Result<Verification> verified(const Correction& c, const Reading& reading) {
     if (std::find(c.readings.begin(), c.readings.end(), reading.framePath) != c.readings.end())
-        return failure("The correction was built from " + reading.framePath +
-                       ", so that it proves nothing. Check it on another shot.");
+        return failure(
+            say("The correction was built from %1, so that it proves nothing. Check it on another shot.",
+                reading.framePath));
     if (!(reading.encoding == c.inputEncoding))
-        return failure(reading.framePath + " is encoded as " + std::string(name(reading.encoding)) +
-                       ", the correction is for " + std::string(name(c.inputEncoding)) +
-                       ". State the frame's encoding, or check it on a frame of the same kind.");
+        return failure(
+            say("%1 is encoded as %2, the correction is for %3. State the frame's encoding, or check it on a "
+                "frame of the same kind.",
+                reading.framePath, name(reading.encoding), name(c.inputEncoding)));
     PreparationOptions options{Intent::colorimetric, c.referenceLight};
     if (c.aim.kind == AimKind::reading) {
         if (reading.chart.id != c.chartId)
-            return failure("The correction goes to " + c.aim.framePath + " as patches of " + c.chartName +
-                           " look there; " + framePatches(reading) +
-                           ". Check it on a shot of the same chart.");
+            return failure(
+                say("The correction goes to %1 as patches of %2 look there; %3. Check it on a shot of the "
+                    "same chart.",
+                    c.aim.framePath, c.chartName, framePatches(reading)));
         options.aim = aimOf(c);
     }
     const auto chart = prepared(std::span(&reading, 1), options);
@@ -66,26 +70,27 @@ Result<Verification> verified(const Correction& c, const Reading& reading) {
         differences.push_back(p.difference);
         v.patches.push_back(std::move(p));
     }
-    if (v.patches.empty()) return failure("No patch of " + reading.framePath + " is usable.");
+    if (v.patches.empty()) return failure(say("No patch of %1 is usable.", reading.framePath));
     v.differences = spread(std::move(differences));
     return v;
 }
 
 Result<Verification> verified(const Correction& c, std::span<const KnownColour> colours) {
-    if (colours.empty()) return failure("No colour is given to check the correction on.");
+    if (colours.empty()) return failure(say("No colour is given to check the correction on."));
     // For what it says of colours that cannot be used.
     if (const auto usable = withKnownColours({}, colours); !usable) return tl::unexpected(usable.error());
     Verification v;
     v.framePath = colours.front().framePath;
-    v.chartName =
-        colours.size() == 1 ? "one known colour" : std::to_string(colours.size()) + " known colours";
+    v.chartName = colours.size() == 1 ? say("one known colour")
+                                      : say("%1 known colours", std::to_string(colours.size()));
     std::vector<double> differences;
     for (const KnownColour& k : colours) {
         const bool built = std::any_of(c.patches.begin(), c.patches.end(),
                                        [&](const PatchResult& p) { return p.known && p.id == k.name; });
         if (built)
-            return failure("The correction was built from " + k.name +
-                           ", so that it proves nothing. Check it on another colour.");
+            return failure(say(
+                "The correction was built from %1, so that it proves nothing. Check it on another colour.",
+                k.name));
         Verification::PatchCheck p{
             k.name, {k.labD50.L, k.labD50.a, k.labD50.b, white::d50}, c.toLab(k.rgb), 0};
         p.difference = ciede2000(p.reference, p.corrected);

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/frame/encoding_source.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <array>
 #include <string>
@@ -20,8 +22,7 @@ std::string_view name(EncodingSource source) {
 Result<EncodingSource> encodingSourceByName(std::string_view name) {
     const auto it = std::find(kNames.begin(), kNames.end(), name);
     if (it == kNames.end())
-        return failure("\"" + std::string(name) +
-                       "\" is no source of an encoding; it is stated, file or assumed.");
+        return failure(say("\"%1\" is no source of an encoding; it is stated, file or assumed.", name));
     return static_cast<EncodingSource>(it - kNames.begin());
 }
 

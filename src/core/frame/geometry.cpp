@@ -8,6 +8,7 @@
 
 #include "core/colour/xyz.h"
 #include "core/numeric/least_squares.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -69,7 +70,7 @@ double Homography::areaScale(const Point& p) const {
 
 Result<Homography> fitHomography(std::span<const Point> from, std::span<const Point> to) {
     if (from.size() != to.size() || from.size() < 4)
-        return failure("A projective map needs four pairs of points.");
+        return failure(say("A projective map needs four pairs of points."));
     const Eigen::Matrix3d tf = normaliser(from), tt = normaliser(to);
     numeric::NormalEquations<8> eight;
     Eigen::Matrix<double, 9, 9> ata = Eigen::Matrix<double, 9, 9>::Zero();
@@ -93,7 +94,7 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
     }
     const auto nine = numeric::smallestEigenvector(ata);
     if (!(nine.values(1) > 1e-10 * nine.values(8)))
-        return failure("The points lie on one line; no projective map follows from them.");
+        return failure(say("The points lie on one line; no projective map follows from them."));
     const Eigen::VectorXd& h = nine.vector;
     Eigen::Matrix3d m;
     m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), h(8);
@@ -104,13 +105,13 @@ Result<Homography> fitHomography(std::span<const Point> from, std::span<const Po
 
 Result<Homography> fitAffine(std::span<const Point> from, std::span<const Point> to) {
     if (from.size() != to.size() || from.size() < 3)
-        return failure("An affine map needs three pairs of points.");
+        return failure(say("An affine map needs three pairs of points."));
     const Eigen::Matrix3d tf = normaliser(from);
     numeric::NormalEquations<3, 2> equations;
     for (std::size_t i = 0; i < from.size(); ++i) equations.add(tf * from[i].homogeneous(), to[i]);
     const Eigen::VectorXd values = numeric::smallestEigenvector(equations.power()).values;
     if (!(values(0) > 1e-9 * values(2)))
-        return failure("The points lie on one line; no affine map follows from them.");
+        return failure(say("The points lie on one line; no affine map follows from them."));
     Eigen::Matrix3d m = Eigen::Matrix3d::Identity();
     m.topRows<2>() = equations.solve().transpose();
     return Homography(m * tf);

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/grade/cdl.h"
 
+#include "core/say/say.h"
+
 #include <ceres/ceres.h>
 
 #include <algorithm>
@@ -50,10 +52,10 @@ Vector3 graded(const Vector3& in, const Cdl& c) {
 
 Result<Cdl> nearestCdl(std::span<const Vector3> from, std::span<const Vector3> to) {
     if (from.size() < 10 || from.size() != to.size())
-        return failure("A decision list has ten numbers; fewer than ten colours do not tell them.");
+        return failure(say("A decision list has ten numbers; fewer than ten colours do not tell them."));
     for (std::size_t i = 0; i < from.size(); ++i)
         if (!from[i].allFinite() || !to[i].allFinite())
-            return failure("A colour for the decision list is no number.");
+            return failure(say("A colour for the decision list is no number."));
     Cdl c;
     // From the means, so that the search starts where the picture is about right.
     for (int k = 0; k < 3; ++k) {
@@ -78,7 +80,7 @@ Result<Cdl> nearestCdl(std::span<const Vector3> from, std::span<const Vector3> t
     o.logging_type = ceres::SILENT;
     ceres::Solver::Summary summary;
     ceres::Solve(o, &problem, &summary);
-    if (!summary.IsSolutionUsable()) return failure("No decision list comes near this correction.");
+    if (!summary.IsSolutionUsable()) return failure(say("No decision list comes near this correction."));
     return c;
 }
 

@@ -14,6 +14,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/finish/finish.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -188,24 +189,23 @@ double miredShift(const ColourTemperature& light) {
 
 std::vector<std::string> balanceLines(const RecipeSettings& r) {
     if (r.gainStops.isZero()) return {};
-    std::vector<std::string> out{"Gain of red " + signedSetting(r.gainStops.x(), 2) + " stops, of green " +
-                                 signedSetting(r.gainStops.y(), 2) + ", of blue " +
-                                 signedSetting(r.gainStops.z(), 2) + "."};
+    std::vector<std::string> out{say("Gain of red %1 stops, of green %2, of blue %3.",
+                                     signedSetting(r.gainStops.x(), 2), signedSetting(r.gainStops.y(), 2),
+                                     signedSetting(r.gainStops.z(), 2))};
     const auto light = lightTakenOut(r.gainStops);
     if (!light) {
         out.push_back(
-            "Temperature and tint do not reach a light like this one, of a camera's bare numbers: set the "
-            "gains, or pick a grey of the chart as white.");
+            say("Temperature and tint do not reach a light like this one, of a camera's bare numbers: set "
+                "the gains, or pick a grey of the chart as white."));
         return out;
     }
     const double shift = miredShift(*light);
-    out.push_back("With temperature and tint instead: " + number("%.0f", light->kelvin) + " K, tint Duv " +
-                  signedSetting(light->duv, 3) + " (" +
-                  (light->duv > 0 ? "a greenish light, so magenta takes it out"
-                                  : "a pinkish light, so green takes it out") +
-                  ").");
-    out.push_back("In mired: " + signedSetting(shift, 0) + ", as " +
-                  (shift < 0 ? "a cooling filter does" : "a warming filter does") + "; the tint alike.");
+    out.push_back(say("With temperature and tint instead: %1 K, tint Duv %2 (%3).",
+                      number("%.0f", light->kelvin), signedSetting(light->duv, 3),
+                      light->duv > 0 ? say("a greenish light, so magenta takes it out")
+                                     : say("a pinkish light, so green takes it out")));
+    out.push_back(say("In mired: %1, as %2; the tint alike.", signedSetting(shift, 0),
+                      shift < 0 ? say("a cooling filter does") : say("a warming filter does")));
     return out;
 }
 
@@ -213,10 +213,11 @@ std::vector<std::string> moveLines(const std::string& who, const HueMove& m) {
     if (m.isNone()) return {};
     std::string line = who + ":";
     if (m.turnDegrees != 0)
-        line += " turn by " + signedSetting(m.turnDegrees, 0) + " degrees (" +
-                (m.turnDegrees > 0 ? "counter-clockwise, as hues rise" : "clockwise, as hues fall") + "),";
-    if (m.saturationPercent != 0) line += " saturation " + signedSetting(m.saturationPercent, 0) + " %,";
-    if (m.lightness != 0) line += " lightness " + signedSetting(m.lightness, 1) + ",";
+        line +=
+            say(" turn by %1 degrees (%2),", signedSetting(m.turnDegrees, 0),
+                m.turnDegrees > 0 ? say("counter-clockwise, as hues rise") : say("clockwise, as hues fall"));
+    if (m.saturationPercent != 0) line += say(" saturation %1 %,", signedSetting(m.saturationPercent, 0));
+    if (m.lightness != 0) line += say(" lightness %1,", signedSetting(m.lightness, 1));
     line.back() = '.';
     return {line};
 }
@@ -224,7 +225,7 @@ std::vector<std::string> moveLines(const std::string& who, const HueMove& m) {
 using Lines = std::vector<std::string>;
 
 struct Stage {
-    const char* name;
+    std::string_view name;
     Lines (*lines)(const RecipeSettings&);
     // Takes the settings of this stage from the finished ones.
     void (*take)(RecipeSettings& to, const RecipeSettings& from);
@@ -232,53 +233,54 @@ struct Stage {
 
 Lines exposureLines(const RecipeSettings& r) {
     if (r.exposureStops == 0) return {};
-    return {"Exposure " + signedSetting(r.exposureStops, 2) + " stops."};
+    return {say("Exposure %1 stops.", signedSetting(r.exposureStops, 2))};
 }
 Lines endLines(const RecipeSettings& r) {
     if (r.blackPercent == 0 && r.whitePercent == 100) return {};
-    return {"Black to " + number("%.1f", r.blackPercent) + " %, white to " + number("%.1f", r.whitePercent) +
-            " %."};
+    return {
+        say("Black to %1 %, white to %2 %.", number("%.1f", r.blackPercent), number("%.1f", r.whitePercent))};
 }
 Lines contrastLines(const RecipeSettings& r) {
     Lines out;
     for (std::size_t i = 0; i < 3; ++i)
         if (const double at = 25.0 * static_cast<double>(i + 1); r.points[i] != at)
-            out.push_back("The curve's point at " + number("%.0f", at) + " % to " +
-                          number("%.1f", r.points[i]) + " %.");
+            out.push_back(
+                say("The curve's point at %1 % to %2 %.", number("%.0f", at), number("%.1f", r.points[i])));
     return out;
 }
 Lines saturationLines(const RecipeSettings& r) {
     if (r.saturationPercent == 0) return {};
-    return {"Saturation of all colours " + signedSetting(r.saturationPercent, 0) + " %."};
+    return {say("Saturation of all colours %1 %.", signedSetting(r.saturationPercent, 0))};
 }
 Lines skinLines(const RecipeSettings& r) {
-    return moveLines("Skin", r.skin);
+    return moveLines(say("Skin"), r.skin);
 }
 Lines sectorLines(const RecipeSettings& r) {
     Lines out;
     for (std::size_t i = 0; i < kRecipeSectors.size(); ++i)
-        for (std::string& line : moveLines(
-                 std::string(kRecipeSectors[i].letters) + " (" + std::string(kRecipeSectors[i].words) + ")",
-                 r.sectors[i]))
+        for (std::string& line :
+             moveLines(std::string(kRecipeSectors[i].letters) + " (" + say(kRecipeSectors[i].words) + ")",
+                       r.sectors[i]))
             out.push_back(std::move(line));
     return out;
 }
 
 constexpr std::array<Stage, 7> kStages{{
-    {"Balance", balanceLines,
+    {word("Balance"), balanceLines,
      [](RecipeSettings& to, const RecipeSettings& f) { to.gainStops = f.gainStops; }},
-    {"Exposure", exposureLines,
+    {word("Exposure"), exposureLines,
      [](RecipeSettings& to, const RecipeSettings& f) { to.exposureStops = f.exposureStops; }},
-    {"Black and white", endLines,
+    {word("Black and white"), endLines,
      [](RecipeSettings& to, const RecipeSettings& f) {
          to.blackPercent = f.blackPercent;
          to.whitePercent = f.whitePercent;
      }},
-    {"Contrast", contrastLines, [](RecipeSettings& to, const RecipeSettings& f) { to.points = f.points; }},
-    {"Saturation", saturationLines,
+    {word("Contrast"), contrastLines,
+     [](RecipeSettings& to, const RecipeSettings& f) { to.points = f.points; }},
+    {word("Saturation"), saturationLines,
      [](RecipeSettings& to, const RecipeSettings& f) { to.saturationPercent = f.saturationPercent; }},
-    {"Skin", skinLines, [](RecipeSettings& to, const RecipeSettings& f) { to.skin = f.skin; }},
-    {"Hues", sectorLines, [](RecipeSettings& to, const RecipeSettings& f) { to.sectors = f.sectors; }},
+    {word("Skin"), skinLines, [](RecipeSettings& to, const RecipeSettings& f) { to.skin = f.skin; }},
+    {word("Hues"), sectorLines, [](RecipeSettings& to, const RecipeSettings& f) { to.sectors = f.sectors; }},
 }};
 
 HueMove roundedMove(const HueMove& m) {
@@ -363,8 +365,8 @@ Lab carriedOut(const Vector3& linearRgb, const RecipeSettings& r) {
 Result<Recipe> recipeFor(const Correction& c) {
     const auto samples = samplesOf(c);
     if (samples.size() < 8)
-        return failure("A recipe is told from the chart's patches; " + std::to_string(samples.size()) +
-                       " usable ones are too few.");
+        return failure(say("A recipe is told from the chart's patches; %1 usable ones are too few.",
+                           std::to_string(samples.size())));
     RecipeSettings s;
     Recipe out;
     out.start = mean(samples, s);
@@ -381,7 +383,7 @@ Result<Recipe> recipeFor(const Correction& c) {
     RecipeSettings soFar;
     for (const Stage& stage : kStages) {
         stage.take(soFar, out.settings);
-        out.steps.push_back({stage.name, stage.lines(out.settings), mean(samples, soFar)});
+        out.steps.push_back({say(stage.name), stage.lines(out.settings), mean(samples, soFar)});
     }
     out.left = mean(samples, out.settings);
     for (const Sample& each : samples) {
@@ -395,18 +397,18 @@ Result<Recipe> recipeFor(const Correction& c) {
 }
 
 std::string recipeText(const Recipe& r, const Correction& c) {
-    std::string out = "Recipe for " + c.name + "\n";
-    out += "From the frame as it was recorded, in sRGB. The chart is off by " + number("%.1f", r.start) +
-           " CIEDE2000 on average.\n\n";
+    std::string out = say("Recipe for %1\n", c.name);
+    out += say("From the frame as it was recorded, in sRGB. The chart is off by %1 CIEDE2000 on average.\n\n",
+               number("%.1f", r.start));
     int n = 1;
     for (const RecipeStep& step : r.steps) {
         out += std::to_string(n++) + ". " + step.name + "\n";
         for (const std::string& line : step.instructions) out += "   " + line + "\n";
-        if (step.instructions.empty()) out += "   Nothing to do.\n";
-        out += "   Left: " + number("%.1f", step.left) + "\n";
+        if (step.instructions.empty()) out += say("   Nothing to do.\n");
+        out += say("   Left: %1\n", number("%.1f", step.left));
     }
-    return out + "\nIn the end " + number("%.1f", r.left) + " is left on average, " +
-           number("%.1f", r.largest) + " at most (" + r.worst + ").\n";
+    return say("%1\nIn the end %2 is left on average, %3 at most (%4).\n", out, number("%.1f", r.left),
+               number("%.1f", r.largest), r.worst);
 }
 
 std::string recipeTable(const Recipe& r) {

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/fit/correction.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -30,16 +31,16 @@ struct HueSector {
     std::string_view letters, words;
     double degrees;
 };
-inline constexpr std::array<HueSector, 10> kRecipeSectors{{{"R", "red", 25},
-                                                           {"YR", "orange", 60},
-                                                           {"Y", "yellow", 88},
-                                                           {"GY", "yellow-green", 120},
-                                                           {"G", "green", 160},
-                                                           {"BG", "blue-green", 200},
-                                                           {"B", "blue", 237},
-                                                           {"PB", "purple-blue", 278},
-                                                           {"P", "purple", 318},
-                                                           {"RP", "red-purple", 352}}};
+inline constexpr std::array<HueSector, 10> kRecipeSectors{{{"R", word("red"), 25},
+                                                           {"YR", word("orange"), 60},
+                                                           {"Y", word("yellow"), 88},
+                                                           {"GY", word("yellow-green"), 120},
+                                                           {"G", word("green"), 160},
+                                                           {"BG", word("blue-green"), 200},
+                                                           {"B", word("blue"), 237},
+                                                           {"PB", word("purple-blue"), 278},
+                                                           {"P", word("purple"), 318},
+                                                           {"RP", word("red-purple"), 352}}};
 
 /// How much of a hue's move its sector takes, 0 to 1: over all sectors the shares of a hue add up to 1.
 double sectorShare(double hueDegrees, std::size_t sector);

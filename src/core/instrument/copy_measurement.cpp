@@ -8,6 +8,7 @@
 #include "core/chart/chart_data.h"
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 Reflectance CopyMeasurement::Mean::value() const {
@@ -19,12 +20,13 @@ Reflectance CopyMeasurement::Mean::value() const {
 CopyMeasurement::CopyMeasurement(Chart design) : design_(std::move(design)), means_(design_.patches.size()) {}
 
 Result<CopyMeasurement::Taken> CopyMeasurement::add(std::size_t patch, const Reflectance& r) {
-    if (patch >= means_.size()) return failure("The chart has no such patch.");
+    if (patch >= means_.size()) return failure(say("The chart has no such patch."));
     const bool possible = r.values.size() >= 10 && r.stepNm > 0 &&
                           std::all_of(r.values.begin(), r.values.end(),
                                       [](double v) { return std::isfinite(v) && v > -0.02 && v < 1.5; });
     if (!possible)
-        return failure("The instrument gave no proper reflectance. Put it on its tile and measure again.");
+        return failure(
+            say("The instrument gave no proper reflectance. Put it on its tile and measure again."));
     auto& mean = means_[patch];
     if (!mean) {
         mean = Mean{r, 1};
@@ -32,7 +34,8 @@ Result<CopyMeasurement::Taken> CopyMeasurement::add(std::size_t patch, const Ref
     }
     if (mean->sum.values.size() != r.values.size() || mean->sum.startNm != r.startNm ||
         mean->sum.stepNm != r.stepNm)
-        return failure("The instrument measures at other wavelengths than before. Begin this copy anew.");
+        return failure(
+            say("The instrument measures at other wavelengths than before. Begin this copy anew."));
     if (ciede2000(labOf(mean->value()), labOf(r)) > kRepeat) {
         mean = Mean{r, 1};
         return Taken::anew;
@@ -70,7 +73,7 @@ std::optional<double> CopyMeasurement::difference(std::size_t patch) const {
 
 Result<Chart> CopyMeasurement::chart(const std::string& source) const {
     if (const auto missing = next())
-        return failure("Patch " + design_.patches[*missing].id + " is not measured yet.");
+        return failure(say("Patch %1 is not measured yet.", design_.patches[*missing].id));
     Chart out = design_;
     out.source = source;
     for (std::size_t i = 0; i < out.patches.size(); ++i) {

@@ -3,6 +3,7 @@
 #include "core/pair/colour_group.h"
 
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 

@@ -13,6 +13,7 @@
 #include "core/pair/view.h"
 #include "core/read/balance.h"
 #include "core/read/treatment.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -23,21 +24,25 @@ constexpr std::size_t kFewestGreys = 4, kFewestPatches = 8;
 Result<PictureLook> lookOf(const Reading& reading) {
     const std::size_t greys = usableNeutrals(reading).size();
     if (greys < kFewestGreys)
-        return failure("Only " + std::to_string(greys) + " greys of " + reading.framePath +
-                       " can be used (the others are clipped, covered or missing), and four are needed to "
-                       "tell the picture's contrast. Expose the leading camera less, or shoot a chart with "
-                       "more greys.");
+        return failure(
+            say("Only %1 greys of %2 can be used (the others are clipped, covered or missing), and four are "
+                "needed to tell the picture's contrast. Expose the leading camera less, or shoot a chart "
+                "with more greys.",
+                std::to_string(greys), reading.framePath));
     return *pictureLookOf(reading, *shownReading(reading));
 }
 
 Status fits(const Correction& c, const Reading& reading) {
     if (!(c.inputEncoding == reading.encoding))
-        return failure("The leading camera's correction is for " + std::string(c.inputEncoding.name()) +
-                       ", its reading is " + std::string(reading.encoding.name()) +
-                       ". Give the correction that belongs to " + reading.framePath + ".");
+        return failure(
+            say("The leading camera's correction is for %1, its reading is %2. Give the correction that "
+                "belongs to %3.",
+                c.inputEncoding.name(), reading.encoding.name(), reading.framePath));
     if (!c.body.empty() && !reading.body.empty() && c.body != reading.body)
-        return failure("The leading camera's correction is of " + c.body + ", its reading of " +
-                       reading.body + ". Give the correction that belongs to " + reading.framePath + ".");
+        return failure(
+            say("The leading camera's correction is of %1, its reading of %2. Give the correction that "
+                "belongs to %3.",
+                c.body, reading.body, reading.framePath));
     return {};
 }
 
@@ -118,7 +123,7 @@ bool showsItself(const Reading& reading) {
 Result<Aim> aimOf(const Leader& leader, const Chart& follower, const LeaderOptions& options) {
     const Reading& given = leader.reading;
     if (!given.found || given.patches.size() != given.chart.patches.size())
-        return failure("The reading of " + given.framePath + " holds no chart; read the frame again.");
+        return failure(say("The reading of %1 holds no chart; read the frame again.", given.framePath));
     const Reading reading = options.asShot ? given : treated(given, TreatmentTarget::picture).reading;
     Aim aim;
     aim.origin = {AimKind::reading,
@@ -137,9 +142,10 @@ Result<Aim> aimOf(const Leader& leader, const Chart& follower, const LeaderOptio
     std::optional<Correction> through = leader.through;
     if (picture) {
         if (through)
-            return failure(given.framePath +
-                           " is a picture that shows itself, so no correction stands "
-                           "between it and the eye. Leave the correction out.");
+            return failure(
+                say("%1 is a picture that shows itself, so no correction stands between it and the eye. "
+                    "Leave the correction out.",
+                    given.framePath));
         auto look = lookOf(reading);
         if (!look) return tl::unexpected(look.error());
         aim.look = *std::move(look);
@@ -178,8 +184,10 @@ Result<Aim> aimOf(const Leader& leader, const Chart& follower, const LeaderOptio
         }
     }
     if (aim.colours.size() < kFewestPatches)
-        return failure("Only " + std::to_string(aim.colours.size()) + " patches of " + given.framePath +
-                       " can be used, and eight are needed. Shoot the chart with the leading camera again.");
+        return failure(
+            say("Only %1 patches of %2 can be used, and eight are needed. Shoot the chart with the leading "
+                "camera again.",
+                std::to_string(aim.colours.size()), given.framePath));
     if (!picture && !aim.look) aim.training = trainingThrough(reading, *through);
     if (!sameChart(reading.chart, follower)) {
         if (auto ok = translate(aim, reading, follower, options); !ok) return tl::unexpected(ok.error());

@@ -7,6 +7,7 @@
 #include "core/colour/shown_picture.h"
 #include "core/fit/samples.h"
 #include "core/read/treatment.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -26,12 +27,12 @@ Unreachable cannotMeet(const Correction& c, const Leader& leader, std::span<cons
 }
 
 Status ofTwoFrames(const Leader& leader, std::span<const Reading> follower) {
-    if (follower.empty()) return failure("A match needs a reading of the camera that follows.");
+    if (follower.empty()) return failure(say("A match needs a reading of the camera that follows."));
     for (const Reading& r : follower)
         if (r.framePath == leader.reading.framePath)
-            return failure(r.framePath +
-                           " is on both sides, and a frame looks like itself. Give a chart shot "
-                           "of the other camera.");
+            return failure(say(
+                "%1 is on both sides, and a frame looks like itself. Give a chart shot of the other camera.",
+                r.framePath));
     return {};
 }
 
@@ -63,7 +64,7 @@ Result<Match> matched(const Leader& leader, std::span<const Reading> follower, c
     }
     if (!whole) return tl::unexpected(whole.error());
     const std::string led = leader.reading.body.empty() ? leader.reading.framePath : leader.reading.body;
-    whole->name += " to " + led;
+    whole->name += say(" to %1", led);
 
     Match out;
     out.leaderView = fitOptions.aim->view;

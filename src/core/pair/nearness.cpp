@@ -14,6 +14,7 @@
 #include "core/numeric/normal_draws.h"
 #include "core/pair/colour_group.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -104,9 +105,11 @@ Result<std::vector<GroupNearness>> nearness(const SeenChart& first, const SeenCh
                                             const NearnessOptions& options) {
     const Chart& chart = first.reading.chart;
     if (chart.id != second.reading.chart.id || first.reading.patches.size() != second.reading.patches.size())
-        return failure("The two shots are of two charts, " + chart.name + " and " +
-                       second.reading.chart.name + "; who is nearer to the truth is told on one chart only.");
-    if (options.draws == 0) return failure("An interval needs at least one draw.");
+        return failure(
+            say("The two shots are of two charts, %1 and %2; who is nearer to the truth is told on one chart "
+                "only.",
+                chart.name, second.reading.chart.name));
+    if (options.draws == 0) return failure(say("An interval needs at least one draw."));
     std::array<std::vector<std::size_t>, kColourGroups> groups;
     for (std::size_t i = 0; i < chart.patches.size(); ++i) {
         if (!usable(first.reading.patches[i]) || !usable(second.reading.patches[i])) continue;
@@ -119,7 +122,7 @@ Result<std::vector<GroupNearness>> nearness(const SeenChart& first, const SeenCh
         if (!groups[g].empty()) out.push_back(nearnessOf(g, first, second, groups[g], options, normal));
     if (out.empty())
         return failure(
-            "No patch can be used in both shots, so nothing can be compared. Shoot the chart again.");
+            say("No patch can be used in both shots, so nothing can be compared. Shoot the chart again."));
     return out;
 }
 

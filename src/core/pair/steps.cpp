@@ -11,6 +11,7 @@
 #include "core/colour/shown_picture.h"
 #include "core/fit/moves.h"
 #include "core/pair/colour_group.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -62,9 +63,10 @@ std::string_view pairStepId(std::size_t step) {
 Result<std::size_t> pairStepById(std::string_view id) {
     for (std::size_t k = 0; k < kPairSteps; ++k)
         if (pairStepId(k) == id) return k;
-    return failure("There is no step called \"" + std::string(id) +
-                   "\". Known are balance, level, contrast, skin and the hues R, YR, Y, GY, G, BG, B, PB, P "
-                   "and RP.");
+    return failure(
+        say("There is no step called \"%1\". Known are balance, level, contrast, skin and the hues R, YR, Y, "
+            "GY, G, BG, B, PB, P and RP.",
+            id));
 }
 
 StepSet allSteps() {
@@ -179,8 +181,8 @@ Result<Correction> StepwiseMatch::with(const StepSet& taken) const {
             });
             if (!kept)
                 return failure(
-                    "These steps cannot be held back alone: colours beside them are moved so far that hues "
-                    "would change places. Hold back their neighbours, too, or none of them.");
+                    say("These steps cannot be held back alone: colours beside them are moved so far that "
+                        "hues would change places. Hold back their neighbours, too, or none of them."));
             out.colours = Colours(std::move(base), *std::move(kept));
             out.model = Model::lattice;
         } else {

@@ -2,11 +2,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/pair/view.h"
 
+#include "core/say/say.h"
+
 namespace refero {
 
 Correction asShownCorrection(const ShownPicture& picture, const Transfer& encoding) {
     Correction out;
-    out.name = "As shown";
+    out.name = say("As shown");
     out.inputEncoding = encoding;
     out.model = Model::balance;
     out.colours = Colours(RootPolynomial(picture.rgbToXyzD50));
@@ -22,7 +24,7 @@ Correction asShownCorrection(const ShownPicture& picture, const Transfer& encodi
 Correction asShownCorrection(const Transfer& encoding) {
     if (const auto picture = shownPicture(encoding)) return asShownCorrection(*picture, encoding);
     Correction out;
-    out.name = "As recorded";
+    out.name = say("As recorded");
     out.inputEncoding = encoding;
     out.model = Model::balance;
     out.colours = Colours(RootPolynomial(rgbToXyzD50(primaries::bt709)));

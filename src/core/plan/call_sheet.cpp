@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include "core/plan/slate.h"
+#include "core/say/say.h"
 
 namespace refero::plan {
 namespace {
@@ -52,12 +53,13 @@ int offsetOf(const Day& day, Id place) {
 std::string described(Policy policy) {
     switch (policy) {
         case Policy::strict:
-            return "A change of body, lens, light, power, modifier, place or recording calls for a new chart "
-                   "shot.";
+            return say(
+                "A change of body, lens, light, power, modifier, place or recording calls for a new chart "
+                "shot.");
         case Policy::usual:
-            return "A change of body, lens, light or place calls for a new chart shot.";
+            return say("A change of body, lens, light or place calls for a new chart shot.");
         case Policy::runAndGun:
-            return "A change of body or light calls for a new chart shot.";
+            return say("A change of body or light calls for a new chart shot.");
     }
     return {};
 }
@@ -80,11 +82,12 @@ CallSheet callSheet(const Day& day, const ClearSky& sky) {
         line.shootChart = p.needed;
         line.why = p.reason;
         const ChartCopy* copy = day.kit.chart(s.chart);
-        line.chart =
-            p.needed ? "Shoot " + (copy ? copy->label : std::string("the chart")) : "No chart of its own";
+        line.chart = !p.needed ? say("No chart of its own")
+                     : copy    ? say("Shoot %1", copy->label)
+                               : say("Shoot the chart");
         const auto end = ending(day, s);
         if (p.until && end && *p.until < *end)
-            line.chart += ", and again by " + clockText(*p.until, offsetOf(day, s.conditions.place));
+            line.chart += say(", and again by %1", clockText(*p.until, offsetOf(day, s.conditions.place)));
         line.slate = slateText({day.shoot.code, s.id});
         sheet.lines.push_back(std::move(line));
     }

@@ -2,14 +2,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/change.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cstdio>
 
 namespace refero::plan {
 namespace {
 
-constexpr std::array<std::string_view, 7> kNames{"body",     "lens",  "light",    "power",
-                                                 "modifier", "place", "recording"};
+constexpr std::array<std::string_view, 7> kNames{word("body"),     word("lens"),     word("light"),
+                                                 word("power"),    word("modifier"), word("place"),
+                                                 word("recording")};
 
 bool differs(const Conditions& a, const Conditions& b, Aspect aspect) {
     switch (aspect) {
@@ -66,22 +69,22 @@ std::vector<Aspect> changes(const Conditions& before, const Conditions& after, P
 std::string Naming::value(const Conditions& c, Aspect aspect) const {
     switch (aspect) {
         case Aspect::body:
-            return kit.body(c.body) ? kit.body(c.body)->label() : "no body";
+            return kit.body(c.body) ? kit.body(c.body)->label() : say("no body");
         case Aspect::lens:
-            return kit.lens(c.lens) ? kit.lens(c.lens)->model : "no lens";
+            return kit.lens(c.lens) ? kit.lens(c.lens)->model : say("no lens");
         case Aspect::lamp:
-            return kit.lamp(c.lamp) ? kit.lamp(c.lamp)->label : "no light";
+            return kit.lamp(c.lamp) ? kit.lamp(c.lamp)->label : say("no light");
         case Aspect::power: {
             char text[32];
             std::snprintf(text, sizeof text, "%g %%", c.powerPercent);
             return text;
         }
         case Aspect::modifier:
-            return c.modifier.empty() ? "bare" : c.modifier;
+            return c.modifier.empty() ? say("bare") : c.modifier;
         case Aspect::place: {
             const auto it =
                 std::find_if(places.begin(), places.end(), [&](const Place& p) { return p.id == c.place; });
-            return it == places.end() ? "no place" : it->label;
+            return it == places.end() ? say("no place") : it->label;
         }
         case Aspect::recording: {
             std::string words(name(c.recording));
@@ -97,7 +100,7 @@ std::string described(const std::vector<Aspect>& aspects, const Conditions& befo
     std::string out;
     for (const Aspect a : aspects) {
         if (!out.empty()) out += ", ";
-        out += std::string(name(a)) + " " + naming.value(before, a) + " to " + naming.value(after, a);
+        out += say("%1 %2 to %3", say(name(a)), naming.value(before, a), naming.value(after, a));
     }
     return out;
 }

@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "core/plan/kit.h"
+#include "core/say/figure.h"
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
 #include "core/spectra/temperature.h"
@@ -46,20 +47,17 @@ Beam through(double turbidity, double height) {
 enum class End { sunset, colour, level, dayOver };
 
 std::string described(End end, const Shoot& shoot) {
-    char text[80];
     switch (end) {
         case End::sunset:
-            return "the sun sets";
+            return say("the sun sets");
         case End::colour:
-            std::snprintf(text, sizeof text, "its colour has moved by %g mired", shoot.moveLimitMired);
-            return text;
+            return sayf("its colour has moved by %g mired", shoot.moveLimitMired);
         case End::level:
-            std::snprintf(text, sizeof text, "its level has moved by %.2g stops", shoot.moveLimitStops);
-            return text;
+            return sayf("its level has moved by %.2g stops", shoot.moveLimitStops);
         case End::dayOver:
             break;
     }
-    return "a day has passed";
+    return say("a day has passed");
 }
 
 // Nodes lie closer where the sun is low, since there its light changes fastest.
@@ -156,8 +154,8 @@ std::optional<Trust> trust(Moment shot, const Place& place, LightKind kind, cons
     t.from = outwards(-1).first;
     const auto [until, end] = outwards(1);
     t.until = until;
-    t.reason = "holds until " + clockText(until, place.offsetMinutes) + ", when " + described(end, shoot) +
-               ". That assumes a clear sky; a cloud ends it at once.";
+    t.reason = say("holds until %1, when %2. That assumes a clear sky; a cloud ends it at once.",
+                   clockText(until, place.offsetMinutes), described(end, shoot));
     return t;
 }
 

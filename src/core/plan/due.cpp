@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/due.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cstdlib>
 
@@ -90,13 +92,12 @@ class Rules {
     Due of(const Setup& s) const {
         if (const ChartShot* shot = best(s)) {
             if (shot->setup == s.id)
-                return {s.id, DueState::done, "Its chart was shot at " + clock(*shot) + ".",
+                return {s.id, DueState::done, say("Its chart was shot at %1.", clock(*shot)),
                         {},   shot->id,       s.id};
             const Setup* other = setup(shot->setup);
-            const std::string whose = other ? other->label : "an earlier setup";
-            return {
-                s.id,  DueState::done, "The chart of " + whose + " serves it, shot at " + clock(*shot) + ".",
-                whose, shot->id,       shot->setup};
+            const std::string whose = other ? other->label : say("an earlier setup");
+            return {s.id,  DueState::done, say("The chart of %1 serves it, shot at %2.", whose, clock(*shot)),
+                    whose, shot->id,       shot->setup};
         }
         if (const ChartShot* own = ownLatest(s))
             return {s.id, DueState::stale, whyNot(*own, s), briefly(*own, s), own->id, own->setup};
@@ -104,40 +105,42 @@ class Rules {
         if (frames != day_.subjectFrames.end() && frames->second > 0)
             return {s.id,
                     DueState::missing,
-                    std::to_string(frames->second) + (frames->second == 1 ? " frame was" : " frames were") +
-                        " shot, but no chart.",
+                    frames->second == 1
+                        ? say("1 frame was shot, but no chart.")
+                        : say("%1 frames were shot, but no chart.", std::to_string(frames->second)),
                     {},
                     0,
                     0};
         const auto end = endOf(s);
         if (day_.now && end && *end < *day_.now)
-            return {s.id,
-                    DueState::missing,
-                    "It ended at " + clockText(*end, offsetOf(s.conditions.place)) + " without a chart shot.",
-                    {},
-                    0,
-                    0};
-        return {s.id, DueState::due, "Shoot the chart at the beginning or the end.", {}, 0, 0};
+            return {
+                s.id,
+                DueState::missing,
+                say("It ended at %1 without a chart shot.", clockText(*end, offsetOf(s.conditions.place))),
+                {},
+                0,
+                0};
+        return {s.id, DueState::due, say("Shoot the chart at the beginning or the end."), {}, 0, 0};
     }
 
     std::string briefly(const ChartShot& shot, const Setup& s) const {
         const auto changed = changes(shot.conditions, s.conditions, day_.shoot.policy);
         if (!changed.empty()) return described(changed, shot.conditions, s.conditions, naming_);
-        if (movedOn(shot, whenNeeded(s))) return "the light has moved";
-        return shot.usable ? "changed and changed back" : "judged: shoot again";
+        if (movedOn(shot, whenNeeded(s))) return say("the light has moved");
+        return shot.usable ? say("changed and changed back") : say("judged: shoot again");
     }
 
     std::string whyNot(const ChartShot& shot, const Setup& s) const {
         const auto changed = changes(shot.conditions, s.conditions, day_.shoot.policy);
         if (!changed.empty())
-            return "Changed since its chart shot at " + clock(shot) + ": " +
-                   described(changed, shot.conditions, s.conditions, naming_) + ".";
+            return say("Changed since its chart shot at %1: %2.", clock(shot),
+                       described(changed, shot.conditions, s.conditions, naming_));
         if (movedOn(shot, whenNeeded(s)))
-            return "The light has moved since its chart shot at " + clock(shot) + "; it held until " +
-                   clockText(day_.trustedUntil.at(shot.id), offsetOf(s.conditions.place)) + ".";
+            return say("The light has moved since its chart shot at %1; it held until %2.", clock(shot),
+                       clockText(day_.trustedUntil.at(shot.id), offsetOf(s.conditions.place)));
         if (shot.usable)
-            return "Something was changed and changed back since the chart shot at " + clock(shot) + ".";
-        return "The chart shot at " + clock(shot) + " was judged: shoot again.";
+            return say("Something was changed and changed back since the chart shot at %1.", clock(shot));
+        return say("The chart shot at %1 was judged: shoot again.", clock(shot));
     }
 
     std::string clock(const ChartShot& shot) const {
@@ -185,7 +188,7 @@ Served served(const Day& day, const std::vector<Id>& correctedShots, Id setupId,
               std::optional<Moment> taken) {
     const Rules rules(day);
     const Setup* s = rules.setup(setupId);
-    if (!s) return {Coverage::none, 0, "The frame belongs to no setup."};
+    if (!s) return {Coverage::none, 0, say("The frame belongs to no setup.")};
     const ChartShot *valid = nullptr, *weaker = nullptr;
     const auto nearer = [&](const ChartShot& a, const ChartShot* b) {
         return !b || apart(a, taken) < apart(*b, taken);
@@ -201,15 +204,15 @@ Served served(const Day& day, const std::vector<Id>& correctedShots, Id setupId,
         }
     }
     if (valid)
-        return {Coverage::valid, valid->id, "Built from the chart shot at " + rules.clock(*valid) + "."};
+        return {Coverage::valid, valid->id, say("Built from the chart shot at %1.", rules.clock(*valid))};
     if (weaker)
         return {Coverage::weaker, weaker->id,
-                "Only the same body and kind of light. " + rules.whyNot(*weaker, *s)};
+                say("Only the same body and kind of light. %1", rules.whyNot(*weaker, *s))};
     const bool shot = std::any_of(day.shots.begin(), day.shots.end(),
                                   [&](const ChartShot& c) { return rules.serves(c, *s, taken); });
     return {Coverage::none, 0,
-            shot ? "The chart that serves it is not corrected yet."
-                 : "No correction of this body under this kind of light."};
+            shot ? say("The chart that serves it is not corrected yet.")
+                 : say("No correction of this body under this kind of light.")};
 }
 
 }  // namespace refero::plan

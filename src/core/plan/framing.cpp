@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/framing.h"
 
+#include "core/say/figure.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
@@ -11,20 +13,13 @@ namespace {
 
 constexpr double kSampledShare = 0.6;  // of each side of a patch, as reading does it
 
-template <class... Values>
-std::string text(const char* format, Values... values) {
-    char out[300];
-    std::snprintf(out, sizeof out, format, values...);
-    return out;
-}
-
 Status validate(const View& v) {
     if (!(v.sensorWidthMm > 0 && v.sensorHeightMm > 0 && v.pixelsWide > 0 && v.pixelsHigh > 0))
-        return failure("The body's sensor has no size; enter it in the kit.");
+        return failure(say("The body's sensor has no size; enter it in the kit."));
     if (!(v.focalLengthMm >= 1 && v.focalLengthMm <= 3000))
-        return failure(text("The focal length is %g mm; it must be 1 to 3000.", v.focalLengthMm));
+        return failure(sayf("The focal length is %g mm; it must be 1 to 3000.", v.focalLengthMm));
     if (!(v.distanceM > 0 && v.distanceM <= 10000))
-        return failure(text("The distance is %g m; it must be above 0, to 10000.", v.distanceM));
+        return failure(sayf("The distance is %g m; it must be above 0, to 10000.", v.distanceM));
     return {};
 }
 
@@ -37,15 +32,15 @@ double fault(const Framing& f, const FramingLimits& l) {
 }
 
 std::string judged(const Framing& f, const FramingLimits& l) {
-    if (!f.fits) return "Larger than the frame.";
+    if (!f.fits) return say("Larger than the frame.");
     if (f.patchPixels < l.leastPatchPixels)
-        return text("Too small: %.0f pixels in the smallest patch, and %.0f are wanted.", f.patchPixels,
+        return sayf("Too small: %.0f pixels in the smallest patch, and %.0f are wanted.", f.patchPixels,
                     l.leastPatchPixels);
-    if (f.sharePercent < l.leastSharePercent) return text("Too small: %.1f %% of the frame.", f.sharePercent);
+    if (f.sharePercent < l.leastSharePercent) return sayf("Too small: %.1f %% of the frame.", f.sharePercent);
     if (f.sharePercent > l.mostSharePercent || f.reachPercent > l.mostReachPercent)
-        return text("Too large: it reaches %.0f %% of the way into the corners, where the lens darkens.",
+        return sayf("Too large: it reaches %.0f %% of the way into the corners, where the lens darkens.",
                     f.reachPercent);
-    return text("%.0f %% of the frame, %.0f pixels in the smallest patch, clear of the corners.",
+    return sayf("%.0f %% of the frame, %.0f pixels in the smallest patch, clear of the corners.",
                 f.sharePercent, f.patchPixels);
 }
 
@@ -62,7 +57,7 @@ std::optional<double> distanceForShare(const View& v, const Chart& chart, double
 Result<double> magnification(double focal, double distanceM) {
     const double d = distanceM * 1000;
     if (d < 4 * focal)
-        return failure(text("At %.2f m a %g mm lens cannot focus: by the thin lens it needs %.2f m at least.",
+        return failure(sayf("At %.2f m a %g mm lens cannot focus: by the thin lens it needs %.2f m at least.",
                             distanceM, focal, 4 * focal / 1000));
     // m + 1/m = d/f - 2: the smaller root is the far one.
     const double b = d / focal - 2;
@@ -79,11 +74,11 @@ Result<double> fieldWidthMm(const View& v) {
 }
 
 Result<View> viewOfField(View v, double width) {
-    if (!(width > 0 && width < 1e7)) return failure("The width of the field must be above 0.");
+    if (!(width > 0 && width < 1e7)) return failure(say("The width of the field must be above 0."));
     const double m = v.sensorWidthMm / width;
     if (m > 1)
         return failure(
-            text("A field of %.0f mm is smaller than the sensor: beyond life size, enter a macro lens's own "
+            sayf("A field of %.0f mm is smaller than the sensor: beyond life size, enter a macro lens's own "
                  "distance.",
                  width));
     v.distanceM = distanceForMagnification(v.focalLengthMm, m);
@@ -112,11 +107,11 @@ Result<Framing> framing(const View& v, const Chart& chart, double scale) {
 Result<View> viewOf(const Setup& setup, const Kit& kit) {
     const Body* body = kit.body(setup.conditions.body);
     const Lens* lens = kit.lens(setup.conditions.lens);
-    if (!body) return failure("Say which body, and the framing can be worked out.");
-    if (!lens) return failure("Say which lens, and the framing can be worked out.");
+    if (!body) return failure(say("Say which body, and the framing can be worked out."));
+    if (!lens) return failure(say("Say which lens, and the framing can be worked out."));
     if (setup.distanceM <= 0)
         return failure(
-            "Say how far the subject is, or how wide the field, and the framing can be worked out.");
+            say("Say how far the subject is, or how wide the field, and the framing can be worked out."));
     const double focal = setup.focalLengthMm > 0 ? setup.focalLengthMm : lens->shortestMm;
     return View{body->sensorWidthMm, body->sensorHeightMm, body->pixelsWide, body->pixelsHigh, focal,
                 setup.distanceM};
@@ -140,7 +135,7 @@ Result<Recommendation> recommend(const View& v, const std::vector<Candidate>& ca
         a.betterDistanceM = distanceForShare(v, *c.chart, c.copy->scale, limits.idealSharePercent);
         r.copies.push_back(std::move(a));
     }
-    if (r.copies.empty()) return failure("There is no chart in the kit; enter the copies you own.");
+    if (r.copies.empty()) return failure(say("There is no chart in the kit; enter the copies you own."));
     // Among good ones, what comes nearest to the ideal share; among others, what misses least.
     const auto rank = [&](const Advice& a) {
         return std::pair(fault(a.here, limits),
@@ -156,13 +151,13 @@ Result<Recommendation> recommend(const View& v, const std::vector<Candidate>& ca
     };
     r.any = best.good;
     if (best.good) {
-        r.message = "Take " + label(best) + ": " +
-                    text("%.0f %% of the frame from %.2f m.", best.here.sharePercent, v.distanceM);
+        r.message = say("Take %1: %2 % of the frame from %3 m.", label(best),
+                        figure("%.0f", best.here.sharePercent), figure("%.2f", v.distanceM));
     } else if (best.betterDistanceM) {
-        r.message = text("No chart in the kit fits at %.2f m. Nearest is ", v.distanceM) + label(best) +
-                    text(": shoot it from %.2f m.", *best.betterDistanceM);
+        r.message = say("No chart in the kit fits at %1 m. Nearest is %2: shoot it from %3 m.",
+                        figure("%.2f", v.distanceM), label(best), figure("%.2f", *best.betterDistanceM));
     } else {
-        r.message = text("No chart in the kit fits at %.2f m; a smaller one is needed.", v.distanceM);
+        r.message = sayf("No chart in the kit fits at %.2f m; a smaller one is needed.", v.distanceM);
     }
     return r;
 }

@@ -8,6 +8,7 @@
 
 #include "core/colour/primaries_text.h"
 #include "core/plan/moment.h"
+#include "core/say/figure.h"
 
 namespace refero::plan {
 namespace {
@@ -21,23 +22,21 @@ const Record* withId(const std::vector<Record>& all, Id id) {
     return it == all.end() ? nullptr : &*it;
 }
 
-Status within(const char* what, double value, double low, double high, const char* unit) {
+Status within(const std::string& what, double value, double low, double high, const char* unit) {
     if (value >= low && value <= high) return {};
-    char text[200];
-    std::snprintf(text, sizeof text, "%s is %g%s%s; it must be %g to %g.", what, value, *unit ? " " : "",
-                  unit, low, high);
-    return failure(text);
+    const std::string is = figure("%g", value) + (*unit ? " " : "") + say(unit);
+    return failure(say("%1 is %2; it must be %3 to %4.", what, is, figure("%g", low), figure("%g", high)));
 }
 
-Status named(const char* what, const std::string& label) {
+Status named(const std::string& what, const std::string& label) {
     if (label.find_first_not_of(" \t") != std::string::npos) return {};
-    return failure(std::string(what) + " needs a name.");
+    return failure(say("%1 needs a name.", what));
 }
 
-Status dated(const char* what, const std::string& date) {
+Status dated(const std::string& what, const std::string& date) {
     if (date.empty()) return {};
     const auto d = dateFrom(date);
-    return d ? Status() : failure(std::string(what) + ": " + d.error().message);
+    return d ? Status() : failure(what + ": " + d.error().message);
 }
 
 // The first that is wrong.
@@ -56,8 +55,10 @@ std::string_view name(LightKind kind) {
 Result<LightKind> lightKindByName(std::string_view wanted) {
     for (const LightKind k : kLightKinds)
         if (name(k) == wanted) return k;
-    return failure("There is no kind of light called \"" + std::string(wanted) +
-                   "\". Known are daylight, shade, flash, tungsten, fluorescent, led and mixed.");
+    return failure(
+        say("There is no kind of light called \"%1\". Known are daylight, shade, flash, tungsten, "
+            "fluorescent, led and mixed.",
+            wanted));
 }
 
 bool moves(LightKind kind) {
@@ -94,34 +95,37 @@ const RecordingCurve* Kit::curve(Id body, Recording recording) const {
 }
 
 Status validate(const Body& b) {
-    return all({named("The body", b.model), within("The sensor's width", b.sensorWidthMm, 1, 200, "mm"),
-                within("The sensor's height", b.sensorHeightMm, 1, 200, "mm"),
-                within("The sensor's width", b.pixelsWide, 100, 100000, "pixels"),
-                within("The sensor's height", b.pixelsHigh, 100, 100000, "pixels")});
+    return all({named(say("The body"), b.model),
+                within(say("The sensor's width"), b.sensorWidthMm, 1, 200, "mm"),
+                within(say("The sensor's height"), b.sensorHeightMm, 1, 200, "mm"),
+                within(say("The sensor's width"), b.pixelsWide, 100, 100000, "pixels"),
+                within(say("The sensor's height"), b.pixelsHigh, 100, 100000, "pixels")});
 }
 
 Status validate(const Lens& l) {
-    if (l.longestMm < l.shortestMm) return failure("The lens's longest focal length is below its shortest.");
-    return all({named("The lens", l.model),
-                within("The lens's shortest focal length", l.shortestMm, 1, 3000, "mm"),
-                within("The lens's longest focal length", l.longestMm, 1, 3000, "mm")});
+    if (l.longestMm < l.shortestMm)
+        return failure(say("The lens's longest focal length is below its shortest."));
+    return all({named(say("The lens"), l.model),
+                within(say("The lens's shortest focal length"), l.shortestMm, 1, 3000, "mm"),
+                within(say("The lens's longest focal length"), l.longestMm, 1, 3000, "mm")});
 }
 
 Status validate(const Lamp& l) {
-    return all({named("The light", l.label), within("The warm-up", l.warmUpMinutes, 0, 240, "minutes")});
+    return all(
+        {named(say("The light"), l.label), within(say("The warm-up"), l.warmUpMinutes, 0, 240, "minutes")});
 }
 
 Status validate(const ChartCopy& c) {
-    return all({named("The chart copy", c.label), named("The chart's definition", c.chart),
-                within("The chart's scale", c.scale, 0.02, 50, ""),
-                within("The chart's life", c.replaceAfterMonths, 1, 600, "months"),
-                dated("The chart's date", c.madeOn)});
+    return all({named(say("The chart copy"), c.label), named(say("The chart's definition"), c.chart),
+                within(say("The chart's scale"), c.scale, 0.02, 50, ""),
+                within(say("The chart's life"), c.replaceAfterMonths, 1, 600, "months"),
+                dated(say("The chart's date"), c.madeOn)});
 }
 
 Status validate(const Checked& c) {
-    return all({named(c.display ? "The display" : "The instrument", c.label),
-                within("The time between checks", c.everyDays, 1, 3660, "days"),
-                dated("The date of its check", c.checkedOn)});
+    return all({named(c.display ? say("The display") : say("The instrument"), c.label),
+                within(say("The time between checks"), c.everyDays, 1, 3660, "days"),
+                dated(say("The date of its check"), c.checkedOn)});
 }
 
 const ProfileTest* Kit::test(Id body, std::string_view profile) const {
@@ -133,10 +137,10 @@ const ProfileTest* Kit::test(Id body, std::string_view profile) const {
 }
 
 Status validate(const ProfileTest& t) {
-    if (t.profile.empty()) return failure("A tested recording profile needs a name.");
+    if (t.profile.empty()) return failure(say("A tested recording profile needs a name."));
     if (!(t.lowStops <= t.highStops && t.lowStops >= -20 && t.highStops <= 20))
-        return failure("Usable exposures must rise, from -20 to 20 stops.");
-    if (!(std::abs(t.bestStops) <= 20)) return failure("The best exposure must be -20 to 20 stops.");
+        return failure(say("Usable exposures must rise, from -20 to 20 stops."));
+    if (!(std::abs(t.bestStops) <= 20)) return failure(say("The best exposure must be -20 to 20 stops."));
     return {};
 }
 
@@ -144,7 +148,7 @@ Status validate(const RecordingCurve& c) {
     Status gamut;
     if (!c.gamut.empty())
         if (auto p = primariesFrom(c.gamut); !p) gamut = tl::unexpected(p.error());
-    return all({named("The curve", c.label), refero::validate(c.curve), gamut});
+    return all({named(say("The curve"), c.label), refero::validate(c.curve), gamut});
 }
 
 }  // namespace refero::plan

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/say/figure.h"
 #include "core/spectra/temperature.h"
 
 namespace refero::plan {
@@ -20,8 +21,8 @@ std::string clockOf(Moment at, const Day& day, const Setup& setup) {
 
 std::string apart(std::chrono::seconds s) {
     const auto minutes = std::chrono::round<std::chrono::minutes>(s).count();
-    if (minutes < 60) return std::to_string(minutes) + " min";
-    return std::to_string(minutes / 60) + " h " + std::to_string(minutes % 60) + " min";
+    if (minutes < 60) return say("%1 min", std::to_string(minutes));
+    return say("%1 h %2 min", std::to_string(minutes / 60), std::to_string(minutes % 60));
 }
 
 struct Around {
@@ -49,14 +50,13 @@ std::string farFrom(const Day& day, const Setup& setup, Moment taken, const Arou
         const auto trusted = day.trustedUntil.find(around.before->id);
         if (trusted != day.trustedUntil.end()) {
             if (taken <= trusted->second) return {};
-            return "Taken at " + clockOf(taken, day, setup) + "; the chart shot of " +
-                   clockOf(around.before->at, day, setup) + " holds until " +
-                   clockOf(trusted->second, day, setup) + ".";
+            return say("Taken at %1; the chart shot of %2 holds until %3.", clockOf(taken, day, setup),
+                       clockOf(around.before->at, day, setup), clockOf(trusted->second, day, setup));
         }
     }
     if (std::min(since, until) <= far) return {};
-    return since <= until ? "Taken " + apart(since) + " after the chart shot."
-                          : "Taken " + apart(until) + " before the chart shot.";
+    return since <= until ? say("Taken %1 after the chart shot.", apart(since))
+                          : say("Taken %1 before the chart shot.", apart(until));
 }
 
 std::string movedBetween(const Day& day, const Setup& setup, const WhiteSeen& a, const WhiteSeen& b) {
@@ -64,14 +64,10 @@ std::string movedBetween(const Day& day, const Setup& setup, const WhiteSeen& a,
     const double stops = step.stops.value_or(0);
     if (std::abs(stops) <= day.shoot.moveLimitStops && std::abs(step.mired) <= day.shoot.moveLimitMired)
         return {};
-    char by[96];
-    if (step.stops) {
-        std::snprintf(by, sizeof by, "by %+.1f stops and about %+.0f mired", stops, step.mired);
-    } else {
-        std::snprintf(by, sizeof by, "by about %+.0f mired", step.mired);
-    }
-    return "The light moved between " + clockOf(a.at, day, setup) + " and " + clockOf(b.at, day, setup) +
-           ", " + by + ".";
+    const std::string by = step.stops ? sayf("by %+.1f stops and about %+.0f mired", stops, step.mired)
+                                      : sayf("by about %+.0f mired", step.mired);
+    return say("The light moved between %1 and %2, %3.", clockOf(a.at, day, setup), clockOf(b.at, day, setup),
+               by);
 }
 
 }  // namespace

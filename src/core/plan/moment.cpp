@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/moment.h"
 
+#include "core/say/say.h"
+
 #include <charconv>
 #include <cstdio>
 #include <optional>
@@ -108,15 +110,15 @@ Result<Moment> momentFrom(std::string_view text) {
     Scanner s(text);
     const auto m = scanMoment(s);
     if (!m || !s.done())
-        return failure("\"" + std::string(text) +
-                       "\" is not a time: 2026-05-14T09:30:00Z or with an offset such as +02:00 is wanted.");
+        return failure(say(
+            "\"%1\" is not a time: 2026-05-14T09:30:00Z or with an offset such as +02:00 is wanted.", text));
     return *m;
 }
 
 Result<Date> dateFrom(std::string_view text) {
     Scanner s(text);
     const auto d = scanDate(s);
-    if (!d || !s.done()) return failure("\"" + std::string(text) + "\" is not a date: 2026-05-14 is wanted.");
+    if (!d || !s.done()) return failure(say("\"%1\" is not a date: 2026-05-14 is wanted.", text));
     return *d;
 }
 
@@ -129,7 +131,7 @@ Result<int> clockMinutesFrom(std::string_view text) {
     Scanner s(padded);
     const auto clock = scanClock(s);
     if (!clock || !s.done())
-        return failure("\"" + std::string(text) + "\" is not a time of day: 9:30 or 14:05 is wanted.");
+        return failure(say("\"%1\" is not a time of day: 9:30 or 14:05 is wanted.", text));
     return static_cast<int>(clock->count());
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/schedule.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 
 namespace refero::plan {
@@ -29,11 +31,11 @@ std::string whyNeeded(const Day& day, std::size_t index) {
         const Setup& before = day.setups[i];
         if (before.conditions.body != s.conditions.body) continue;
         const auto changed = changes(before.conditions, s.conditions, day.shoot.policy);
-        if (changed.empty()) return "The light has moved since " + before.label + ".";
-        return "Changed since " + before.label + ": " +
-               described(changed, before.conditions, s.conditions, naming) + ".";
+        if (changed.empty()) return say("The light has moved since %1.", before.label);
+        return say("Changed since %1: %2.", before.label,
+                   described(changed, before.conditions, s.conditions, naming));
     }
-    return "The first setup of " + naming.value(s.conditions, Aspect::body) + ".";
+    return say("The first setup of %1.", naming.value(s.conditions, Aspect::body));
 }
 
 }  // namespace
@@ -63,8 +65,8 @@ std::vector<PlannedShot> schedule(const Day& given, const ClearSky& sky) {
             p.servedBy = state.shotOf;
             const auto it = std::find_if(given.setups.begin(), given.setups.end(),
                                          [&](const Setup& x) { return x.id == state.shotOf; });
-            p.reason = "Nothing that counts changed: the chart of " +
-                       (it == given.setups.end() ? std::string("an earlier setup") : it->label) + " serves.";
+            p.reason = say("Nothing that counts changed: the chart of %1 serves.",
+                           it == given.setups.end() ? say("an earlier setup") : it->label);
         } else {
             p.reason = whyNeeded(given, i);
             ChartShot shot{s.id, s.id, p.at.value_or(Moment{}), s.conditions, true};

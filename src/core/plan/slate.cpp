@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/slate.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <charconv>
 
@@ -17,7 +19,7 @@ std::string slateText(const SlateCode& code) {
 }
 
 Result<SlateCode> slateFrom(std::string_view text) {
-    const auto wrong = [&] { return failure("\"" + std::string(text) + "\" is not the code of a slate."); };
+    const auto wrong = [&] { return failure(say("\"%1\" is not the code of a slate.", text)); };
     if (!text.starts_with(kPrefix)) return wrong();
     const std::string_view rest = text.substr(kPrefix.size());
     const auto colon = rest.find(':');

@@ -8,6 +8,7 @@
 #include <numeric>
 
 #include "core/plan/schedule.h"
+#include "core/say/say.h"
 
 namespace refero::plan {
 namespace {
@@ -67,10 +68,9 @@ std::chrono::minutes outside(const Day& day, const FrameFacts& f, const Setup& s
 }
 
 std::string named(const std::vector<const Setup*>& setups) {
-    std::string out;
-    for (std::size_t i = 0; i < setups.size() && i < 3; ++i)
-        out += (i == 0 ? "" : i + 1 == setups.size() ? " and " : ", ") + setups[i]->label;
-    return setups.size() > 3 ? out + " and more" : out;
+    std::vector<std::string> labels;
+    for (std::size_t i = 0; i < setups.size() && i < 3; ++i) labels.push_back(setups[i]->label);
+    return listed(labels, setups.size());
 }
 
 // A slate that a body has shown last.
@@ -88,8 +88,8 @@ class Sorter {
         if (f.slate) return bySlate(f, std::move(s));
         if (const Shown* shown = shownBefore(f)) {
             s.setup = shown->setup;
-            s.reason = "Taken " + apart(*f.taken - shown->at) + " after the slate of " +
-                       setupOf(day_, s.setup)->label + ".";
+            s.reason = say("Taken %1 after the slate of %2.", apart(*f.taken - shown->at),
+                           setupOf(day_, s.setup)->label);
             return s;
         }
         return byFile(f, std::move(s));
@@ -98,7 +98,8 @@ class Sorter {
   private:
     static std::string apart(std::chrono::seconds seconds) {
         const auto minutes = std::chrono::round<std::chrono::minutes>(seconds).count();
-        return minutes < 1 ? std::to_string(seconds.count()) + " s" : std::to_string(minutes) + " min";
+        return minutes < 1 ? say("%1 s", std::to_string(seconds.count()))
+                           : say("%1 min", std::to_string(minutes));
     }
 
     // Bodies that the kit does not know are told apart by what their files say.
@@ -110,11 +111,11 @@ class Sorter {
     Sorted bySlate(const FrameFacts& f, Sorted s) {
         const Setup* setup = f.slate->shoot == day_.shoot.code ? setupOf(day_, f.slate->setup) : nullptr;
         if (!setup) {
-            s.reason = "It shows a slate of another shoot, or of a setup that is not there any more.";
+            s.reason = say("It shows a slate of another shoot, or of a setup that is not there any more.");
             return s;
         }
         s.setup = setup->id;
-        s.reason = "It shows the slate of " + setup->label + ".";
+        s.reason = say("It shows the slate of %1.", setup->label);
         if (f.taken) shown_[who(f)] = {setup->id, *f.taken};
         return s;
     }
@@ -133,7 +134,7 @@ class Sorter {
         for (const Setup& setup : day_.setups)
             if (bodyFits(day_.kit, f, setup) && lensFits(day_.kit, f, setup)) fitting.push_back(&setup);
         if (fitting.empty()) {
-            s.reason = "No setup has this body and lens.";
+            s.reason = say("No setup has this body and lens.");
             return s;
         }
         const std::vector<const Setup*> all = fitting;
@@ -142,7 +143,8 @@ class Sorter {
             return late != kNoTime && late > around_;
         });
         if (fitting.empty()) {
-            s.reason = "Its body and lens are those of " + named(all) + ", but it was taken at another time.";
+            s.reason =
+                say("Its body and lens are those of %1, but it was taken at another time.", named(all));
             return s;
         }
         // Inside a planned time is better than near it.
@@ -153,13 +155,13 @@ class Sorter {
             if (!inside.empty()) fitting = inside;
         }
         if (fitting.size() > 1) {
-            s.reason = "It could be of " + named(fitting) + "; nothing in the file tells which.";
+            s.reason = say("It could be of %1; nothing in the file tells which.", named(fitting));
             return s;
         }
         s.setup = fitting.front()->id;
         s.reason = all.size() == 1
-                       ? "The only setup with this body and lens."
-                       : "Of the setups with this body and lens, it was taken in this one's time.";
+                       ? say("The only setup with this body and lens.")
+                       : say("Of the setups with this body and lens, it was taken in this one's time.");
         return s;
     }
 
@@ -175,18 +177,19 @@ std::vector<std::string> contradictions(const Day& day, const FrameFacts& f, con
     std::vector<std::string> out;
     if (!bodyFits(day.kit, f, s)) {
         const Body* planned = day.kit.body(s.conditions.body);
-        out.push_back("Its body, " + f.body + (f.serial.empty() ? "" : " " + f.serial) +
-                      ", is not the setup's" + (planned ? ", " + planned->label() : "") + ".");
+        const std::string own = f.body + (f.serial.empty() ? "" : " " + f.serial);
+        out.push_back(planned ? say("Its body, %1, is not the setup's, %2.", own, planned->label())
+                              : say("Its body, %1, is not the setup's.", own));
     }
     if (!lensFits(day.kit, f, s)) {
         const Lens* planned = day.kit.lens(s.conditions.lens);
-        out.push_back("Its lens, " +
-                      (f.lens.empty() ? std::to_string(std::lround(f.focalLengthMm)) + " mm" : f.lens) +
-                      ", is not the setup's, " + planned->model + ".");
+        out.push_back(say("Its lens, %1, is not the setup's, %2.",
+                          f.lens.empty() ? std::to_string(std::lround(f.focalLengthMm)) + " mm" : f.lens,
+                          planned->model));
     }
     const auto late = outside(day, f, s);
     if (late != kNoTime && late.count() > options.minutesAround)
-        out.push_back("It was taken " + std::to_string(late.count()) + " minutes outside the setup's time.");
+        out.push_back(say("It was taken %1 minutes outside the setup's time.", std::to_string(late.count())));
     return out;
 }
 

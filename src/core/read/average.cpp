@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/read/checks.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -93,12 +94,13 @@ void takeMean(PatchReading& mean, const std::vector<Part>& parts) {
 }  // namespace
 
 Result<Reading> averaged(const std::vector<Reading>& readings, const Limits& limits) {
-    if (readings.empty()) return failure("There is no reading to average.");
+    if (readings.empty()) return failure(say("There is no reading to average."));
     Reading out = readings.front();
     out.averaged.clear();
     for (const Reading& r : readings) {
         if (r.chart.id != out.chart.id || r.patches.size() != out.patches.size())
-            return failure("These frames show different charts; only frames of one chart can be averaged.");
+            return failure(
+                say("These frames show different charts; only frames of one chart can be averaged."));
         const Vector3 stops = stopsTo(readings.front(), r);
         const Vector3 cast = (stops.array() - stops.y()).abs().matrix();
         out.averaged.push_back({r.framePath, stops.y(), std::exp2(cast.maxCoeff()) - 1 > kSameLight, {}});

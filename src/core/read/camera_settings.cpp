@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "core/read/checks.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -27,11 +28,11 @@ double mired(double kelvin) {
 
 Result<DialledBalance> balanceOf(const Vector3& white, const Matrix3& xyzToCamera) {
     if (!white.allFinite() || !(white.minCoeff() > 0))
-        return failure("A white must have light in every channel.");
+        return failure(say("A white must have light in every channel."));
     if (!xyzToCamera.allFinite() || !(std::abs(xyzToCamera.determinant()) > 1e-9))
-        return failure("The raw file's colour matrix cannot be inverted.");
+        return failure(say("The raw file's colour matrix cannot be inverted."));
     const Vector3 xyz = xyzToCamera.inverse() * white;
-    if (!(xyz.minCoeff() > 0)) return failure("That is no light's colour by the raw file's own matrix.");
+    if (!(xyz.minCoeff() > 0)) return failure(say("That is no light's colour by the raw file's own matrix."));
     const double sum = xyz.sum();
     return colourTemperature(Chromaticity{xyz.x() / sum, xyz.y() / sum}).map([](const ColourTemperature& t) {
         return DialledBalance{t.kelvin, t.duv};

@@ -7,6 +7,7 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 
 namespace refero {
 
@@ -17,14 +18,14 @@ double LevelCast::size() const {
 std::string LevelCast::colour() const {
     const double third = 0.35 * size();
     const bool redder = red > third, lessRed = red<-third, bluer = blue> third, lessBlue = blue < -third;
-    if (redder && bluer) return "magenta";
-    if (lessRed && lessBlue) return "green";
-    if (redder && lessBlue) return "warm";
-    if (lessRed && bluer) return "cold";
-    if (redder) return "red";
-    if (lessRed) return "cyan";
-    if (bluer) return "blue";
-    return "yellow";
+    if (redder && bluer) return word("magenta");
+    if (lessRed && lessBlue) return word("green");
+    if (redder && lessBlue) return word("warm");
+    if (lessRed && bluer) return word("cold");
+    if (redder) return word("red");
+    if (lessRed) return word("cyan");
+    if (bluer) return word("blue");
+    return word("yellow");
 }
 
 std::vector<LevelCast> levelCasts(const Reading& reading) {

@@ -10,11 +10,10 @@
 #include "core/read/detail/check_parts.h"
 #include "core/read/grey_candidate.h"
 #include "core/read/swatch.h"
+#include "core/say/figure.h"
 
 namespace refero {
 namespace {
-
-using detail::figure;
 
 // From where on a change is named; below, two careful shots of one setup differ as much (common practice).
 constexpr double kStops = 0.1, kGrey = 1, kFocusShare = 0.3, kEvenStops = 0.1, kVeil = 0.003,
@@ -38,23 +37,23 @@ std::optional<Vector3> greyRatio(const Reading& earlier, const Reading& later) {
 
 ReadingChange levelChange(const Vector3& ratio) {
     const double stops = std::log2(ratio.y());
-    return {Moved::level, "Level",
-            figure("%.2f", std::abs(stops)) + " stops " + (stops < 0 ? "darker" : "lighter"), stops,
+    return {Moved::level, say("Level"),
+            stops < 0 ? sayf("%.2f stops darker", -stops) : sayf("%.2f stops lighter", stops), stops,
             std::abs(stops) > kStops};
 }
 
 // How a grey of the later shot looks, balanced on the earlier one.
 Result<ReadingChange> lightChange(const Reading& earlier, const Vector3& ratio) {
     const auto gains = neutralGains(earlier);
-    if (!gains) return failure("The earlier reading has no usable grey.");
+    if (!gains) return failure(say("The earlier reading has no usable grey."));
     const Vector3 grey = ratio.cwiseQuotient(*gains);
     const auto seen = greyCandidate(grey * (0.5 / grey.maxCoeff()), earlier);
     if (!seen) return tl::unexpected(seen.error());
     // Balancing on a warm grey turns the picture cold: the light turned the other way.
     const double mired = -seen->miredShift, duv = -seen->duvShift;
-    std::string words = figure("%.0f", std::abs(mired)) + " mired " + (mired < 0 ? "colder" : "warmer");
-    if (std::abs(duv) > 0.002) words += duv > 0 ? ", greener" : ", more magenta";
-    return ReadingChange{Moved::light, "Light", words + ", CIEDE2000 " + figure("%.1f", seen->ciede2000),
+    std::string words = mired < 0 ? sayf("%.0f mired colder", -mired) : sayf("%.0f mired warmer", mired);
+    if (std::abs(duv) > 0.002) words += duv > 0 ? say(", greener") : say(", more magenta");
+    return ReadingChange{Moved::light, say("Light"), words + ", CIEDE2000 " + figure("%.1f", seen->ciede2000),
                          mired, seen->ciede2000 > kGrey};
 }
 
@@ -62,22 +61,19 @@ std::vector<ReadingChange> shotChanges(const Reading& a, const Reading& b) {
     std::vector<ReadingChange> out;
     if (a.sharpness.widthPixels > 0 && b.sharpness.widthPixels > 0) {
         const double wider = b.sharpness.widthPixels / a.sharpness.widthPixels - 1;
-        out.push_back({Moved::focus, "Focus",
-                       "edges of " + figure("%.1f", b.sharpness.widthPixels) + " px, were " +
-                           figure("%.1f", a.sharpness.widthPixels),
+        out.push_back({Moved::focus, say("Focus"),
+                       sayf("edges of %.1f px, were %.1f", b.sharpness.widthPixels, a.sharpness.widthPixels),
                        wider, std::abs(wider) > kFocusShare});
     }
     if (a.light && b.light) {
         const double range = b.light->rangeStops - a.light->rangeStops;
-        out.push_back(
-            {Moved::evenness, "Even light",
-             figure("%.2f", b.light->rangeStops) + " stops, was " + figure("%.2f", a.light->rangeStops),
-             range, std::abs(range) > kEvenStops});
+        out.push_back({Moved::evenness, say("Even light"),
+                       sayf("%.2f stops, was %.2f", b.light->rangeStops, a.light->rangeStops), range,
+                       std::abs(range) > kEvenStops});
         const double flare = b.light->flareShare - a.light->flareShare;
-        out.push_back({Moved::flare, "Veil",
-                       figure("%.2f", 100 * b.light->flareShare) + " %, was " +
-                           figure("%.2f", 100 * a.light->flareShare),
-                       flare, std::abs(flare) > kVeil});
+        out.push_back({Moved::flare, say("Veil"),
+                       sayf("%.2f %%, was %.2f", 100 * b.light->flareShare, 100 * a.light->flareShare), flare,
+                       std::abs(flare) > kVeil});
     }
     return out;
 }
@@ -94,13 +90,13 @@ std::vector<ReadingChange> frameChanges(const Reading& a, const Reading& b) {
     const Quad from = scaled(a), to = scaled(b);
     const double percent = 100 * (middle(to) - middle(from)).norm();
     const double size = side(from) > 0 ? side(to) / side(from) - 1 : 0;
-    return {{Moved::place, "Place", figure("%.1f", percent) + " % of the frame", percent,
-             percent > kPlacePercent},
-            {Moved::size, "Size",
-             percent == 0 && size == 0
-                 ? std::string("the same")
-                 : figure("%.0f", 100 * std::abs(size)) + " % " + (size < 0 ? "smaller" : "larger"),
-             size, std::abs(size) > kSizeShare}};
+    return {
+        {Moved::place, say("Place"), sayf("%.1f %% of the frame", percent), percent, percent > kPlacePercent},
+        {Moved::size, say("Size"),
+         percent == 0 && size == 0 ? say("the same")
+         : size < 0                ? sayf("%.0f %% smaller", -100 * size)
+                                   : sayf("%.0f %% larger", 100 * size),
+         size, std::abs(size) > kSizeShare}};
 }
 
 // What balance and level cannot mend: another spectrum, another lens, a dirty chart.
@@ -121,7 +117,7 @@ ReadingChange colourChange(const Reading& a, const Reading& b) {
         }
     }
     const double mean = n ? sum / static_cast<double>(n) : 0;
-    return {Moved::colours, "Colours",
+    return {Moved::colours, say("Colours"),
             figure("%.1f", mean) + " CIEDE2000, " + a.patches[where].id + " " + figure("%.1f", most), mean,
             mean > kColours};
 }
@@ -131,9 +127,10 @@ ReadingChange colourChange(const Reading& a, const Reading& b) {
 Result<std::vector<ReadingChange>> changesBetween(const Reading& earlier, const Reading& later) {
     if (earlier.chart.id != later.chart.id || earlier.patches.size() != later.patches.size() ||
         earlier.patches.empty())
-        return failure("These are readings of different charts; only the same chart can be compared.");
+        return failure(say("These are readings of different charts; only the same chart can be compared."));
     const auto ratio = greyRatio(earlier, later);
-    if (!ratio) return failure("The two readings have no usable grey in common, so nothing can be compared.");
+    if (!ratio)
+        return failure(say("The two readings have no usable grey in common, so nothing can be compared."));
     std::vector<ReadingChange> out{levelChange(*ratio)};
     auto light = lightChange(earlier, *ratio);
     if (!light) return tl::unexpected(light.error());
@@ -152,11 +149,8 @@ std::string inOneSentence(const std::vector<ReadingChange>& changes) {
         title[0] = static_cast<char>(std::tolower(static_cast<unsigned char>(title[0])));
         moved.push_back(std::move(title));
     }
-    if (moved.empty()) return "Nothing moved.";
-    std::string out = "Moved: ";
-    for (std::size_t k = 0; k < moved.size(); ++k)
-        out += (k == 0 ? "" : k + 1 == moved.size() ? " and " : ", ") + moved[k];
-    return out + ".";
+    if (moved.empty()) return say("Nothing moved.");
+    return say("Moved: %1.", listed(moved));
 }
 
 }  // namespace refero

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "core/numeric/statistics.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -19,7 +20,7 @@ constexpr double kMostStep = 0.25;  // stops between neighbouring cells of a car
 
 Result<FlatField> FlatField::from(const LinearImage& card) {
     if (card.width() < 4 * kColumns || card.height() < 4 * kRows)
-        return failure("The flat-field frame is too small: it needs 96 x 64 pixels at least.");
+        return failure(say("The flat-field frame is too small: it needs 96 x 64 pixels at least."));
     FlatField f;
     f.cells_.resize(static_cast<std::size_t>(kColumns) * kRows);
     tbb::parallel_for(0, kColumns * kRows, [&](int k) {
@@ -37,9 +38,9 @@ Result<FlatField> FlatField::from(const LinearImage& card) {
     });
     Vector3 most = Vector3::Zero();
     for (const Vector3& c : f.cells_) {
-        if (!c.allFinite() || c.minCoeff() < 0.002) return failure("The flat-field frame is too dark.");
+        if (!c.allFinite() || c.minCoeff() < 0.002) return failure(say("The flat-field frame is too dark."));
         if (c.maxCoeff() > 0.985)
-            return failure("The flat-field frame is clipped; expose it as a light grey.");
+            return failure(say("The flat-field frame is clipped; expose it as a light grey."));
         most = most.cwiseMax(c);
     }
     for (int k = 0; k < kColumns * kRows; ++k) {
@@ -50,9 +51,8 @@ Result<FlatField> FlatField::from(const LinearImage& card) {
         if ((k % kColumns + 1 < kColumns && apart(k + 1)) ||
             (k / kColumns + 1 < kRows && apart(k + kColumns)))
             return failure(
-                "This frame shows more than a plain card: its brightness jumps. Fill the frame with a grey "
-                "or "
-                "white card, out of focus.");
+                say("This frame shows more than a plain card: its brightness jumps. Fill the frame with a "
+                    "grey or white card, out of focus."));
     }
     for (Vector3& c : f.cells_) c = c.cwiseQuotient(most);
     return f;

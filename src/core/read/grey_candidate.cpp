@@ -10,6 +10,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/read/balance.h"
+#include "core/say/figure.h"
 #include "core/spectra/temperature.h"
 
 namespace refero {
@@ -28,29 +29,24 @@ Matrix3 balancedToXyzD50(const Reading& reading) {
 }
 
 std::string wordsFor(const GreyCandidate& c) {
-    char text[160];
-    if (c.verdict == Verdict::pass) {
-        std::snprintf(text, sizeof text, "Grey within %.1f CIEDE2000", c.ciede2000);
-        return text;
-    }
-    const char* warm = c.miredShift > 0 ? "warmer" : "colder";
-    const char* green = c.duvShift > 0 ? "greener" : "more magenta";
+    if (c.verdict == Verdict::pass) return sayf("Grey within %.1f CIEDE2000", c.ciede2000);
     const bool mostlyWarm = std::abs(c.miredShift) > 400 * 6 * std::abs(c.duvShift);
-    std::snprintf(text, sizeof text, "Not grey: %s, %.1f CIEDE2000, %+.0f mired", mostlyWarm ? warm : green,
-                  c.ciede2000, c.miredShift);
-    return text;
+    const std::string how = mostlyWarm ? (c.miredShift > 0 ? say("warmer") : say("colder"))
+                                       : (c.duvShift > 0 ? say("greener") : say("more magenta"));
+    return say("Not grey: %1, %2 CIEDE2000, %3 mired", how, figure("%.1f", c.ciede2000),
+               figure("%+.0f", c.miredShift));
 }
 
 }  // namespace
 
 Result<GreyCandidate> greyCandidate(const Vector3& rgb, const Reading& reading) {
     if (!rgb.allFinite() || !(rgb.minCoeff() > 1e-5))
-        return failure("There is too little light in this region to balance on.");
+        return failure(say("There is too little light in this region to balance on."));
     if (rgb.maxCoeff() > 0.985)
         return failure(
-            "This region is clipped: balancing on it would bring a cast that cannot be seen here.");
+            say("This region is clipped: balancing on it would bring a cast that cannot be seen here."));
     const auto gains = neutralGains(reading);
-    if (!gains) return failure("The chart has no usable grey to compare with.");
+    if (!gains) return failure(say("The chart has no usable grey to compare with."));
     GreyCandidate c;
     c.rgb = rgb;
     c.gains = Vector3::Constant(rgb.y()).cwiseQuotient(rgb);

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/limits.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -14,10 +16,10 @@ namespace {
 
 Limits copyWork() {
     Limits l;
-    l.name = "Copy work";
-    l.source =
+    l.name = word("Copy work");
+    l.source = word(
         "Evenness after the lightness uniformity of the US federal digitisation guidelines (three stars, "
-        "from memory); noise after ISO 12232's excellent; the rest is common practice of collections.";
+        "from memory); noise after ISO 12232's excellent; the rest is common practice of collections.");
     l.exposure = {0.50, 0.92, 0.30, 0.97};
     l.clipping = {0, 0.0005, 0, 0.005};
     l.buried = {8, 1e9, 4, 1e9};
@@ -37,16 +39,16 @@ Limits copyWork() {
 
 Limits product() {
     Limits l;
-    l.source =
+    l.source = word(
         "Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, "
-        "glare and focus lie between careful and slightly mistaken shots of the virtual camera.";
+        "glare and focus lie between careful and slightly mistaken shots of the virtual camera.");
     return l;
 }
 
 Limits event() {
     Limits l;
-    l.name = "Event";
-    l.source = "What still gives a usable balance and matrix in a hurry; common practice of reportage.";
+    l.name = word("Event");
+    l.source = word("What still gives a usable balance and matrix in a hurry; common practice of reportage.");
     l.exposure = {0.30, 0.96, 0.10, 0.99};
     l.nominal = {-1.5, 2, -3, 4};
     l.neutrality = {0, 0.02, 0, 0.05};
@@ -67,8 +69,9 @@ Limits event() {
 
 Limits film() {
     Limits l;
-    l.name = "Film";
-    l.source = "Log and flat recordings hold white low and black high; common practice of camera crews.";
+    l.name = word("Film");
+    l.source =
+        word("Log and flat recordings hold white low and black high; common practice of camera crews.");
     l.exposure = {0.20, 0.92, 0.08, 0.98};
     l.nominal = {-2, 2, -4, 4};
     l.neutrality = {0, 0.015, 0, 0.04};
@@ -108,19 +111,19 @@ const std::vector<Limits>& limitSets() {
 Result<Limits> limitsByName(std::string_view name) {
     for (const Limits& l : limitSets())
         if (l.name == name) return l;
-    return failure("There are no limits called \"" + std::string(name) +
-                   "\"; there are Copy work, Product, Event and Film.");
+    return failure(
+        say("There are no limits called \"%1\"; there are Copy work, Product, Event and Film.", name));
 }
 
 Result<Limits> withLimit(Limits limits, std::string_view id, const Band& band) {
     const auto it =
         std::find_if(kFields.begin(), kFields.end(), [&](const LimitField& f) { return f.id == id; });
-    if (it == kFields.end()) return failure("No check is called " + std::string(id) + ".");
+    if (it == kFields.end()) return failure(say("No check is called %1.", id));
     const bool ordered = band.tolerableLow <= band.low && band.low <= band.high &&
                          band.high <= band.tolerableHigh;  // false for NaN, too
     if (!ordered)
-        return failure("The limits of " + std::string(id) +
-                       " are not in order: tolerable from, good from, good to, tolerable to.");
+        return failure(
+            say("The limits of %1 are not in order: tolerable from, good from, good to, tolerable to.", id));
     limits.*(it->band) = band;
     return limits;
 }
@@ -138,9 +141,9 @@ Result<Limits> limitsFrom(std::string_view set, std::string_view changes) {
             char* end = nullptr;
             if (words >> word) number = std::strtod(word.c_str(), &end);
             if (!end || *end != '\0' || word.empty())
-                return failure("The changed limit of " + id + " needs four numbers.");
+                return failure(say("The changed limit of %1 needs four numbers.", id));
         }
-        if (words >> rest) return failure("The changed limit of " + id + " has more than four numbers.");
+        if (words >> rest) return failure(say("The changed limit of %1 has more than four numbers.", id));
         limits = withLimit(*limits, id, {v[0], v[1], v[2], v[3]});
     }
     return limits;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/reading.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <array>
 
@@ -12,9 +14,10 @@ std::string_view name(Verdict verdict) {
     return names[static_cast<std::size_t>(verdict)];
 }
 
-std::string_view label(Verdict verdict) {
-    constexpr std::array<std::string_view, 3> labels{"Good", "Look again", "Shoot again"};
-    return labels[static_cast<std::size_t>(verdict)];
+std::string label(Verdict verdict) {
+    return verdict == Verdict::pass     ? say("Good")
+           : verdict == Verdict::review ? say("Look again")
+                                        : say("Shoot again");
 }
 
 double LightField::at(const Point& mm) const {
@@ -51,8 +54,8 @@ std::string name(TakenOut what) {
 Result<TakenOut> takenOutByName(std::string_view text) {
     for (const TakenOut what : {TakenOut{}, {true, false}, {false, true}, {true, true}})
         if (name(what) == text) return what;
-    return failure("\"" + std::string(text) +
-                   "\" is nothing that is taken out of the light; it is a flat field, the chart, or both.");
+    return failure(say(
+        "\"%1\" is nothing that is taken out of the light; it is a flat field, the chart, or both.", text));
 }
 
 }  // namespace refero

@@ -56,7 +56,7 @@ enum class Verdict { pass, review, reshoot };
 /// "pass", "review", "reshoot": for files.
 std::string_view name(Verdict verdict);
 /// "Good", "Look again", "Shoot again": for people.
-std::string_view label(Verdict verdict);
+std::string label(Verdict verdict);
 
 /// Light over a chart, smooth, relative to its mean: a polynomial of second degree in stops, over chart
 /// coordinates that run from -1 to 1 along each side.

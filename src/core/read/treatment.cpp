@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/read/treatment.h"
 
+#include "core/say/say.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -218,7 +220,7 @@ std::string_view name(TreatmentKind kind) {
 Result<TreatmentKind> treatmentKindByName(std::string_view wanted) {
     for (const TreatmentKind k : kTreatmentKinds)
         if (name(k) == wanted) return k;
-    return failure("There is no treatment called \"" + std::string(wanted) + "\".");
+    return failure(say("There is no treatment called \"%1\".", wanted));
 }
 
 std::vector<std::size_t> shadowEdgePatches(const Reading& r) {

@@ -5,6 +5,7 @@
 #include <tbb/parallel_for.h>
 
 #include "core/colour/rgb_space.h"
+#include "core/say/say.h"
 
 namespace refero {
 
@@ -25,10 +26,9 @@ Result<Feed> Feed::between(const Transfer& frame, const Transfer& correction) {
     // A curve of points is a person's own knowledge of a recording and says nothing of its primaries.
     if (frame.curve() || correction.curve()) return out;
     return failure(
-        "was recorded as " + std::string(frame.name()) + ", and its correction is for " +
-        std::string(correction.name()) +
-        ", whose numbers mean other colours. Shoot the chart once in this recording, too, or lend it a "
-        "correction that was made from it");
+        say("was recorded as %1, and its correction is for %2, whose numbers mean other colours. Shoot the "
+            "chart once in this recording, too, or lend it a correction that was made from it",
+            frame.name(), correction.name()));
 }
 
 Vector3 Feed::operator()(const Vector3& linear) const {

@@ -11,6 +11,7 @@
 
 #include "core/colour/adaptation.h"
 #include "core/colour/lab.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -69,8 +70,7 @@ std::string_view name(GamutUse use) {
 Result<GamutUse> gamutUseByName(std::string_view wanted) {
     for (const GamutUse use : kGamutUses)
         if (name(use) == wanted) return use;
-    return failure("Colours outside a space are compressed, cut or automatic, not \"" + std::string(wanted) +
-                   "\".");
+    return failure(say("Colours outside a space are compressed, cut or automatic, not \"%1\".", wanted));
 }
 
 GamutMap::GamutMap(OutputSpace space) : space_(space) {

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/render/highlights.h"
 
+#include "core/say/say.h"
+
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_reduce.h>
 
@@ -40,7 +42,7 @@ std::string_view name(Highlights h) {
 Result<Highlights> highlightsByName(std::string_view wanted) {
     for (const Highlights h : kHighlights)
         if (name(h) == wanted) return h;
-    return failure("Highlights are cut, rebuilt or as-recorded, not \"" + std::string(wanted) + "\".");
+    return failure(say("Highlights are cut, rebuilt or as-recorded, not \"%1\".", wanted));
 }
 
 std::size_t treatHighlights(std::span<float> pixels, const Vector3& gains, Highlights highlights) {

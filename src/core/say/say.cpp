@@ -33,4 +33,13 @@ std::string detail::said(std::string_view english, std::initializer_list<std::st
     return out;
 }
 
+std::string listed(const std::vector<std::string>& named, std::size_t all) {
+    std::string out;
+    for (std::size_t i = 0; i < named.size(); ++i)
+        out = i == 0                                         ? named[i]
+              : i + 1 == named.size() && all == named.size() ? say("%1 and %2", out, named[i])
+                                                             : say("%1, %2", out, named[i]);
+    return all > named.size() ? say("%1 and %2 more", out, std::to_string(all - named.size())) : out;
+}
+
 }  // namespace refero

@@ -5,6 +5,7 @@
 #include <initializer_list>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace refero {
 
@@ -24,6 +25,17 @@ std::string said(std::string_view english, std::initializer_list<std::string_vie
 template <class... Places>
 std::string say(std::string_view english, const Places&... places) {
     return detail::said(english, {std::string_view(places)...});
+}
+
+/// Marks a word of a table that goes through `say` where it is shown.
+constexpr const char* word(const char* english) {
+    return english;
+}
+
+/// "A", "A and B", "A, B and C"; where there are more than are named, "A, B and 3 more".
+std::string listed(const std::vector<std::string>& named, std::size_t all);
+inline std::string listed(const std::vector<std::string>& named) {
+    return listed(named, named.size());
 }
 
 }  // namespace refero

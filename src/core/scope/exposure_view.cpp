@@ -10,6 +10,7 @@
 
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -23,13 +24,14 @@ constexpr int kSquare = 4;  // pixels of a pattern's squares
 // Bands from light to dark: each begins that many stops above mid-grey.
 struct BandFrom {
     double stops;
-    const char* label;
+    std::string_view label;
 };
-constexpr std::array kBands{BandFrom{2, "more than +2 stops"},    BandFrom{1, "+1 to +2"},
-                            BandFrom{1.0 / 3, "+1/3 to +1"},      BandFrom{-1.0 / 3, "mid-grey"},
-                            BandFrom{-1, "\u22121 to \u22121/3"}, BandFrom{-2, "\u22122 to \u22121"},
-                            BandFrom{-3, "\u22123 to \u22122"},   BandFrom{-4, "\u22124 to \u22123"},
-                            BandFrom{-5, "\u22125 to \u22124"},   BandFrom{-1e9, "less than \u22125 stops"}};
+constexpr std::array kBands{
+    BandFrom{2, word("more than +2 stops")}, BandFrom{1, "+1 to +2"},
+    BandFrom{1.0 / 3, "+1/3 to +1"},         BandFrom{-1.0 / 3, word("mid-grey")},
+    BandFrom{-1, "\u22121 to \u22121/3"},    BandFrom{-2, "\u22122 to \u22121"},
+    BandFrom{-3, "\u22123 to \u22122"},      BandFrom{-4, "\u22124 to \u22123"},
+    BandFrom{-5, "\u22125 to \u22124"},      BandFrom{-1e9, word("less than \u22125 stops")}};
 constexpr std::size_t kMiddle = 3;
 
 Srgb srgbOf(const Lab& lab) {
@@ -60,18 +62,18 @@ constexpr Srgb kFloorColour{70, 70, 120};
 
 struct Target {
     double percent;
-    const char* label;
+    std::string_view label;
     Srgb srgb;
 };
 
 std::vector<Target> targetsOf(ExposureView view) {
     std::vector<Target> out;
     if (view == ExposureView::white96)
-        out.push_back({96, "white, 94 to 98 %", {255, 214, 120}});
+        out.push_back({96, word("white, 94 to 98 %"), {255, 214, 120}});
     else
-        out.push_back({90, "white, 88 to 92 %", {255, 214, 120}});
-    out.push_back({-1, "mid-grey within 1/3 stop", {120, 190, 160}});
-    out.push_back({4, "black, 2 to 6 %", {120, 130, 255}});
+        out.push_back({90, word("white, 88 to 92 %"), {255, 214, 120}});
+    out.push_back({-1, word("mid-grey within 1/3 stop"), {120, 190, 160}});
+    out.push_back({4, word("black, 2 to 6 %"), {120, 130, 255}});
     return out;
 }
 
@@ -165,18 +167,21 @@ std::vector<ExposureKey> exposureKey(ExposureView view) {
     std::vector<ExposureKey> out;
     switch (view) {
         case ExposureView::bands:
-            out.push_back({"clipped", {255, 255, 255}, true});
-            for (std::size_t k = 0; k < kBands.size(); ++k) out.push_back({kBands[k].label, bandColour(k)});
+            out.push_back({say("clipped"), {255, 255, 255}, true});
+            for (std::size_t k = 0; k < kBands.size(); ++k)
+                out.push_back({say(kBands[k].label), bandColour(k)});
             break;
         case ExposureView::clipping:
-            for (const auto& [label, bits] :
-                 {std::pair{"all channels", 7u}, {"red", 1u}, {"green", 2u}, {"blue", 4u}})
-                out.push_back({label + std::string(" clipped"), kChannelColours[bits], true});
-            out.push_back({"at the floor", kFloorColour, true});
+            for (const auto& [label, bits] : {std::pair{say("all channels clipped"), 7u},
+                                              {say("red clipped"), 1u},
+                                              {say("green clipped"), 2u},
+                                              {say("blue clipped"), 4u}})
+                out.push_back({label, kChannelColours[bits], true});
+            out.push_back({say("at the floor"), kFloorColour, true});
             break;
         case ExposureView::white90:
         case ExposureView::white96:
-            for (const Target& t : targetsOf(view)) out.push_back({t.label, t.srgb});
+            for (const Target& t : targetsOf(view)) out.push_back({say(t.label), t.srgb});
             break;
     }
     return out;

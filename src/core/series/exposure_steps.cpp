@@ -8,6 +8,7 @@
 #include <limits>
 
 #include "core/numeric/statistics.h"
+#include "core/say/say.h"
 
 namespace refero {
 namespace {
@@ -270,11 +271,11 @@ class GreyScales {
 };
 
 Status ofOneChart(std::span<const Reading* const> shots) {
-    if (shots.empty()) return failure("A series needs at least one chart shot.");
+    if (shots.empty()) return failure(say("A series needs at least one chart shot."));
     for (const Reading* r : shots)
         if (r->chart.id != shots.front()->chart.id || r->patches.size() != shots.front()->patches.size())
-            return failure(r->framePath + " shows " + r->chart.name + ", " + shots.front()->framePath +
-                           " shows " + shots.front()->chart.name + ". A series is of one chart.");
+            return failure(say("%1 shows %2, %3 shows %4. A series is of one chart.", r->framePath,
+                               r->chart.name, shots.front()->framePath, shots.front()->chart.name));
     return {};
 }
 

@@ -16,6 +16,7 @@
 #include "core/pair/nearness.h"
 #include "core/read/balance.h"
 #include "core/read/treatment.h"
+#include "core/say/say.h"
 #include "core/series/series_flaws.h"
 #include "core/series/usable_range.h"
 
@@ -242,7 +243,7 @@ class Analysis {
         }
         mend();
         bringToZero(profiles);
-        Error last{"Nothing of the series is left to be compared."};
+        Error last{say("Nothing of the series is left to be compared.")};
         std::vector<Result<SeriesProfile>> all(profiles.size(), tl::unexpected(last));
         std::vector<std::vector<SeriesNote>> notes(profiles.size());
         tbb::parallel_for(std::size_t{0}, profiles.size(), [&](std::size_t k) {
@@ -454,7 +455,7 @@ Series withPairs(const Series& series, std::span<const SeriesShot> shots, const 
 }
 
 Result<Series> analysed(std::span<const SeriesShot> shots, const SeriesOptions& options) {
-    if (shots.empty()) return failure("A series needs at least one chart shot.");
+    if (shots.empty()) return failure(say("A series needs at least one chart shot."));
     return Analysis(shots, options).run();
 }
 

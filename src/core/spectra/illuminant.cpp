@@ -7,6 +7,7 @@
 #include <charconv>
 #include <cmath>
 
+#include "core/say/say.h"
 #include "core/spectra/detail/tables.h"
 
 namespace refero {
@@ -21,7 +22,7 @@ Result<double> temperature(std::string_view digits) {
     double kelvin = 0;
     const auto [end, error] = std::from_chars(digits.data(), digits.data() + digits.size(), kelvin);
     if (error != std::errc{} || end != digits.data() + digits.size())
-        return failure("\"" + std::string(digits) + "\" is not a colour temperature in kelvin.");
+        return failure(say("\"%1\" is not a colour temperature in kelvin.", digits));
     return kelvin;
 }
 
@@ -29,7 +30,7 @@ Result<double> temperature(std::string_view digits) {
 
 Result<Spectrum> daylight(double kelvin) {
     if (!(kelvin >= 4000 && kelvin <= 25000))
-        return failure("CIE daylight is defined from 4000 K to 25000 K.");
+        return failure(say("CIE daylight is defined from 4000 K to 25000 K."));
     const double t = 1e3 / kelvin;
     const double x = kelvin <= 7000 ? ((-4.6070 * t + 2.9678) * t + 0.09911) * t + 0.244063
                                     : ((-2.0064 * t + 1.9018) * t + 0.24748) * t + 0.237040;
@@ -47,7 +48,7 @@ Result<Spectrum> daylight(double kelvin) {
 
 Result<Spectrum> blackbody(double kelvin) {
     if (!(kelvin >= 500 && kelvin <= 50000))
-        return failure("A black body's temperature must be 500 K to 50000 K.");
+        return failure(say("A black body's temperature must be 500 K to 50000 K."));
     constexpr double c2 = 1.4388e7;  // nm K
     const auto power = [kelvin](double nm) {
         return std::pow(nm / 560, -5) / std::expm1(c2 / (nm * kelvin));
@@ -90,9 +91,9 @@ Result<Spectrum> illuminantByName(std::string_view wanted) {
         return temperature(std::string_view(name).substr(10)).and_then(blackbody);
     if (std::find(illuminantNames().begin(), illuminantNames().end(), name) == illuminantNames().end())
         return failure(
-            "There is no light called \"" + std::string(wanted) +
-            "\". Known are a, d50, d55, d65, e, f2, f7, f11, led-3000, led-5600, daylight-<kelvin> "
-            "and blackbody-<kelvin>.");
+            say("There is no light called \"%1\". Known are a, d50, d55, d65, e, f2, f7, f11, led-3000, "
+                "led-5600, daylight-<kelvin> and blackbody-<kelvin>.",
+                wanted));
     std::transform(name.begin(), name.end(), name.begin(), [](unsigned char c) { return std::toupper(c); });
     return detail::tableColumn("illuminants.csv", name);
 }

@@ -7,6 +7,7 @@
 #include <utility>
 #include <vector>
 
+#include "core/say/say.h"
 #include "core/spectra/illuminant.h"
 #include "core/spectra/observer.h"
 
@@ -41,7 +42,7 @@ const std::vector<std::pair<double, Uv>>& coarseLocus() {
 }  // namespace
 
 Result<ColourTemperature> colourTemperature(Chromaticity c) {
-    if (!(c.y > 0)) return failure("A chromaticity with y = 0 has no colour temperature.");
+    if (!(c.y > 0)) return failure(say("A chromaticity with y = 0 has no colour temperature."));
     const Uv target = uv1960(whiteXyz(c));
     const auto distance2 = [&](const Uv& p) {
         return (p.u - target.u) * (p.u - target.u) + (p.v - target.v) * (p.v - target.v);
@@ -69,7 +70,8 @@ Result<ColourTemperature> colourTemperature(Chromaticity c) {
     const Uv nearest = planckUv(mired);
     const double distance = std::hypot(target.u - nearest.u, target.v - nearest.v);
     if (distance > 0.05 || mired < kLow * 1.0001 || mired > kHigh * 0.9999)
-        return failure("This colour is too far from white light for a colour temperature to mean anything.");
+        return failure(
+            say("This colour is too far from white light for a colour temperature to mean anything."));
     return ColourTemperature{1e6 / mired, target.v >= nearest.v ? distance : -distance};
 }
 

@@ -6,6 +6,7 @@
 #include <array>
 #include <cstdio>
 
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/curve_file.h"
 #include "io/files/safe_write.h"
@@ -136,21 +137,21 @@ std::string cleaned(std::string name) {
 
 Status BatchJob::validate() const {
     if (auto ok = output.validate(); !ok) return ok;
-    if (folder.empty()) return failure("The job does not say into which folder.");
-    if (frames.empty()) return failure("The job has no frames.");
+    if (folder.empty()) return failure(say("The job does not say into which folder."));
+    if (frames.empty()) return failure(say("The job has no frames."));
     const OutputSpaceInfo& s = info(output.space);
     if (s.unbounded && s.encoding == Encoding::linear && output.kind != "exr")
-        return failure(std::string(s.label) +
-                       " is for .exr: other kinds of file cut off what is lighter than white and are too "
-                       "coarse in the shadows.");
+        return failure(
+            say("%1 is for .exr: other kinds of file cut off what is lighter than white and are too coarse "
+                "in the shadows.",
+                s.label));
     for (std::size_t i = 0; i < frames.size(); ++i) {
         if (!corrections.contains(frames[i].correction))
-            return failure(frames[i].path.string() + " has no correction: the job has none by the name \"" +
-                           frames[i].correction + "\".");
+            return failure(say("%1 has no correction: the job has none by the name \"%2\".",
+                               frames[i].path.string(), frames[i].correction));
         if (frames[i].quick && !corrections.contains(frames[i].quick->correction))
-            return failure(frames[i].quick->path.string() +
-                           " has no correction: the job has none by the name \"" +
-                           frames[i].quick->correction + "\".");
+            return failure(say("%1 has no correction: the job has none by the name \"%2\".",
+                               frames[i].quick->path.string(), frames[i].quick->correction));
         if (const auto named = nameFor(*this, i); !named) return tl::unexpected(named.error());
     }
     return {};
@@ -165,7 +166,7 @@ Result<std::string> nameFor(const BatchJob& job, std::size_t index) {
             continue;
         }
         const std::size_t end = job.name.find('}', at);
-        if (end == std::string::npos) return failure("The name's pattern has a { without its }.");
+        if (end == std::string::npos) return failure(say("The name's pattern has a { without its }."));
         const std::string word = job.name.substr(at + 1, end - at - 1);
         at = end;
         if (word == "frame") {
@@ -181,13 +182,14 @@ Result<std::string> nameFor(const BatchJob& job, std::size_t index) {
         } else {
             static constexpr std::array<std::string_view, 5> known{"setup", "body", "light", "place", "date"};
             if (std::find(known.begin(), known.end(), word) == known.end())
-                return failure("The name's pattern has {" + word +
-                               "}, which is not known; there are {frame}, {n}, {space}, {setup}, {body}, "
-                               "{light}, {place} and {date}.");
+                return failure(
+                    say("The name's pattern has {%1}, which is not known; there are {frame}, {n}, {space}, "
+                        "{setup}, {body}, {light}, {place} and {date}.",
+                        word));
         }
     }
     out = cleaned(std::move(out));
-    if (out.empty()) return failure("The name's pattern gives no name for " + f.path.string() + ".");
+    if (out.empty()) return failure(say("The name's pattern gives no name for %1.", f.path.string()));
     return out;
 }
 

@@ -12,6 +12,7 @@
 #include <sstream>
 #include <utility>
 
+#include "core/say/say.h"
 #include "io/files/content_hash.h"
 #include "io/files/safe_write.h"
 #include "io/json.h"
@@ -84,8 +85,10 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
     Journal j;
     j.file_ = ::open(path.c_str(), O_RDWR | O_APPEND | O_CREAT | O_CLOEXEC, 0644);
     if (j.file_ < 0)
-        return failure(path.string() + " could not be written: " + std::strerror(errno) +
-                       ". The journal stands beside the job; put the job where it can be written.");
+        return failure(
+            say("%1 could not be written: %2. The journal stands beside the job; put the job where it can be "
+                "written.",
+                path.string(), std::strerror(errno)));
     const Locked lock(j.file_);
     const auto text = readFile(path, std::size_t{1} << 30);
     if (!text) return tl::unexpected(text.error());
@@ -99,10 +102,10 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
             const std::string event = e.at("event").get<std::string>();
             if (event == "plan") {
                 if (e.at("job").get<std::string>() != *hash)
-                    return failure(job.string() +
-                                   " was changed since it was begun. Run it under another name, "
-                                   "or remove " +
-                                   path.filename().string() + " to begin anew.");
+                    return failure(
+                        say("%1 was changed since it was begun. Run it under another name, or remove %2 to "
+                            "begin anew.",
+                            job.string(), path.filename().string()));
                 j.targets_.clear();
                 for (const Json& t : e.at("targets"))
                     j.targets_.push_back(t.is_null() ? std::nullopt
@@ -117,13 +120,13 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
                     doneFrom(e);
             }
         } catch (const nlohmann::json::exception&) {
-            return failure(path.string() + " is no journal of a job. Remove it to begin anew.");
+            return failure(say("%1 is no journal of a job. Remove it to begin anew.", path.string()));
         }
     }
     fs::create_directories(document.folder, error);
     if (!fs::is_directory(document.folder))
-        return failure("The folder " + document.folder.string() + " could not be made: " + error.message() +
-                       ".");
+        return failure(
+            say("The folder %1 could not be made: %2.", document.folder.string(), error.message()));
     if (hasPlan) return j;
     auto targets = plannedTargets(document);
     if (!targets) return tl::unexpected(targets.error());
@@ -132,7 +135,7 @@ Result<Journal> Journal::open(const fs::path& job, const BatchJob& document) {
     const std::string line = (torn ? "\n" : "") + planJson(j.targets_, *hash).dump() + "\n";
     if (::write(j.file_, line.data(), line.size()) != static_cast<ssize_t>(line.size()) ||
         ::fsync(j.file_) != 0)
-        return failure(path.string() + " could not be written: " + std::strerror(errno) + ".");
+        return failure(say("%1 could not be written: %2.", path.string(), std::strerror(errno)));
     return j;
 }
 
@@ -167,8 +170,8 @@ Status Journal::append(const std::string& line) {
     const std::string whole = (last == '\n' ? "" : "\n") + line + "\n";
     if (::write(file_, whole.data(), whole.size()) != static_cast<ssize_t>(whole.size()) ||
         ::fsync(file_) != 0)
-        return failure(std::string("The job's journal could not be written: ") + std::strerror(errno) +
-                       ". The picture itself is finished.");
+        return failure(say("The job's journal could not be written: %1. The picture itself is finished.",
+                           std::strerror(errno)));
     return {};
 }
 

@@ -12,6 +12,7 @@
 #include <numeric>
 #include <thread>
 
+#include "core/say/say.h"
 #include "io/batch/journal.h"
 #include "io/clip.h"
 #include "io/files/content_hash.h"
@@ -31,7 +32,7 @@ Result<DoneFile> asDone(const fs::path& target) {
     const auto bytes = fs::file_size(target, error);
     const auto hash = contentHash(target);
     if (error || !hash)
-        return failure(target.string() + " was written, but is not there any more: has its disk gone?");
+        return failure(say("%1 was written, but is not there any more: has its disk gone?", target.string()));
     return DoneFile{target, bytes, *hash};
 }
 
@@ -152,7 +153,7 @@ class Run {
         if (!clip) return tl::unexpected(clip.error());
         std::error_code error;
         fs::create_directories(r.target, error);
-        if (error) return failure("The folder " + r.target.string() + " could not be made.");
+        if (error) return failure(say("The folder %1 could not be made.", r.target.string()));
         const Correction& c = correctionOf(f);
         const Transfer encoding = f.encoding.value_or(
             clip->info().encodingStated ? Transfer(clip->info().encoding) : c.inputEncoding);
@@ -183,7 +184,7 @@ class Run {
                                     });
             if (!status) return status;
         }
-        if (r.pictures == 0) return failure(f.path.string() + " has no pictures in it.");
+        if (r.pictures == 0) return failure(say("%1 has no pictures in it.", f.path.string()));
         r.sha256.clear();
         return journal_.finished(index, last);
     }
@@ -259,8 +260,8 @@ Result<BatchSummary> runBatch(const fs::path& path, const BatchOptions& options)
     if (!job) return tl::unexpected(job.error());
     for (const std::size_t i : options.only)
         if (i >= job->frames.size())
-            return failure("The job has " + std::to_string(job->frames.size()) +
-                           " frames; there is no number " + std::to_string(i + 1) + ".");
+            return failure(say("The job has %1 frames; there is no number %2.",
+                               std::to_string(job->frames.size()), std::to_string(i + 1)));
     auto journal = Journal::open(path, *job);
     if (!journal) return tl::unexpected(journal.error());
     // One of many processes does not know what the others are at.

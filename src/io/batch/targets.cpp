@@ -5,6 +5,7 @@
 #include <set>
 #include <system_error>
 
+#include "core/say/say.h"
 #include "io/clip.h"
 #include "io/media_path.h"
 
@@ -45,7 +46,7 @@ Result<Targets> plannedTargets(const BatchJob& job) {
         bool skipped = false;
         if (fs::exists(target, error)) {
             if (fs::equivalent(target, mediaPath(job.frames[i].path).file, error))
-                return failure(target.string() + " is a frame of the job itself; use another folder.");
+                return failure(say("%1 is a frame of the job itself; use another folder.", target.string()));
             if (job.collisions == Collision::refuse) there.push_back(target.filename().string());
             if (job.collisions == Collision::number)
                 for (int n = 2; used.contains(target) || fs::exists(target, error); ++n)
@@ -56,10 +57,12 @@ Result<Targets> plannedTargets(const BatchJob& job) {
         out.push_back(skipped ? std::nullopt : std::optional(target));
     }
     if (there.empty()) return out;
-    std::string message = std::to_string(there.size()) + " of the files are there already (" + there.front() +
-                          (there.size() > 1 ? " and others" : "") +
-                          "). Say whether to replace, skip or number them, or use another folder.";
-    return failure(std::move(message));
+    return failure(there.size() > 1 ? say("%1 of the files are there already (%2 and others). Say whether to "
+                                          "replace, skip or number them, or use another folder.",
+                                          std::to_string(there.size()), there.front())
+                                    : say("1 of the files is there already (%1). Say whether to replace, "
+                                          "skip or number it, or use another folder.",
+                                          there.front()));
 }
 
 std::vector<std::string> conflicts(const BatchJob& job) {

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "core/say/say.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_data/detail/columns.h"
 
@@ -122,9 +123,9 @@ Result<ChartData> parseCgats(std::string_view text, const std::string& origin) {
     Context context;
     const std::unique_ptr<void, Closed> it8(
         cmsIT8LoadFromMem(context.get(), text.data(), static_cast<cmsUInt32Number>(text.size())));
-    if (!it8) return failure(origin + " is not CGATS text: " + context.complaint);
+    if (!it8) return failure(say("%1 is not CGATS text: %2", origin, context.complaint));
     const auto names = fieldNames(it8.get());
-    if (names.empty()) return failure(origin + " has no data format.");
+    if (names.empty()) return failure(say("%1 has no data format.", origin));
     const auto columns = detail::Columns::of(names);
     auto reader = detail::RowReader::make(columns, origin);
     if (!reader) return tl::unexpected(reader.error());

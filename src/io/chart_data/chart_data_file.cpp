@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/chart_data/chart_data_file.h"
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::io {
@@ -19,7 +20,7 @@ constexpr std::size_t kLargest = 64u << 20;
 Result<ChartData> parseChartData(std::string_view text, const std::string& origin,
                                  const ChartDataOptions& options) {
     const auto begin = text.find_first_not_of(" \t\r\n\xEF\xBB\xBF");
-    if (begin == text.npos) return failure(origin + " is empty.");
+    if (begin == text.npos) return failure(say("%1 is empty.", origin));
     auto data = text[begin] == '<'                     ? parseCxf(text, origin, options)
                 : text.find("BEGIN_DATA") != text.npos ? parseCgats(text, origin)
                                                        : parseTable(text, origin);

@@ -5,6 +5,7 @@
 #include <pugixml.hpp>
 #include <sstream>
 
+#include "core/say/say.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_data/detail/columns.h"
 
@@ -81,8 +82,8 @@ class Specifications {
         for (const auto& [own, specification] : byId_)
             if (own == id) return specification;
         if (byId_.empty()) return other_;
-        return failure(where + " refers to the colour specification \"" + id +
-                       "\", which is not in the file.");
+        return failure(
+            say("%1 refers to the colour specification \"%2\", which is not in the file.", where, id));
     }
 
   private:
@@ -123,13 +124,15 @@ Result<std::pair<pugi::xml_node, Specification>> chosen(const pugi::xml_node& va
             (conditions.empty() ? "" : ", ") + (s.condition.empty() ? std::string("?") : s.condition);
     }
     if (!wanted.empty() && (found.size() > 1 || !found.front().second.condition.empty()))
-        return failure(where + " was not measured under " + wanted + ", but under " + conditions + ".");
+        return failure(say("%1 was not measured under %2, but under %3.", where, wanted, conditions));
     const bool differ = std::any_of(found.begin(), found.end(), [&](const auto& f) {
         return f.second.condition != found.front().second.condition;
     });
     if (differ)
-        return failure(where + " was measured under " + conditions +
-                       " (ISO 13655). Say which of them: they differ where the surface has a brightener.");
+        return failure(
+            say("%1 was measured under %2 (ISO 13655). Say which of them: they differ where the surface has "
+                "a brightener.",
+                where, conditions));
     return found.front();
 }
 
@@ -158,7 +161,7 @@ Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifica
         take(specification, data);
         if (kind == ChartData::Kind::spectra) {
             s.spectrum = numbersOf(n.text().as_string());
-            if (s.spectrum.empty()) return failure(where + ": its spectrum is not a list of numbers.");
+            if (s.spectrum.empty()) return failure(say("%1: its spectrum is not a list of numbers.", where));
             if (n.attribute("StartWL")) data.startNm = n.attribute("StartWL").as_double();
             return s;
         }
@@ -170,7 +173,7 @@ Result<ChartData::Sample> sampleOf(const pugi::xml_node& object, const Specifica
         s.value = lab ? *v : Vector3(*v / 100);
         return s;
     }
-    return failure(where + " has neither a reflectance spectrum nor CIE L*a*b* or XYZ.");
+    return failure(say("%1 has neither a reflectance spectrum nor CIE L*a*b* or XYZ.", where));
 }
 
 }  // namespace
@@ -182,10 +185,10 @@ Result<ChartData> parseCxf(std::string_view text, const std::string& origin,
     const auto parsed =
         document.load_buffer(text.data(), text.size(), pugi::parse_default & ~pugi::parse_doctype);
     if (!parsed)
-        return failure(origin + " is not whole XML: " + parsed.description() + " near character " +
-                       std::to_string(parsed.offset) + ".");
+        return failure(say("%1 is not whole XML: %2 near character %3.", origin, parsed.description(),
+                           std::to_string(parsed.offset)));
     const auto root = document.document_element();
-    if (!named(root, "CxF")) return failure(origin + " is XML, but not CxF.");
+    if (!named(root, "CxF")) return failure(say("%1 is XML, but not CxF.", origin));
     ChartData data;
     describe(root, data);
     const Specifications specifications(root);
@@ -196,19 +199,19 @@ Result<ChartData> parseCxf(std::string_view text, const std::string& origin,
         auto s = sampleOf(object, specifications, options, data, where);
         if (!s) return tl::unexpected(s.error());
         if (before && before->kind != data.kind)
-            return failure(where + " has another kind of values than those before it.");
+            return failure(say("%1 has another kind of values than those before it.", where));
         if (before &&
             (before->illuminant != data.illuminant || before->observerDegrees != data.observerDegrees ||
              before->condition != data.condition))
             return failure(
-                where +
-                " is of another illuminant, observer or measurement condition than those before it; "
-                "give a file of one.");
+                say("%1 is of another illuminant, observer or measurement condition than those before it; "
+                    "give a file of one.",
+                    where));
         if (!before)
             before =
                 ChartData{data.kind, {}, data.illuminant, data.observerDegrees, data.condition, 0, 0, {}};
         if (!data.samples.empty() && s->spectrum.size() != data.samples.front().spectrum.size())
-            return failure(where + " has a spectrum of another length.");
+            return failure(say("%1 has a spectrum of another length.", where));
         data.samples.push_back(*std::move(s));
     }
     if (auto ok = validate(data); !ok) return failure(origin + ": " + ok.error().message);

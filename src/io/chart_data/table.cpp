@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
 
+#include "core/say/say.h"
 #include "io/chart_data/chart_data_file.h"
 #include "io/chart_data/detail/columns.h"
 
@@ -58,7 +59,7 @@ Result<ChartData> parseTable(std::string_view text, const std::string& origin) {
             return tl::unexpected(ok.error());
         }
     }
-    if (!reader) return failure(origin + " is empty.");
+    if (!reader) return failure(say("%1 is empty.", origin));
     ChartData data = std::move(*reader).finish();
     if (auto ok = validate(data); !ok) return failure(origin + ": " + ok.error().message);
     return data;

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/files/content_hash.h"
 
+#include "core/say/say.h"
+
 #include <openssl/evp.h>
 
 #include <array>
@@ -40,12 +42,12 @@ class Sha256 {
 
 Result<std::string> contentHash(const std::filesystem::path& path) {
     std::ifstream file(path, std::ios::binary);
-    if (!file) return failure(path.filename().string() + " cannot be read.");
+    if (!file) return failure(say("%1 cannot be read.", path.filename().string()));
     Sha256 hash;
     std::vector<char> block(1 << 20);
     while (file.read(block.data(), static_cast<std::streamsize>(block.size())) || file.gcount() > 0)
         hash.add(block.data(), static_cast<std::size_t>(file.gcount()));
-    if (file.bad()) return failure(path.filename().string() + " could not be read to its end.");
+    if (file.bad()) return failure(say("%1 could not be read to its end.", path.filename().string()));
     return hash.hexadecimal();
 }
 

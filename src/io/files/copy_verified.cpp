@@ -5,6 +5,7 @@
 #include <fcntl.h>
 #include <unistd.h>
 
+#include "core/say/say.h"
 #include "io/files/content_hash.h"
 #include "io/files/safe_write.h"
 
@@ -34,8 +35,8 @@ Result<fs::path> placeFor(const fs::path& source, const fs::path& folder, const 
         if (fs::equivalent(source, target, error)) return target;
         if (contentHash(target).value_or("") == hash) return target;
     }
-    return failure("The folder " + folder.string() + " holds too many files called " +
-                   source.filename().string() + ".");
+    return failure(
+        say("The folder %1 holds too many files called %2.", folder.string(), source.filename().string()));
 }
 
 }  // namespace
@@ -43,8 +44,7 @@ Result<fs::path> placeFor(const fs::path& source, const fs::path& folder, const 
 Result<fs::path> copyVerified(const fs::path& source, const fs::path& folder) {
     std::error_code error;
     fs::create_directories(folder, error);
-    if (error)
-        return failure("The folder " + folder.string() + " could not be made: " + error.message() + ".");
+    if (error) return failure(say("The folder %1 could not be made: %2.", folder.string(), error.message()));
     const auto hash = contentHash(source);
     if (!hash) return tl::unexpected(hash.error());
     const auto target = placeFor(source, folder, *hash);
@@ -52,14 +52,16 @@ Result<fs::path> copyVerified(const fs::path& source, const fs::path& folder) {
     const Status copied = writeFile(*target, [&](const fs::path& side) -> Status {
         std::error_code bad;
         fs::copy_file(source, side, bad);
-        if (bad) return failure(source.filename().string() + " could not be copied: " + bad.message() + ".");
+        if (bad)
+            return failure(say("%1 could not be copied: %2.", source.filename().string(), bad.message()));
         fs::last_write_time(side, fs::last_write_time(source, bad), bad);
         forget(side);
         const auto again = contentHash(side);
         if (!again) return tl::unexpected(again.error());
         if (*again != *hash)
-            return failure("The copy of " + source.filename().string() +
-                           " is not what was read from the card. Check the disk and the card reader.");
+            return failure(
+                say("The copy of %1 is not what was read from the card. Check the disk and the card reader.",
+                    source.filename().string()));
         return {};
     });
     if (!copied) return tl::unexpected(copied.error());

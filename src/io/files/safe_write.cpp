@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/files/safe_write.h"
 
+#include "core/say/say.h"
+
 #include <fcntl.h>
 #include <signal.h>
 #include <unistd.h>
@@ -17,8 +19,8 @@ namespace {
 
 namespace fs = std::filesystem;
 
-std::string because(const fs::path& path, const char* what) {
-    return path.string() + " could not be " + what + ": " + std::strerror(errno) + ".";
+std::string because(const fs::path& path, std::string_view what) {
+    return say(what, path.string(), std::strerror(errno));
 }
 
 // Keeps the ending, from which libraries tell the kind of file.
@@ -32,27 +34,27 @@ fs::path sideName(const fs::path& target) {
 
 Status flushed(const fs::path& path) {
     const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
-    if (fd < 0) return failure(because(path, "opened"));
+    if (fd < 0) return failure(because(path, word("%1 could not be opened: %2.")));
     const int outcome = ::fsync(fd);
     ::close(fd);
-    if (outcome != 0) return failure(because(path, "flushed to the disk"));
+    if (outcome != 0) return failure(because(path, word("%1 could not be flushed to the disk: %2.")));
     return {};
 }
 
 Status writePlain(const fs::path& path, std::string_view content) {
     const int fd = ::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (fd < 0) return failure(because(path, "written"));
+    if (fd < 0) return failure(because(path, word("%1 could not be written: %2.")));
     while (!content.empty()) {
         const ssize_t n = ::write(fd, content.data(), content.size());
         if (n < 0 && errno == EINTR) continue;
         if (n < 0) {
-            auto failed = failure(because(path, "written"));
+            auto failed = failure(because(path, word("%1 could not be written: %2.")));
             ::close(fd);
             return failed;
         }
         content.remove_prefix(static_cast<std::size_t>(n));
     }
-    if (::close(fd) != 0) return failure(because(path, "written"));
+    if (::close(fd) != 0) return failure(because(path, word("%1 could not be written: %2.")));
     return {};
 }
 
@@ -65,16 +67,17 @@ Status writeFile(const fs::path& target, const std::function<Status(const fs::pa
     std::error_code error;
     const fs::path folder = target.has_parent_path() ? target.parent_path() : fs::path(".");
     if (!fs::is_directory(folder, error))
-        return failure("The folder " + folder.string() + " does not exist, so " + target.filename().string() +
-                       " was not written.");
-    if (fs::is_directory(target, error)) return failure(target.string() + " is a folder, not a file.");
+        return failure(say("The folder %1 does not exist, so %2 was not written.", folder.string(),
+                           target.filename().string()));
+    if (fs::is_directory(target, error)) return failure(say("%1 is a folder, not a file.", target.string()));
     const fs::path side = sideName(target);
     Status outcome = write(side).and_then([&] { return flushed(side); });
     if (outcome && ::rename(side.c_str(), target.c_str()) != 0)
-        outcome = failure(because(target, "replaced"));
+        outcome = failure(because(target, word("%1 could not be replaced: %2.")));
     if (!outcome) {
         fs::remove(side, error);
-        return failure(outcome.error().message + " " + target.filename().string() + " is as it was before.");
+        return failure(
+            say("%1 %2 is as it was before.", outcome.error().message, target.filename().string()));
     }
     return {};
 }
@@ -107,19 +110,19 @@ void removeAbandonedSides(const fs::path& folder, const std::set<std::string>& s
 
 Result<std::string> readFile(const fs::path& path, std::size_t limitBytes) {
     std::error_code error;
-    if (!fs::exists(path, error)) return failure("There is no file " + path.string() + ".");
-    if (fs::is_directory(path, error)) return failure(path.string() + " is a folder, not a file.");
+    if (!fs::exists(path, error)) return failure(say("There is no file %1.", path.string()));
+    if (fs::is_directory(path, error)) return failure(say("%1 is a folder, not a file.", path.string()));
     const auto size = fs::file_size(path, error);
     if (!error && size > limitBytes)
-        return failure(path.string() + " is larger than " + std::to_string(limitBytes >> 20) +
-                       " MB, which no file of this kind is.");
+        return failure(say("%1 is larger than %2 MB, which no file of this kind is.", path.string(),
+                           std::to_string(limitBytes >> 20)));
     std::ifstream in(path, std::ios::binary);
-    if (!in) return failure(because(path, "read"));
+    if (!in) return failure(because(path, word("%1 could not be read: %2.")));
     std::string text;
     char buffer[1 << 16];
     while (in.read(buffer, sizeof buffer) || in.gcount() > 0) {
         text.append(buffer, static_cast<std::size_t>(in.gcount()));
-        if (text.size() > limitBytes) return failure(path.string() + " is too large.");
+        if (text.size() > limitBytes) return failure(say("%1 is too large.", path.string()));
     }
     return text;
 }

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <atomic>
 
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::io {
@@ -90,26 +91,27 @@ Status writeTogether(const std::vector<NewFile>& files,
     std::error_code error;
     const fs::path folder = first.has_parent_path() ? first.parent_path() : fs::path(".");
     if (!fs::is_directory(folder, error))
-        return failure("The folder " + folder.string() + " does not exist, so " + first.filename().string() +
-                       " was not written.");
+        return failure(say("The folder %1 does not exist, so %2 was not written.", folder.string(),
+                           first.filename().string()));
     for (const NewFile& f : files)
         if (fs::is_directory(f.target, error))
-            return failure(f.target.string() + " is a folder, not a file.");
+            return failure(say("%1 is a folder, not a file.", f.target.string()));
     const auto unharmed = [&](const std::string& why) {
-        return failure(why + " " + first.filename().string() +
-                       (files.size() > 1 ? " and what belongs to it are" : " is") + " as before.");
+        const std::string file = first.filename().string();
+        return failure(files.size() > 1 ? say("%1 %2 and what belongs to it are as before.", why, file)
+                                        : say("%1 %2 is as before.", why, file));
     };
     const SideFolder side(first);
-    if (!side.made()) return unharmed(folder.string() + " could not be written to.");
+    if (!side.made()) return unharmed(say("%1 could not be written to.", folder.string()));
     for (const NewFile& f : files)
         if (auto ok = writeFile(side.path() / f.target.filename(), f.bytes); !ok)
-            return unharmed(f.target.filename().string() +
-                            " could not be written: the disk may be full or read-only.");
+            return unharmed(say("%1 could not be written: the disk may be full or read-only.",
+                                f.target.filename().string()));
     if (auto ok = check(side.path() / first.filename()); !ok) return unharmed(ok.error().message);
     Exchange exchange(side.path());
     for (auto it = files.rbegin(); it != files.rend(); ++it)
         if (!exchange.replace(side.path() / it->target.filename(), it->target))
-            return unharmed(it->target.filename().string() + " could not be put in its place.");
+            return unharmed(say("%1 could not be put in its place.", it->target.filename().string()));
     exchange.stay();
     return {};
 }

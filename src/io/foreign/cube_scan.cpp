@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/foreign/cube_scan.h"
 
+#include "core/say/say.h"
+
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -50,7 +52,7 @@ class Scan {
 
   private:
     tl::unexpected<Error> wrong(const std::string& what) const {
-        return failure(origin_ + ", line " + std::to_string(line_) + ": " + what);
+        return failure(say("%1, line %2: %3", origin_, std::to_string(line_), what));
     }
 
     Status take(std::string_view line) {
@@ -108,14 +110,14 @@ class Scan {
 
     Result<CubeScan> finish() {
         if (out_.points1d == 0 && out_.points3d == 0)
-            return failure(origin_ + ": it states no size, so it is no .cube.");
+            return failure(say("%1: it states no size, so it is no .cube.", origin_));
         for (std::size_t c = 0; c < 3; ++c)
             if (!(high_[c] > low_[c]))
-                return failure(origin_ + ": its domain is none: it must rise in each channel.");
+                return failure(say("%1: its domain is none: it must rise in each channel.", origin_));
         const long n = out_.points3d, wanted = out_.points1d + n * n * n;
         if (rows_ != wanted)
-            return failure(origin_ + ": " + std::to_string(rows_) +
-                           " rows of numbers, where its size asks for " + std::to_string(wanted) + ".");
+            return failure(say("%1: %2 rows of numbers, where its size asks for %3.", origin_,
+                               std::to_string(rows_), std::to_string(wanted)));
         if (out_.points3d > 0 && out_.points3d < 9)
             out_.remarks.push_back("It has only " + std::to_string(out_.points3d) +
                                    " points a side: between them colours go straight.");

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/colour/adaptation.h"
+#include "core/say/say.h"
 #include "core/spectra/temperature.h"
 
 namespace refero::io {
@@ -92,7 +93,7 @@ std::optional<Found> whiteFor(const DcpProfile& p, const Vector3& neutral) {
 Result<DcpDeveloper> DcpDeveloper::of(const DcpProfile& p, const Vector3& neutral) {
     const Vector3 n = neutral / neutral.maxCoeff();
     const auto found = n.minCoeff() > 0 ? whiteFor(p, n) : std::nullopt;
-    if (!found) return failure("The camera profile's matrices lead to no white for this grey.");
+    if (!found) return failure(say("The camera profile's matrices lead to no white for this grey."));
     DcpDeveloper out;
     out.share_ = found->share;
     out.kelvin_ = found->kelvin;
@@ -105,7 +106,7 @@ Result<DcpDeveloper> DcpDeveloper::of(const DcpProfile& p, const Vector3& neutra
         // Without one: from the white that was found to D50, scaled so that the neutral is white.
         const Matrix3 back = found->colourMatrix.inverse() * n.asDiagonal();
         const double y = (back * Vector3::Ones()).y();
-        if (!(y > 0)) return failure("The camera profile's colour matrix makes white black.");
+        if (!(y > 0)) return failure(say("The camera profile's colour matrix makes white black."));
         toXyz = adaptation(Adaptation::bradford, found->white, white::d50) * back / y;
     }
     out.toRomm_ = xyzD50ToRomm() * toXyz;

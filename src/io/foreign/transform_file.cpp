@@ -13,6 +13,7 @@
 #include "core/colour/shown_picture.h"
 #include "core/finish/finish.h"
 #include "core/read/balance.h"
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/files/safe_write.h"
 #include "io/foreign/cube_scan.h"
@@ -54,7 +55,7 @@ void runBy(ForeignTransform& c, const ocio::ConstProcessorRcPtr& processor) {
 Status givesNumbers(const ForeignTransform& c) {
     for (const double v : {0.0, 0.18, 0.5, 1.0})
         if (!c.apply(Vector3::Constant(v)).allFinite())
-            return failure(c.name + " makes numbers that are not finite of plain greys.");
+            return failure(say("%1 makes numbers that are not finite of plain greys.", c.name));
     return {};
 }
 
@@ -73,7 +74,7 @@ Result<ForeignTransform> byOcio(const fs::path& path, std::string kind, int poin
         runBy(c, ocio::Config::CreateRaw()->getProcessor(transform));
         return c;
     } catch (const std::exception& e) {
-        return failure(path.filename().string() + " cannot be read: " + e.what());
+        return failure(say("%1 cannot be read: %2", path.filename().string(), e.what()));
     }
 }
 
@@ -84,10 +85,10 @@ Result<ForeignTransform> cube(const fs::path& path) {
     if (!scan) return tl::unexpected(scan.error());
     std::string kind;
     if (scan->points3d == 0)
-        kind = ".cube, curves of " + std::to_string(scan->points1d) + " points";
+        kind = say(".cube, curves of %1 points", std::to_string(scan->points1d));
     else
-        kind = ".cube, 3D of " + std::to_string(scan->points3d) + " points" +
-               (scan->points1d ? " after curves" : "");
+        kind = say(".cube, 3D of %1 points%2", std::to_string(scan->points3d),
+                   scan->points1d ? say(" after curves") : "");
     return byOcio(path, kind, scan->points3d, scan->remarks);
 }
 
@@ -104,13 +105,13 @@ Result<ForeignTransform> configuration(const fs::path& path, const TransformOpti
         const std::string display = o.display.empty() ? config->getDefaultDisplay() : o.display;
         const std::string view = o.view.empty() ? config->getDefaultView(display.c_str()) : o.view;
         ForeignTransform c =
-            named(path, "OpenColorIO configuration, from " + from + " to " + display + ", view " + view);
+            named(path, say("OpenColorIO configuration, from %1 to %2, view %3", from, display, view));
         runBy(c,
               config->getProcessor(from.c_str(), display.c_str(), view.c_str(), ocio::TRANSFORM_DIR_FORWARD));
         if (o.inputSpace.empty() && !has(kCameraSpace)) c.feed = Encoding::linear;
         return c;
     } catch (const std::exception& e) {
-        return failure(path.filename().string() + " cannot be used: " + e.what());
+        return failure(say("%1 cannot be used: %2", path.filename().string(), e.what()));
     }
 }
 
@@ -128,15 +129,16 @@ Result<ForeignTransform> icc(const fs::path& path, const Reading& reading) {
     const std::unique_ptr<void, Closes> profile(
         cmsOpenProfileFromMem(bytes->data(), static_cast<cmsUInt32Number>(bytes->size())));
     const std::string file = path.filename().string();
-    if (!profile) return failure(file + " is no ICC profile, or it is damaged.");
+    if (!profile) return failure(say("%1 is no ICC profile, or it is damaged.", file));
     const auto kind = cmsGetDeviceClass(profile.get());
     const bool link = kind == cmsSigLinkClass;
     if ((kind != cmsSigInputClass && !link) || cmsGetColorSpace(profile.get()) != cmsSigRgbData ||
         (link && cmsGetPCS(profile.get()) != cmsSigRgbData))
-        return failure(file +
-                       " is an ICC profile of another class. Only input profiles and device links for RGB do "
-                       "something to a camera's picture.");
-    ForeignTransform c = named(path, link ? "ICC device link" : "ICC input profile");
+        return failure(
+            say("%1 is an ICC profile of another class. Only input profiles and device links for RGB do "
+                "something to a camera's picture.",
+                file));
+    ForeignTransform c = named(path, link ? say("ICC device link") : say("ICC input profile"));
     std::shared_ptr<void> through;
     if (link) {
         cmsHPROFILE one[] = {profile.get()};
@@ -152,7 +154,7 @@ Result<ForeignTransform> icc(const fs::path& path, const Reading& reading) {
         c.space = OutputSpace::xyzD50;
         c.feed = reading.encoding;
     }
-    if (!through) return failure(file + " cannot be carried out by Little CMS.");
+    if (!through) return failure(say("%1 cannot be carried out by Little CMS.", file));
     c.apply = [through](const Vector3& fed) {
         const float in[3] = {static_cast<float>(fed.x()), static_cast<float>(fed.y()),
                              static_cast<float>(fed.z())};
@@ -168,18 +170,17 @@ Result<ForeignTransform> dcp(const fs::path& path, const Reading& reading) {
     const auto profile = readFile(path, kMostBytes).and_then([](const std::string& b) { return readDcp(b); });
     if (!profile) return failure(file + ": " + profile.error().message);
     if (reading.encoding != Encoding::linear)
-        return failure(file + " is for raw files; this reading is of an encoded frame.");
+        return failure(say("%1 is for raw files; this reading is of an encoded frame.", file));
     const auto gains = neutralGains(reading);
     if (!gains)
-        return failure(file + " needs a grey to be balanced on, and no grey of the chart can be used.");
+        return failure(say("%1 needs a grey to be balanced on, and no grey of the chart can be used.", file));
     const auto developer = DcpDeveloper::of(*profile, gains->cwiseInverse());
     if (!developer) return failure(file + ": " + developer.error().message);
-    ForeignTransform c = named(
-        path, profile->lights.size() > 1 ? "Camera profile for two lights" : "Camera profile for one light");
+    ForeignTransform c = named(path, profile->lights.size() > 1 ? say("Camera profile for two lights")
+                                                                : say("Camera profile for one light"));
     if (profile->lights.size() > 1)
-        c.remarks.push_back("Of its two lights, the second has a share of " +
-                            std::to_string(static_cast<int>(std::lround(100 * developer->share()))) +
-                            " % in this one.");
+        c.remarks.push_back(say("Of its two lights, the second has a share of %1 % in this one.",
+                                std::to_string(static_cast<int>(std::lround(100 * developer->share())))));
     c.feed = Encoding::linear;
     c.balance = FeedBalance::balanced;
     c.space = OutputSpace::xyzD50;
@@ -206,7 +207,8 @@ Result<ForeignTransform> readTransform(const fs::path& path, const Reading& read
                                        const TransformOptions& options) {
     const std::string ending = endingOf(path);
     std::error_code error;
-    if (!fs::is_regular_file(path, error)) return failure(path.string() + " is not there, or is no file.");
+    if (!fs::is_regular_file(path, error))
+        return failure(say("%1 is not there, or is no file.", path.string()));
     const auto made = [&]() -> Result<ForeignTransform> {
         if (ending == ".cube") return cube(path);
         if (ending == ".ocio") return configuration(path, options);
@@ -214,11 +216,12 @@ Result<ForeignTransform> readTransform(const fs::path& path, const Reading& read
         if (ending == ".dcp") return dcp(path, reading);
         if (ending == ".json") return correction(path);
         if (ending == ".cdl" || ending == ".cc" || ending == ".ccc")
-            return byOcio(path, "Decision list (CDL)", 0, {});
-        if (isTransformFile(path)) return byOcio(path, ending.substr(1) + " file", 0, {});
-        return failure(path.filename().string() +
-                       " is no transform that can be assessed: .cube, .clf, .icc, .dcp, "
-                       ".cdl, an OpenColorIO configuration or a correction is.");
+            return byOcio(path, say("Decision list (CDL)"), 0, {});
+        if (isTransformFile(path)) return byOcio(path, say("%1 file", ending.substr(1)), 0, {});
+        return failure(
+            say("%1 is no transform that can be assessed: .cube, .clf, .icc, .dcp, .cdl, an OpenColorIO "
+                "configuration or a correction is.",
+                path.filename().string()));
     }();
     if (!made) return made;
     if (auto ok = givesNumbers(*made); !ok) return tl::unexpected(ok.error());
@@ -228,7 +231,7 @@ Result<ForeignTransform> readTransform(const fs::path& path, const Reading& read
 ForeignTransform transformOf(Correction correction, const std::string& called) {
     ForeignTransform c;
     c.name = called;
-    c.kind = "Correction, " + std::string(name(correction.model));
+    c.kind = say("Correction, %1", name(correction.model));
     c.feed = Encoding::linear;  // what was recorded, decoded by the correction's own encoding
     c.balance = FeedBalance::asRecorded;
     c.space = OutputSpace::xyzD50;
@@ -242,8 +245,8 @@ ForeignTransform transformOf(Correction correction, const std::string& called) {
 
 ForeignTransform asRecorded(const Reading& reading) {
     ForeignTransform c;
-    c.name = "As recorded";
-    c.kind = "Nothing is done";
+    c.name = say("As recorded");
+    c.kind = say("Nothing is done");
     c.apply = [](const Vector3& fed) { return fed; };
     if (const auto shown = shownPicture(reading.encoding)) {
         c.feed = reading.encoding;

@@ -7,6 +7,7 @@
 #include <sstream>
 
 #include "core/render/render.h"
+#include "core/say/say.h"
 
 namespace refero::io {
 
@@ -39,7 +40,7 @@ Result<std::string> cdlFile(const Cdl& c, const std::string& id, const std::stri
         group->write(ocio::Config::CreateRaw(), "ColorDecisionList", out);
         return out.str();
     } catch (const std::exception& e) {
-        return failure(std::string("OpenColorIO could not write the decision list: ") + e.what());
+        return failure(say("OpenColorIO could not write the decision list: %1", e.what()));
     }
 }
 

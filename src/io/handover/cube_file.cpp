@@ -13,6 +13,7 @@
 #include "core/colour/tetrahedra.h"
 #include "core/grade/exposure_marks.h"
 #include "core/render/render.h"
+#include "core/say/say.h"
 #include "io/handover/grid_polish.h"
 #include "words/pair_words.h"
 #include "words/terms_words.h"
@@ -85,7 +86,7 @@ std::string heading(const Correction& c, const CubeOptions& o) {
 
 Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
     if (o.size < 2 || o.size > 129)
-        return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
+        return failure(say("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual."));
     const int n = o.size;
     const Rendering rendering = compile(c, o.space);
     const auto truth = [&](std::span<float> places) {

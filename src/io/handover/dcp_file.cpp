@@ -11,6 +11,7 @@
 #include <memory>
 #include <stdexcept>
 
+#include "core/say/say.h"
 #include "io/handover/dcp_profile.h"
 
 namespace refero::io {
@@ -112,7 +113,7 @@ std::string ascii(std::string text) {
 Result<std::string> dcpFile(const DcpProfile& p) {
     Memory memory;
     const std::unique_ptr<TIFF, void (*)(TIFF*)> file(openedIn(memory), TIFFClose);
-    if (!file) return failure("libtiff could not begin a camera profile.");
+    if (!file) return failure(say("libtiff could not begin a camera profile."));
     TIFF* t = file.get();
     TIFFMergeFieldInfo(t, kFields, std::size(kFields));
     TIFFSetField(t, kUniqueCameraModel, ascii(p.camera).c_str());
@@ -152,7 +153,7 @@ Result<std::string> dcpFile(const DcpProfile& p) {
     }
     std::uint64_t offset = 0;
     ok = ok && TIFFWriteCustomDirectory(t, &offset) == 1;
-    if (!ok) return failure("libtiff could not write the camera profile.");
+    if (!ok) return failure(say("libtiff could not write the camera profile."));
     std::string& bytes = memory.bytes;
     bytes[2] = 'R';
     bytes[3] = 'C';
@@ -165,7 +166,7 @@ Result<std::string> dcpFile(const DcpProfile& p) {
 
 Result<DcpProfile> readDcp(const std::string& bytes) {
     if (bytes.size() < 8 || bytes.compare(0, 4, "IIRC") != 0)
-        return failure("That is no camera profile: it does not begin as one.");
+        return failure(say("That is no camera profile: it does not begin as one."));
     std::string tiff = bytes;
     tiff[2] = 42;
     tiff[3] = 0;
@@ -231,10 +232,10 @@ Result<DcpProfile> readDcp(const std::string& bytes) {
                           kHueSatMapEncoding);
             p.lights.push_back(std::move(l));
         }
-        if (p.lights.empty()) return failure("The camera profile has no matrices that could be read.");
+        if (p.lights.empty()) return failure(say("The camera profile has no matrices that could be read."));
         return p;
     } catch (const std::exception& e) {
-        return failure(std::string("Exiv2 could not read the camera profile: ") + e.what());
+        return failure(say("Exiv2 could not read the camera profile: %1", e.what()));
     }
 }
 

@@ -8,6 +8,7 @@
 
 #include "core/colour/adaptation.h"
 #include "core/grade/nearest_matrix.h"
+#include "core/say/say.h"
 
 namespace refero::io {
 namespace {
@@ -26,7 +27,7 @@ Result<Chromaticity> whiteOf(int illuminant) {
         case 23:
             return white::d50;
         default:
-            return failure("A camera profile's light is A, D50, D55, D65 or D75.");
+            return failure(say("A camera profile's light is A, D50, D55, D65 or D75."));
     }
 }
 
@@ -47,7 +48,7 @@ Result<DcpProfile::Light> lightOf(const Correction& c, int illuminant, bool matr
     // White balance on the neutral undone, the forward matrix undone, from that light's white to D50's.
     out.colourMatrix =
         neutralOf(c).asDiagonal() * forward->inverse() * adaptation(Adaptation::bradford, *lamp, white::d50);
-    if (!out.colourMatrix.allFinite()) return failure("The correction's matrix has no inverse.");
+    if (!out.colourMatrix.allFinite()) return failure(say("The correction's matrix has no inverse."));
     if (matrixOnly || c.cameraToXyzD50()) return out;
     const Matrix3 toRomm = xyzD50ToRomm(), back = (toRomm * *forward).inverse();
     const Vector3 unbalanced = (c.gains * c.level).cwiseInverse();
@@ -101,25 +102,26 @@ Xyz DcpProfile::toXyzD50(const Vector3& cameraRgb, const Vector3& neutral, std::
 Result<DcpProfile> dcpProfileOf(std::span<const Correction* const> corrections, bool matrixOnly,
                                 std::span<const Vector3> colours, std::vector<int> illuminants) {
     if (corrections.empty() || corrections.size() > 2)
-        return failure("A camera profile is for one light or for two.");
+        return failure(say("A camera profile is for one light or for two."));
     std::vector<const Correction*> all(corrections.begin(), corrections.end());
     for (const Correction* c : all)
         if (c->inputEncoding != Encoding::linear)
-            return failure("A camera profile is for raw files; this correction is for frames encoded as " +
-                           std::string(name(c->inputEncoding)) +
-                           ". Write an ICC profile or a .cube for those.");
+            return failure(
+                say("A camera profile is for raw files; this correction is for frames encoded as %1. Write "
+                    "an ICC profile or a .cube for those.",
+                    name(c->inputEncoding)));
     const bool stated = !illuminants.empty();
     if (!stated) illuminants = all.size() == 1 ? std::vector{23} : std::vector{17, 21};
     if (illuminants.size() != all.size())
-        return failure("State as many lights as there are corrections in the profile.");
+        return failure(say("State as many lights as there are corrections in the profile."));
     if (all.size() == 2) {
         if (all[0]->body != all[1]->body)
-            return failure("The two corrections are of two bodies: " + all[0]->body + " and " + all[1]->body +
-                           ".");
+            return failure(
+                say("The two corrections are of two bodies: %1 and %2.", all[0]->body, all[1]->body));
         if (illuminants[0] == illuminants[1])
-            return failure("Both corrections are for the same kind of light.");
+            return failure(say("Both corrections are for the same kind of light."));
         if (std::abs(std::log2(warmth(*all[0]) / warmth(*all[1]))) < 0.1)
-            return failure("The two corrections' lights are too much alike to go between them.");
+            return failure(say("The two corrections' lights are too much alike to go between them."));
         if (isWarmer(*all[1], *all[0])) {
             std::swap(all[0], all[1]);
             if (stated) std::swap(illuminants[0], illuminants[1]);

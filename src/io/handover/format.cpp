@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <string>
 
+#include "core/say/say.h"
 #include "io/handover/handover_format.h"
 
 namespace refero::io {
@@ -25,7 +26,7 @@ Result<Format> formatByName(std::string_view wanted) {
         if (info(f).name == wanted) return f;
         all += (all.empty() ? "" : f == kFormats.back() ? " and " : ", ") + std::string(info(f).name);
     }
-    return failure("Refero does not write \"" + std::string(wanted) + "\"; it writes " + all + ".");
+    return failure(say("Refero does not write \"%1\"; it writes %2.", wanted, all));
 }
 
 }  // namespace refero::io

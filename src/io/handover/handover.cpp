@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/say/figure.h"
 #include "io/files/write_together.h"
 #include "io/handover/handover_format.h"
 
@@ -19,22 +20,18 @@ bool isPurePower(Encoding e) {
 }
 
 std::string tooFar(const Proof& p, const ExportOptions& o, const RepresentablePart& representable, int size) {
-    char text[400];
-    std::snprintf(
-        text, sizeof text,
+    const std::string out = sayf(
         "Read back by %s, the file differs from the correction by up to %.2f CIEDE2000 (limit %.1f), by %.2f "
         "on average (limit %.1f).",
         p.engine.c_str(), p.largest, largestAllowed(io::info(o.format), representable.space), p.mean,
         io::info(o.format).mean);
-    std::string out = text;
     if (o.format != Format::cube) return out;
     if (representable.inputEncoding == Encoding::linear && !o.shaper)
-        return out +
-               " A LUT fed with linear light is too coarse in the shadows: feed it srgb or acescct, or begin "
-               "it with a shaper.";
-    return out + (size < 129 ? " Ask for more points a side (97 or 129) where the program takes them, or "
-                               "feed it another encoding."
-                             : " Use an ICC profile, or feed it srgb.");
+        return out + say(" A LUT fed with linear light is too coarse in the shadows: feed it srgb or "
+                         "acescct, or begin it with a shaper.");
+    return out + (size < 129 ? say(" Ask for more points a side (97 or 129) where the program takes them, or "
+                                   "feed it another encoding.")
+                             : say(" Use an ICC profile, or feed it srgb."));
 }
 
 }  // namespace
@@ -70,22 +67,23 @@ std::string givesSentence(const RepresentablePart& part) {
 
 Status ExportOptions::validate() const {
     if (size && (*size < 2 || *size > 129))
-        return failure("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual.");
-    if (!(std::abs(exposureOffsetStops) <= 8)) return failure("An exposure offset is at most 8 stops.");
-    if (shaper && format != Format::cube) return failure("Only a 3D .cube begins with a shaper.");
+        return failure(say("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual."));
+    if (!(std::abs(exposureOffsetStops) <= 8)) return failure(say("An exposure offset is at most 8 stops."));
+    if (shaper && format != Format::cube) return failure(say("Only a 3D .cube begins with a shaper."));
     if (videoRange && format != Format::cube && format != Format::cube1d)
-        return failure("Only a .cube is made for video range.");
-    if (videoRange && shaper) return failure("A shaper is for linear light, which has no video range.");
+        return failure(say("Only a .cube is made for video range."));
+    if (videoRange && shaper) return failure(say("A shaper is for linear light, which has no video range."));
     if (shaper && encoding && *encoding != Encoding::linear)
-        return failure("A shaper is for linear light; feed it linear.");
-    if (second && format != Format::dcp) return failure("Only a camera profile is for two lights.");
-    if (finishCurve && format != Format::dcp) return failure("Only a camera profile has a base tone curve.");
+        return failure(say("A shaper is for linear light; feed it linear."));
+    if (second && format != Format::dcp) return failure(say("Only a camera profile is for two lights."));
+    if (finishCurve && format != Format::dcp)
+        return failure(say("Only a camera profile has a base tone curve."));
     const bool icc = format == Format::icc || format == Format::icc2;
     if (input != ProfileInput::automatic && !icc)
-        return failure("Only an ICC profile is made for balanced or unbalanced input.");
-    if (keepLevel && !isProfile(format)) return failure("Only a profile can leave the level as it is.");
+        return failure(say("Only an ICC profile is made for balanced or unbalanced input."));
+    if (keepLevel && !isProfile(format)) return failure(say("Only a profile can leave the level as it is."));
     if (!illuminants.empty() && format != Format::dcp)
-        return failure("Only a camera profile names its light.");
+        return failure(say("Only a camera profile names its light."));
     return {};
 }
 

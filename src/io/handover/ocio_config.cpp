@@ -5,6 +5,7 @@
 #include <sstream>
 
 #include "core/colour/adaptation.h"
+#include "core/say/say.h"
 #include "io/handover/transform_chain.h"
 
 namespace refero::io {
@@ -124,7 +125,7 @@ Result<std::string> ocioConfig(const Correction& c, const Transfer& inputEncodin
         config->serialize(out);
         return out.str();
     } catch (const std::exception& e) {
-        return failure(std::string("OpenColorIO could not make the configuration: ") + e.what());
+        return failure(say("OpenColorIO could not make the configuration: %1", e.what()));
     }
 }
 

@@ -9,6 +9,7 @@
 #include <cstdio>
 
 #include "core/colour/difference.h"
+#include "core/say/say.h"
 #include "io/batch/frame_render.h"
 #include "io/batch/output_profile.h"
 #include "io/files/safe_write.h"
@@ -28,7 +29,7 @@ constexpr std::size_t kComparedPixels = 200'000;
 
 Status isPlate(const FrameOutput& o) {
     if (o.kind != "exr" || o.finish || (o.space != OutputSpace::acescg && o.space != OutputSpace::linearSrgb))
-        return failure("A plate is an .exr in linear sRGB or ACEScg, without the finish.");
+        return failure(say("A plate is an .exr in linear sRGB or ACEScg, without the finish."));
     return {};
 }
 
@@ -49,7 +50,7 @@ Result<EncodedImage> viewed(LinearImage&& plate, OutputSpace space, const fs::pa
         cpu->apply(pixels);
         return out;
     } catch (const std::exception& e) {
-        return failure(std::string("OpenColorIO could not show the plate: ") + e.what() + ".");
+        return failure(say("OpenColorIO could not show the plate: %1.", e.what()));
     }
 }
 
@@ -120,7 +121,7 @@ Result<PlateCheck> checkPlate(const Correction& c, const fs::path& frame,
     const auto wanted = graded(c, frame, encoding, output, checkFrame);
     if (!wanted) return tl::unexpected(wanted.error());
     if (wanted->width() != shown->width() || wanted->height() != shown->height())
-        return failure("The plate and the graded picture are not of one size.");
+        return failure(say("The plate and the graded picture are not of one size."));
     out.proof = compared(*shown, *wanted);
     const FormatInfo& limit = info(Format::ocio);
     const bool passes = out.proof.largest <= limit.largest && out.proof.mean <= limit.mean;

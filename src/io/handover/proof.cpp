@@ -15,6 +15,7 @@
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/render/render.h"
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "io/handover/ocio_config.h"
 
@@ -66,7 +67,7 @@ Result<Proof> withOcio(const Work& work) {
         ocio::ClearAllCaches();
         return work();
     } catch (const std::exception& e) {
-        return failure(std::string("OpenColorIO could not read the file back: ") + e.what());
+        return failure(say("OpenColorIO could not read the file back: %1", e.what()));
     }
 }
 
@@ -152,14 +153,14 @@ Result<Proof> proveDcp(const std::filesystem::path& file, const RepresentablePar
     const auto profile = readFile(file).and_then([](const std::string& bytes) { return readDcp(bytes); });
     if (!profile) return tl::unexpected(profile.error());
     if (profile->lights.size() != representable.dcp->lights.size())
-        return failure("The camera profile does not read back with its lights.");
+        return failure(say("The camera profile does not read back with its lights."));
     const auto& curve = representable.dcp->toneCurve;
     const bool sameCurve =
         std::equal(curve.begin(), curve.end(), profile->toneCurve.begin(), profile->toneCurve.end(),
                    [](const auto& a, const auto& b) {
                        return std::abs(a.first - b.first) < 1e-6 && std::abs(a.second - b.second) < 1e-6;
                    });
-    if (!sameCurve) return failure("The camera profile does not read back with its tone curve.");
+    if (!sameCurve) return failure(say("The camera profile does not read back with its tone curve."));
     const Vector3 neutral = neutralOf(representable.correction);
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : representable.colours) {
@@ -176,13 +177,13 @@ Result<Proof> proveIcc(const std::filesystem::path& file, const RepresentablePar
     using Profile = std::unique_ptr<void, decltype(closeProfile)>;
     const Profile profile(cmsOpenProfileFromFile(file.c_str(), "r"), closeProfile);
     const Profile xyz(cmsCreateXYZProfile(), closeProfile);
-    if (!profile) return failure("Little CMS could not read the profile back.");
+    if (!profile) return failure(say("Little CMS could not read the profile back."));
     const auto deleteTransform = [](void* t) { cmsDeleteTransform(t); };
     const std::unique_ptr<void, decltype(deleteTransform)> transform(
         cmsCreateTransform(profile.get(), TYPE_RGB_DBL, xyz.get(), TYPE_XYZ_DBL, INTENT_RELATIVE_COLORIMETRIC,
                            cmsFLAGS_NOOPTIMIZE | cmsFLAGS_NOCACHE),
         deleteTransform);
-    if (!transform) return failure("Little CMS could not make a transform of the profile.");
+    if (!transform) return failure(say("Little CMS could not make a transform of the profile."));
     std::vector<Lab> ours, theirs;
     for (const Vector3& camera : representable.colours) {
         double in[3], out[3];

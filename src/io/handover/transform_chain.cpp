@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "core/render/render.h"
+#include "core/say/say.h"
 #include "io/files/content_hash.h"
 #include "io/handover/grid_polish.h"
 
@@ -222,7 +223,7 @@ Result<std::string> clfText(const ocio::GroupTransformRcPtr& group, const std::s
         // Named by what it holds: the same correction gives the same bytes, another one another id.
         return written("refero-" + textHash(written("refero")).substr(0, 16));
     } catch (const std::exception& e) {
-        return failure(std::string("OpenColorIO could not write the transform: ") + e.what());
+        return failure(say("OpenColorIO could not write the transform: %1", e.what()));
     }
 }
 

@@ -15,6 +15,7 @@
 #include <vector>
 
 #include "core/colour/rgb_space.h"
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 
 namespace refero::io {
@@ -132,12 +133,12 @@ Result<DisplayTransform> DisplayTransform::fromProfile(std::string_view bytes) {
     static_assert(std::endian::native == std::endian::little, "0xAARRGGBB is BGRA in memory");
     cmsSetLogErrorHandler([](cmsContext, cmsUInt32Number, const char*) {});
     const Profile display(cmsOpenProfileFromMem(bytes.data(), static_cast<cmsUInt32Number>(bytes.size())));
-    if (!display) return failure("That is no ICC profile, or a damaged one.");
+    if (!display) return failure(say("That is no ICC profile, or a damaged one."));
     if (cmsGetColorSpace(display.get()) != cmsSigRgbData)
-        return failure("That ICC profile does not describe a display of red, green and blue.");
+        return failure(say("That ICC profile does not describe a display of red, green and blue."));
     DisplayTransform d;
     d.fromSrgb_ = transformOf(Profile(cmsCreate_sRGBProfile()).get(), TYPE_BGRA_8, display.get());
-    if (!d.fromSrgb_) return failure("That ICC profile cannot be used to show pictures with.");
+    if (!d.fromSrgb_) return failure(say("That ICC profile cannot be used to show pictures with."));
     if (const auto plain = plainDisplay(display.get())) {
         auto direct = std::make_shared<Direct>();
         direct->fromXyz = plain->toXyz.inverse().cast<float>();
@@ -149,7 +150,7 @@ Result<DisplayTransform> DisplayTransform::fromProfile(std::string_view bytes) {
     } else {
         d.direct_.reset();
         d.fromWide_ = transformOf(wideProfile().get(), TYPE_RGB_16, display.get());
-        if (!d.fromWide_) return failure("That ICC profile cannot be used to show pictures with.");
+        if (!d.fromWide_) return failure(say("That ICC profile cannot be used to show pictures with."));
     }
     char text[200] = {};
     cmsGetProfileInfoASCII(display.get(), cmsInfoDescription, "en", "US", text, sizeof text);

@@ -12,6 +12,7 @@
 #include <vector>
 
 #include "core/colour/adaptation.h"
+#include "core/say/say.h"
 
 namespace refero::io {
 namespace {
@@ -44,11 +45,13 @@ Curve sampled(const Value& value) {
 
 Status holdable(const Transfer& t) {
     if (t.named() == Encoding::acescct || t.named() == Encoding::cineon)
-        return failure("An ICC profile cannot undo " + std::string(t.name()) +
-                       ", whose linear values go beyond 1. Write a .cube for it.");
+        return failure(
+            say("An ICC profile cannot undo %1, whose linear values go beyond 1. Write a .cube for it.",
+                t.name()));
     if (t.decode(0) < -1e-4)
-        return failure("An ICC profile cannot hold the curve \"" + std::string(t.name()) +
-                       "\", which begins below no light. Write a .cube for it.");
+        return failure(say(
+            "An ICC profile cannot hold the curve \"%1\", which begins below no light. Write a .cube for it.",
+            t.name()));
     return {};
 }
 
@@ -114,10 +117,10 @@ Profile begun(const std::string& description, IccVersion version, cmsProfileClas
 Result<std::string> bytesOf(const Profile& p) {
     cmsUInt32Number size = 0;
     if (!cmsSaveProfileToMem(p.get(), nullptr, &size) || size < 128)
-        return failure("Little CMS could not write the profile.");
+        return failure(say("Little CMS could not write the profile."));
     std::string out(size, '\0');
     if (!cmsSaveProfileToMem(p.get(), out.data(), &size))
-        return failure("Little CMS could not write the profile.");
+        return failure(say("Little CMS could not write the profile."));
     // Bytes 24 to 35 of the header are the time of writing: a fixed one, so that the same input gives the
     // same bytes.
     const unsigned date[6] = {2026, 1, 1, 0, 0, 0};
@@ -219,16 +222,16 @@ Result<std::string> iccProfile(const Correction& c, const Transfer& encoding, Ic
                                bool table) {
     if (const auto ok = holdable(encoding); !ok) return tl::unexpected(ok.error());
     const Profile p = begun(c.name, version, cmsSigInputClass);
-    if (!p) return failure("Little CMS could not begin a profile.");
+    if (!p) return failure(say("Little CMS could not begin a profile."));
     bool written = false;
     if (const auto m = table ? std::nullopt : c.cameraToXyzD50()) {
         if (!(m->cwiseAbs().maxCoeff() < 32000))
-            return failure("The correction's gain is too large for an ICC profile.");
+            return failure(say("The correction's gain is too large for an ICC profile."));
         written = putMatrix(p.get(), *m, encoding);
     } else {
         written = putTable(p.get(), c, encoding, version);
     }
-    if (!written) return failure("Little CMS could not write the profile's colours.");
+    if (!written) return failure(say("Little CMS could not write the profile's colours."));
     return bytesOf(p);
 }
 
@@ -244,7 +247,7 @@ Result<std::string> displayProfile(const Primaries& primaries, const Transfer& e
     if (p) cmsWriteTag(p.get(), cmsSigChromaticAdaptationTag, &chad);
     const Matrix3 linearToXyzD50 = rgbToXyzD50(primaries);
     if (!p || !putMatrix(p.get(), linearToXyzD50, encoding))
-        return failure("Little CMS could not write the profile.");
+        return failure(say("Little CMS could not write the profile."));
     return bytesOf(p);
 }
 

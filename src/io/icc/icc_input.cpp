@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/icc/icc_input.h"
 
+#include "core/say/say.h"
+
 #include <lcms2.h>
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
@@ -76,15 +78,15 @@ Profile linearWide() {
 
 Result<IccInput> IccInput::fromBytes(std::span<const unsigned char> bytes) {
     const Profile p = opened(bytes);
-    if (!p) return failure("Its embedded ICC profile is damaged.");
+    if (!p) return failure(say("Its embedded ICC profile is damaged."));
     IccInput in;
     in.description_ = descriptionOf(p.get());
     const auto kind = cmsGetDeviceClass(p.get());
     if (cmsGetColorSpace(p.get()) != cmsSigRgbData ||
         (kind != cmsSigInputClass && kind != cmsSigDisplayClass && kind != cmsSigOutputClass &&
          kind != cmsSigColorSpaceClass))
-        return failure("Its embedded ICC profile, \"" + in.description_ +
-                       "\", does not describe RGB pictures.");
+        return failure(
+            say("Its embedded ICC profile, \"%1\", does not describe RGB pictures.", in.description_));
     in.curve_ = curveOf(p.get(), "profile " + in.description_);
     if (!in.curve_) in.bytes_.assign(bytes.begin(), bytes.end());
     return in;
@@ -97,7 +99,7 @@ Result<LinearImage> IccInput::linear(const EncodedImage& stored) const {
         from && to ? cmsCreateTransform(from.get(), TYPE_RGB_FLT, to.get(), TYPE_RGB_FLT,
                                         INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_NOCACHE)
                    : nullptr);
-    if (!through) return failure("Its embedded ICC profile, \"" + description_ + "\", cannot be used.");
+    if (!through) return failure(say("Its embedded ICC profile, \"%1\", cannot be used.", description_));
     LinearImage out(stored.width(), stored.height());
     tbb::parallel_for(tbb::blocked_range<int>(0, stored.height(), 32),
                       [&](const tbb::blocked_range<int>& rows) {

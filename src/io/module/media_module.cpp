@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/module/media_module.h"
 
+#include "core/say/say.h"
+
 #include <dlfcn.h>
 
 #include <atomic>
@@ -23,8 +25,9 @@ Result<const MediaModule*> load() {
         return entry();
     }
     const char* why = ::dlerror();
-    return failure(std::string("The part of Refero that reads and writes pictures could not be loaded: ") +
-                   (why ? why : kLibrary) + ". Install Refero again.");
+    return failure(say(
+        "The part of Refero that reads and writes pictures could not be loaded: %1. Install Refero again.",
+        why ? why : kLibrary));
 }
 
 }  // namespace

@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include "core/colour/lab.h"
+#include "core/say/figure.h"
 #include "words/pair_words.h"
 
 namespace refero::io {
@@ -28,14 +29,14 @@ bool isHues(const RecipeStep& s) {
 }
 
 DocumentTable steps(const Recipe& r) {
-    DocumentTable t{{{"Step", 0.22}, {"What to set", 0.64}, {"Left", 0.14, Kind::number}}, {}};
+    DocumentTable t{{{say("Step"), 0.22}, {say("What to set"), 0.64}, {say("Left"), 0.14, Kind::number}}, {}};
     int n = 1;
     for (const RecipeStep& s : r.steps) {
         std::vector<std::string> lines = s.instructions;
         if (lines.empty())
-            lines = {"Nothing to do."};
+            lines = {say("Nothing to do.")};
         else if (isHues(s))
-            lines = {"Each sector as in the table below."};
+            lines = {say("Each sector as in the table below.")};
         for (std::size_t i = 0; i < lines.size(); ++i)
             t.rows.push_back({i == 0 ? std::to_string(n) + "  " + s.name : "", lines[i],
                               i + 1 == lines.size() ? figure(s.left) : ""});
@@ -59,11 +60,11 @@ Swatch movedHue(double degrees, const HueMove& m) {
 }
 
 DocumentTable hues(const RecipeSettings& s) {
-    DocumentTable t{{{"Sector", 0.28},
-                     {"Before and after", 0.24},
-                     {"Turn", 0.16, Kind::number},
-                     {"Saturation", 0.16, Kind::number},
-                     {"Lightness", 0.16, Kind::number}},
+    DocumentTable t{{{say("Sector"), 0.28},
+                     {say("Before and after"), 0.24},
+                     {say("Turn"), 0.16, Kind::number},
+                     {say("Saturation"), 0.16, Kind::number},
+                     {say("Lightness"), 0.16, Kind::number}},
                     {}};
     const auto row = [&](const std::string& who, double degrees, const HueMove& m) {
         if (m.isNone()) return;
@@ -72,17 +73,17 @@ DocumentTable hues(const RecipeSettings& s) {
     };
     for (std::size_t i = 0; i < kRecipeSectors.size(); ++i) {
         const HueSector& h = kRecipeSectors[i];
-        row(std::string(h.letters) + ", " + std::string(h.words) + ", " + figure(h.degrees, 0) + "\u00b0",
-            h.degrees, s.sectors[i]);
+        row(std::string(h.letters) + ", " + say(h.words) + ", " + figure(h.degrees, 0) + "\u00b0", h.degrees,
+            s.sectors[i]);
     }
     return t;
 }
 
 DocumentTable patches(const Recipe& r) {
-    DocumentTable t{{{"Patch", 0.14}, {"Wanted, by the recipe", 0.24}}, {}};
-    addLabColumns(t.columns, "Wanted");
-    addLabColumns(t.columns, "Recipe");
-    t.columns.push_back({"Left", 0.14, Kind::number});
+    DocumentTable t{{{say("Patch"), 0.14}, {say("Wanted, by the recipe"), 0.24}}, {}};
+    addLabColumns(t.columns, say("Wanted"));
+    addLabColumns(t.columns, say("Recipe"));
+    t.columns.push_back({say("Left"), 0.14, Kind::number});
     for (const RecipePatch& p : r.patches) {
         std::vector<DocumentCell> row{p.id, Swatch{p.wanted, p.reached}};
         addLab(row, p.wanted);
@@ -97,26 +98,26 @@ DocumentTable patches(const Recipe& r) {
 
 Document recipeDocument(const Recipe& r, const Correction& c) {
     Document d;
-    d.title = "Recipe for " + c.name;
-    d.verdict = figure(r.start) + " before, " + figure(r.left) + " in the end";
+    d.title = say("Recipe for %1", c.name);
+    d.verdict = say("%1 before, %2 in the end", figure(r.start), figure(r.left));
     d.summary =
-        "From the frame as it was recorded, in sRGB. The figures are the chart's mean difference "
-        "(CIEDE2000) from the corrected picture after each step; what is left at most is " +
-        figure(r.largest) + " (" + r.worst + ").";
-    if (c.aim.kind == AimKind::reading) d.summary = "The goal is " + words::aim(c.aim) + ". " + d.summary;
-    d.blocks.emplace_back(DocumentHeading{"In this order"});
+        say("From the frame as it was recorded, in sRGB. The figures are the chart's mean difference "
+            "(CIEDE2000) from the corrected picture after each step; what is left at most is %1 (%2).",
+            figure(r.largest), r.worst);
+    if (c.aim.kind == AimKind::reading) d.summary = say("The goal is %1. %2", words::aim(c.aim), d.summary);
+    d.blocks.emplace_back(DocumentHeading{say("In this order")});
     d.blocks.emplace_back(steps(r));
     if (DocumentTable table = hues(r.settings); !table.rows.empty()) {
-        d.blocks.emplace_back(DocumentHeading{"Hues, sector by sector"});
-        d.blocks.emplace_back(DocumentWords{
-            "A positive turn is counter-clockwise in the a*b* plane, from red over yellow to green; "
-            "lightness is L* of a colour of medium strength.",
-            true});
+        d.blocks.emplace_back(DocumentHeading{say("Hues, sector by sector")});
+        d.blocks.emplace_back(
+            DocumentWords{say("A positive turn is counter-clockwise in the a*b* plane, from red over yellow "
+                              "to green; lightness is L* of a colour of medium strength."),
+                          true});
         d.blocks.emplace_back(std::move(table));
     }
-    d.blocks.emplace_back(DocumentHeading{"What is left, patch by patch"});
+    d.blocks.emplace_back(DocumentHeading{say("What is left, patch by patch")});
     d.blocks.emplace_back(patches(r));
-    d.foot = "Found by optimising exactly these settings on the chart's patches. Made by Refero.";
+    d.foot = say("Found by optimising exactly these settings on the chart's patches. Made by Refero.");
     return d;
 }
 

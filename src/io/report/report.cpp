@@ -10,6 +10,7 @@
 #include <system_error>
 
 #include "core/render/render.h"
+#include "core/say/say.h"
 #include "io/files/content_hash.h"
 #include "io/files/safe_write.h"
 #include "words/treatment_words.h"
@@ -23,37 +24,37 @@ namespace {
 // "2026-05-14, 09:12 UTC" for "2026-05-14T09:12:08Z": for people who read no machine's time stamps.
 std::string plainTime(const std::string& iso) {
     if (iso.size() < 16 || iso[10] != 'T') return iso;
-    return iso.substr(0, 10) + ", " + iso.substr(11, 5) + (iso.back() == 'Z' ? " UTC" : "");
+    return iso.substr(0, 10) + ", " + iso.substr(11, 5) + (iso.back() == 'Z' ? say(" UTC") : "");
 }
 
 }  // namespace
 
 std::vector<std::pair<std::string, std::string>> factsOf(const Correction& c) {
     std::vector<std::pair<std::string, std::string>> out;
-    const auto put = [&](const char* what, const std::string& value) {
+    const auto put = [&](const std::string& what, const std::string& value) {
         if (!value.empty()) out.emplace_back(what, value);
     };
-    put("Correction", c.name);
-    put("Body", c.body);
-    put("Lens", c.lens);
+    put(say("Correction"), c.name);
+    put(say("Body"), c.body);
+    put(say("Lens"), c.lens);
     // EXIF's "2026:05:14 09:12:08".
     std::string shot = c.taken;
     std::replace(shot.begin(), shot.begin() + std::min<std::ptrdiff_t>(10, std::ssize(shot)), ':', '-');
-    put("Shot", shot);
-    put("Chart", c.chartName);
+    put(say("Shot"), shot);
+    put(say("Chart"), c.chartName);
     std::string frames;
     for (const std::string& path : c.readings)
         frames += (frames.empty() ? "" : ", ") + fs::path(path).filename().string();
-    put("Chart frames", frames);
-    put("Frames are encoded as", std::string(name(c.inputEncoding)));
-    put("Model", std::string(name(c.model)));
-    put("Finish", c.finish.isNone() ? "" : inWords(c.finish));
-    put("Taken out of the light", name(c.lightTakenOut));
+    put(say("Chart frames"), frames);
+    put(say("Frames are encoded as"), std::string(name(c.inputEncoding)));
+    put(say("Model"), std::string(name(c.model)));
+    put(say("Finish"), c.finish.isNone() ? "" : inWords(c.finish));
+    put(say("Taken out of the light"), name(c.lightTakenOut));
     std::string mended;
     for (const Treatment& t : c.treatments) mended += (mended.empty() ? "" : " ") + words::sentence(t);
-    put("Mended", c.asShot ? "nothing: used as it was shot" : mended);
-    put("Built", c.built.empty() ? c.builtBy : plainTime(c.built) + ", " + c.builtBy);
-    put("Judged as", c.limits.name);
+    put(say("Mended"), c.asShot ? say("nothing: used as it was shot") : mended);
+    put(say("Built"), c.built.empty() ? c.builtBy : plainTime(c.built) + ", " + c.builtBy);
+    put(say("Judged as"), c.limits.name);
     return out;
 }
 

@@ -10,6 +10,7 @@
 #include <array>
 #include <fstream>
 
+#include "core/say/say.h"
 #include "studio/detail/columns.h"
 #include "studio/schema.h"
 
@@ -30,19 +31,19 @@ void loadKind(SQLite::Database& db, Contents& contents) {
 std::string reason(int code, const char* text) {
     switch (code) {
         case SQLITE_FULL:
-            return "the disk is full. Free some space and do it again.";
+            return say("the disk is full. Free some space and do it again.");
         case SQLITE_READONLY:
         case SQLITE_CANTOPEN:
         case SQLITE_PERM:
-            return "its folder cannot be written any more. Make it writable, or save a copy elsewhere.";
+            return say("its folder cannot be written any more. Make it writable, or save a copy elsewhere.");
         case SQLITE_BUSY:
         case SQLITE_LOCKED:
-            return "another program is using the file. Close it there and do it again.";
+            return say("another program is using the file. Close it there and do it again.");
         case SQLITE_CORRUPT:
         case SQLITE_NOTADB:
-            return "the file is damaged. Do not go on with it: salvage what can be read into a new one.";
+            return say("the file is damaged. Do not go on with it: salvage what can be read into a new one.");
         case SQLITE_IOERR:
-            return "the disk gave an error. Save a copy elsewhere.";
+            return say("the disk gave an error. Save a copy elsewhere.");
         default:
             return std::string(text) + ".";
     }
@@ -61,16 +62,17 @@ WriteLock::~WriteLock() {
 Status expectStudio(const std::filesystem::path& path) {
     const std::string file = path.filename().string();
     std::error_code error;
-    if (!std::filesystem::exists(path, error)) return failure(path.string() + " is not there.");
-    if (!std::filesystem::is_regular_file(path, error)) return failure(path.string() + " is not a file.");
+    if (!std::filesystem::exists(path, error)) return failure(say("%1 is not there.", path.string()));
+    if (!std::filesystem::is_regular_file(path, error))
+        return failure(say("%1 is not a file.", path.string()));
     std::ifstream in(path, std::ios::binary);
     std::array<unsigned char, 72> head{};
     in.read(reinterpret_cast<char*>(head.data()), head.size());
-    if (!in && !in.eof()) return failure(path.string() + " could not be read.");
+    if (!in && !in.eof()) return failure(say("%1 could not be read.", path.string()));
     const std::string magic(reinterpret_cast<const char*>(head.data()), 15);
     const int id = head[68] << 24 | head[69] << 16 | head[70] << 8 | head[71];
     if (in.gcount() < 72 || magic != "SQLite format 3" || id != kApplicationId)
-        return failure(file + " is not a Refero studio. It was not touched.");
+        return failure(say("%1 is not a Refero studio. It was not touched.", file));
     return {};
 }
 

@@ -3,14 +3,11 @@
 #include "core/read/detail/check_parts.h"
 
 #include <algorithm>
-#include <cstdio>
 
 namespace refero::detail {
 
-std::string figure(const char* format, double v) {
-    char buffer[64];
-    std::snprintf(buffer, sizeof buffer, format, v);
-    return buffer;
+std::string channelName(Eigen::Index channel) {
+    return channel == 0 ? say("red") : channel == 1 ? say("green") : say("blue");
 }
 
 std::string percent(double share) {
@@ -19,18 +16,13 @@ std::string percent(double share) {
 
 std::string patchList(const Reading& r, const std::vector<std::size_t>& patches) {
     constexpr std::size_t kNamed = 5;
-    std::string out;
+    std::vector<std::string> ids;
     const std::size_t named = patches.size() > kNamed + 1 ? kNamed : patches.size();
-    for (std::size_t k = 0; k < named; ++k) {
-        const bool last = k + 1 == patches.size();
-        if (k) out += last ? " and " : ", ";
-        out += r.patches[patches[k]].id;
-    }
-    if (named < patches.size()) out += " and " + std::to_string(patches.size() - named) + " more";
-    return out;
+    for (std::size_t k = 0; k < named; ++k) ids.push_back(r.patches[patches[k]].id);
+    return listed(ids, patches.size());
 }
 
-Check started(const char* id, const char* title, double value, const char* unit, const Band& band) {
+Check started(const char* id, const std::string& title, double value, const char* unit, const Band& band) {
     Check c;
     c.id = id;
     c.title = title;

@@ -6,19 +6,19 @@
 #include <vector>
 
 #include "core/read/checks.h"
+#include "core/say/figure.h"
 
 namespace refero::detail {
 
-inline constexpr const char* kChannelNames[] = {"red", "green", "blue"};
+/// In words, of 0 red, 1 green, 2 blue.
+std::string channelName(Eigen::Index channel);
 
-/// A number in words, printf style.
-std::string figure(const char* format, double v);
 std::string percent(double share);
 /// "A1", "A1 and B2", "A1, B2 and 5 more".
 std::string patchList(const Reading& r, const std::vector<std::size_t>& patches);
 
 /// A check with its value judged, and nothing said yet.
-Check started(const char* id, const char* title, double value, const char* unit, const Band& band);
+Check started(const char* id, const std::string& title, double value, const char* unit, const Band& band);
 
 /// A line across the whole chart, in frame pixels.
 std::vector<Point> lineAcross(const Reading& r, const Point& throughMm, const Point& alongMm);

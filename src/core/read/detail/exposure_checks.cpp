@@ -7,6 +7,7 @@
 #include "core/read/balance.h"
 #include "core/read/detail/check_parts.h"
 #include "core/read/noise.h"
+#include "core/say/say.h"
 
 namespace refero::detail {
 namespace {
@@ -28,25 +29,29 @@ Check exposure(const Reading& r, const Limits& limits) {
     const Vector3 levels = unclippedLevel(r, at);
     Eigen::Index channel = 0;
     const double level = levels.maxCoeff(&channel);
-    Check c = started("exposure", "Exposure", level, "of clipping", limits.exposure);
+    Check c = started("exposure", say("Exposure"), level, word("of clipping"), limits.exposure);
     c.scaleHigh = 1;
-    c.limit = figure("%.2f", c.low) + " to " + figure("%.2f", c.high);
-    c.reason = "The lightest neutral, " + lightest.id + ", " + (level > 1 ? "would reach " : "reaches ") +
-               percent(level) + " of the clipping level in " + kChannelNames[channel] +
-               ", its strongest channel (red " + percent(levels.x()) + ", green " + percent(levels.y()) +
-               ", blue " + percent(levels.z()) + "). ";
+    c.limit = say("%1 to %2", figure("%.2f", c.low), figure("%.2f", c.high));
+    const std::string reached = percent(level), in = channelName(channel), red = percent(levels.x()),
+                      green = percent(levels.y()), blue = percent(levels.z());
+    c.reason = level > 1 ? say("The lightest neutral, %1, would reach %2 of the clipping level in %3, its "
+                               "strongest channel (red %4, green %5, blue %6). ",
+                               lightest.id, reached, in, red, green, blue)
+                         : say("The lightest neutral, %1, reaches %2 of the clipping level in %3, its "
+                               "strongest channel (red %4, green %5, blue %6). ",
+                               lightest.id, reached, in, red, green, blue);
     c.evidence.patches = {at};
     if (level > limits.exposure.high) {
         c.reason +=
-            "This close to the ceiling, highlights of the subject and a channel of the chart are lost.";
-        c.remedy = "Close down by " + figure("%.1f", std::max(0.3, std::log2(level / kGoodExposure))) +
-                   " stops and shoot it again.";
+            say("This close to the ceiling, highlights of the subject and a channel of the chart are lost.");
+        c.remedy = say("Close down by %1 stops and shoot it again.",
+                       figure("%.1f", std::max(0.3, std::log2(level / kGoodExposure))));
     } else if (level < limits.exposure.low) {
-        c.reason += "Dark patches sink into noise, and the correction would lift that noise with them.";
-        c.remedy = "Open up by " + figure("%.1f", std::log2(kGoodExposure / std::max(level, 1e-3))) +
-                   " stops and shoot it again.";
+        c.reason += say("Dark patches sink into noise, and the correction would lift that noise with them.");
+        c.remedy = say("Open up by %1 stops and shoot it again.",
+                       figure("%.1f", std::log2(kGoodExposure / std::max(level, 1e-3))));
     } else {
-        c.reason += "That uses the range well and clips nothing.";
+        c.reason += say("That uses the range well and clips nothing.");
         c.evidence = {};
     }
     return c;
@@ -56,26 +61,30 @@ Check exposure(const Reading& r, const Limits& limits) {
 Check nominalExposure(const Reading& r, double nominal, const Limits& limits) {
     const double seen = whiteSeen(r).y();
     const double stops = std::log2(std::max(seen, 1e-6) / nominal);
-    Check c = started("exposure", "Exposure", stops, kNominalUnit, limits.nominal);
+    Check c = started("exposure", say("Exposure"), stops, kNominalUnit, limits.nominal);
     c.scaleLow = -6;
     c.scaleHigh = 6;
-    c.limit = figure("%+.1f", c.low) + " to " + figure("%+.1f", c.high) + " stops from nominal";
+    c.limit = say("%1 to %2 stops from nominal", figure("%+.1f", c.low), figure("%+.1f", c.high));
     const double grey = r.encoding.encode(seen * kMidGrey);
-    c.reason = "By all greys the chart lies " + figure("%.1f", std::abs(stops)) + " stops " +
-               (stops < 0 ? "below" : "above") + " where " + std::string(r.encoding.name()) +
-               " has it at nominal exposure: a grey of 18 % is at " + percent(grey) +
-               " of the signal, nominal is " + percent(r.encoding.encode(nominal * kMidGrey)) + ". ";
+    const std::string off = figure("%.1f", std::abs(stops)), at = percent(grey),
+                      nominalAt = percent(r.encoding.encode(nominal * kMidGrey));
+    c.reason = stops < 0 ? say("By all greys the chart lies %1 stops below where %2 has it at nominal "
+                               "exposure: a grey of 18 % is at %3 of the signal, nominal is %4. ",
+                               off, r.encoding.name(), at, nominalAt)
+                         : say("By all greys the chart lies %1 stops above where %2 has it at nominal "
+                               "exposure: a grey of 18 % is at %3 of the signal, nominal is %4. ",
+                               off, r.encoding.name(), at, nominalAt);
     if (c.verdict == Verdict::pass) {
-        c.reason += "That is where the curve is meant to be used.";
+        c.reason += say("That is where the curve is meant to be used.");
         return c;
     }
     c.evidence.patches = {r.neutrals().front()};
     if (stops > limits.nominal.high) {
-        c.reason += "Highlights of the subject reach the recording's end sooner.";
-        c.remedy = "Close down by " + figure("%.1f", stops) + " stops and shoot it again.";
+        c.reason += say("Highlights of the subject reach the recording's end sooner.");
+        c.remedy = say("Close down by %1 stops and shoot it again.", figure("%.1f", stops));
     } else {
-        c.reason += "The subject's shadows lie in noise, which the correction lifts.";
-        c.remedy = "Open up by " + figure("%.1f", -stops) + " stops and shoot it again.";
+        c.reason += say("The subject's shadows lie in noise, which the correction lifts.");
+        c.remedy = say("Open up by %1 stops and shoot it again.", figure("%.1f", -stops));
     }
     return c;
 }
@@ -85,12 +94,12 @@ Check clipping(const Reading& r, const Limits& limits) {
         std::max_element(r.patches.begin(), r.patches.end(), [](const auto& a, const auto& b) {
             return (a.leftOut ? -1 : a.clipped) < (b.leftOut ? -1 : b.clipped);
         });
-    Check c = started("clipping", "Clipping", worstPatch->leftOut ? 0 : worstPatch->clipped, "of pixels",
-                      limits.clipping);
+    Check c = started("clipping", say("Clipping"), worstPatch->leftOut ? 0 : worstPatch->clipped,
+                      word("of pixels"), limits.clipping);
     c.scaleHigh = 0.05;
-    c.limit = "at most " + percent(c.high) + " in any patch";
+    c.limit = say("at most %1 in any patch", percent(c.high));
     if (worstPatch->leftOut || worstPatch->clipped <= limits.clipping.high) {
-        c.reason = "No patch touches the ceiling in any channel.";
+        c.reason = say("No patch touches the ceiling in any channel.");
         return c;
     }
     Eigen::Index channel = 0;
@@ -98,11 +107,12 @@ Check clipping(const Reading& r, const Limits& limits) {
     for (std::size_t i = 0; i < r.patches.size(); ++i)
         if (!r.patches[i].leftOut && r.patches[i].clipped > limits.clipping.high)
             c.evidence.patches.push_back(i);
-    c.reason = "In " + worstPatch->id + ", " + percent(worstPatch->clipped) +
-               " of the pixels are clipped, most in " + kChannelNames[channel] +
-               ". A clipped channel reads too low, and its colour turns.";
-    if (c.evidence.patches.size() > 1) c.reason += " Clipped: " + patchList(r, c.evidence.patches) + ".";
-    c.remedy = "Close down by half a stop to a stop and shoot it again.";
+    c.reason =
+        say("In %1, %2 of the pixels are clipped, most in %3. A clipped channel reads too low, and its "
+            "colour turns.",
+            worstPatch->id, percent(worstPatch->clipped), channelName(channel));
+    if (c.evidence.patches.size() > 1) c.reason += say(" Clipped: %1.", patchList(r, c.evidence.patches));
+    c.remedy = say("Close down by half a stop to a stop and shoot it again.");
     return c;
 }
 
@@ -112,14 +122,14 @@ Check buried(const Reading& r, const Limits& limits) {
     Eigen::Index channel = 0;
     const Vector3 ratio = darkest.rgb.cwiseQuotient(darkest.deviation.cwiseMax(1e-6));
     const double signal = std::min(ratio.minCoeff(&channel), 999.0);
-    Check c = started("buried", "Shadow signal to noise", signal, ": 1", limits.buried);
+    Check c = started("buried", say("Shadow signal to noise"), signal, ": 1", limits.buried);
     c.high = c.scaleHigh = 100;
-    c.limit = "at least " + figure("%.0f", limits.buried.low);
-    c.reason = "In the darkest neutral, " + darkest.id + ", one pixel's " + kChannelNames[channel] + " is " +
-               figure("%.0f", signal) + " times its noise.";
+    c.limit = say("at least %1", figure("%.0f", limits.buried.low));
+    c.reason = say("In the darkest neutral, %1, one pixel's %2 is %3 times its noise.", darkest.id,
+                   channelName(channel), figure("%.0f", signal));
     if (c.verdict != Verdict::pass) {
-        c.reason += " Black that lies in noise cannot be corrected, only lifted.";
-        c.remedy = "Give more light or a lower sensitivity, and shoot it again.";
+        c.reason += say(" Black that lies in noise cannot be corrected, only lifted.");
+        c.remedy = say("Give more light or a lower sensitivity, and shoot it again.");
         c.evidence.patches = {at};
     }
     return c;
@@ -128,15 +138,16 @@ Check buried(const Reading& r, const Limits& limits) {
 std::vector<Check> noise(const Reading& r, const Limits& limits) {
     const auto mid = midGreyNoise(r);
     if (!mid) return {};
-    Check c = started("noise", "Signal to noise", std::min(999.0, mid->signalToNoise), ": 1", limits.noise);
+    Check c =
+        started("noise", say("Signal to noise"), std::min(999.0, mid->signalToNoise), ": 1", limits.noise);
     c.high = c.scaleHigh = 100;
-    c.limit = "at least " + figure("%.0f", limits.noise.low);
-    c.reason = "A mid-grey, " + r.patches[mid->patch].id + ", is " + figure("%.0f", c.value) +
-               " times the visual noise of one pixel once the greys are balanced.";
+    c.limit = say("at least %1", figure("%.0f", limits.noise.low));
+    c.reason = say("A mid-grey, %1, is %2 times the visual noise of one pixel once the greys are balanced.",
+                   r.patches[mid->patch].id, figure("%.0f", c.value));
     if (c.verdict != Verdict::pass) {
-        c.reason +=
-            " The chart's means average it away; the pictures keep it, and a strong correction adds to it.";
-        c.remedy = "Lower the sensitivity and give more light, then shoot it again.";
+        c.reason += say(
+            " The chart's means average it away; the pictures keep it, and a strong correction adds to it.");
+        c.remedy = say("Lower the sensitivity and give more light, then shoot it again.");
         c.evidence.patches = {mid->patch};
     }
     return {c};

@@ -7,6 +7,7 @@
 #include "core/read/casts.h"
 #include "core/read/detail/check_parts.h"
 #include "core/read/encoding_fit.h"
+#include "core/say/say.h"
 
 namespace refero::detail {
 namespace {
@@ -17,14 +18,14 @@ constexpr double kBaked = 0.02;  // common practice: balanced in the camera mean
 Check neutrality(const Reading& r, const Limits& limits) {
     const auto gains = neutralGains(r);
     if (!gains) {
-        Check c = started("neutrality", "Neutral greys", 1, "cast", limits.neutrality);
+        Check c = started("neutrality", say("Neutral greys"), 1, word("cast"), limits.neutrality);
         c.verdict = Verdict::reshoot;
         c.scaleHigh = 0.05;
-        c.limit = "at most " + percent(c.high);
-        c.reason =
-            "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.";
+        c.limit = say("at most %1", percent(c.high));
+        c.reason = say(
+            "No grey patch is usable: each is clipped or lies in noise, so there is nothing to balance on.");
         c.remedy =
-            "Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.";
+            say("Set the exposure so that the lightest grey is bright but not clipped, and shoot it again.");
         c.evidence.patches = r.neutrals();
         return c;
     }
@@ -39,17 +40,19 @@ Check neutrality(const Reading& r, const Limits& limits) {
             where = i;
         }
     }
-    Check c = started("neutrality", "Neutral greys", worstCast, "cast", limits.neutrality);
+    Check c = started("neutrality", say("Neutral greys"), worstCast, word("cast"), limits.neutrality);
     c.scaleHigh = 0.05;
-    c.limit = "at most " + percent(c.high);
-    c.reason = "After one balance for all greys, the worst, " + r.patches[where].id + ", is " +
-               percent(worstCast) + " from neutral.";
+    c.limit = say("at most %1", percent(c.high));
+    c.reason = say("After one balance for all greys, the worst, %1, is %2 from neutral.", r.patches[where].id,
+                   percent(worstCast));
     if (c.verdict != Verdict::pass) {
-        c.reason += " The greys disagree: mixed or uneven light, glare on the dark ones, or a dirty patch.";
-        c.remedy = "Look for a second light or a reflection on the chart, remove it, and shoot it again.";
+        c.reason +=
+            say(" The greys disagree: mixed or uneven light, glare on the dark ones, or a dirty patch.");
+        c.remedy =
+            say("Look for a second light or a reflection on the chart, remove it, and shoot it again.");
         c.evidence.patches = off;
     } else {
-        c.reason += " One balance serves highlights and shadows alike.";
+        c.reason += say(" One balance serves highlights and shadows alike.");
     }
     return c;
 }
@@ -60,23 +63,26 @@ std::vector<Check> cast(const Reading& r, const Limits& limits) {
     const auto worst =
         std::max_element(casts.begin(), casts.end(),
                          [](const LevelCast& a, const LevelCast& b) { return a.size() < b.size(); });
-    Check c = started("cast", "Cast by level", worst->size(), "cast", limits.cast);
+    Check c = started("cast", say("Cast by level"), worst->size(), word("cast"), limits.cast);
     c.scaleHigh = 0.05;
-    c.limit = "at most " + percent(c.high) + " at any level";
+    c.limit = say("at most %1 at any level", percent(c.high));
     std::string each;
     for (const LevelCast& l : casts) {
-        each += (each.empty() ? "" : "; ") + std::string(l.level) + " greys ";
         const bool seen = l.size() > limits.cast.high;
-        each += seen ? percent(l.size()) + " " + l.colour() : "neutral";
+        const std::string how = seen ? percent(l.size()) + " " + say(l.colour()) : say("neutral");
+        each += (each.empty() ? "" : "; ") +
+                (std::string_view(l.level) == "light"    ? say("light greys %1", how)
+                 : std::string_view(l.level) == "middle" ? say("middle greys %1", how)
+                                                         : say("dark greys %1", how));
         if (seen) c.evidence.patches.insert(c.evidence.patches.end(), l.patches.begin(), l.patches.end());
     }
     each[0] = static_cast<char>(std::toupper(static_cast<unsigned char>(each[0])));
     c.reason = each + ".";
     if (c.verdict != Verdict::pass) {
-        c.reason += " One balance cannot serve all levels.";
+        c.reason += say(" One balance cannot serve all levels.");
         c.remedy =
-            "If the recording is balanced on a light grey, balance on a mid-grey instead; look for coloured "
-            "stray light on the dark patches.";
+            say("If the recording is balanced on a light grey, balance on a mid-grey instead; look for "
+                "coloured stray light on the dark patches.");
     }
     return {c};
 }
@@ -86,30 +92,30 @@ Check encoding(const Reading& r, const Limits& limits) {
     const std::vector<Transfer> known(kTellableEncodings.begin(), kTellableEncodings.end());
     const auto now = encodingFits(r, {r.encoding});
     const auto better = betterEncodings(r, known);
-    Check c =
-        started("encoding", "Encoding", now.empty() ? 0 : now.front().errorStops, "stops", limits.doubt);
+    Check c = started("encoding", say("Encoding"), now.empty() ? 0 : now.front().errorStops, word("stops"),
+                      limits.doubt);
     c.scaleHigh = 1;
-    c.limit = "greys within " + figure("%.2f", limits.doubt.high) + " stops of the stated curve";
+    c.limit = say("greys within %1 stops of the stated curve", figure("%.2f", limits.doubt.high));
     const bool doubtful = !now.empty() && c.value > limits.doubt.high && !better.empty();
     c.verdict = doubtful || assumed ? Verdict::review : Verdict::pass;
     const std::string name(r.encoding.name());
-    c.reason = assumed
-                   ? "The file does not say how its numbers relate to light; " + name +
-                         " was assumed from its kind. A wrong curve bends every colour."
-                   : "Read as " + name + ", which " +
-                         (r.encodingSource == EncodingSource::stated ? "you stated." : "the file states.");
+    c.reason = assumed ? say("The file does not say how its numbers relate to light; %1 was assumed from its "
+                             "kind. A wrong curve bends every colour.",
+                             name)
+               : r.encodingSource == EncodingSource::stated ? say("Read as %1, which you stated.", name)
+                                                            : say("Read as %1, which the file states.", name);
     if (!now.empty()) {
-        c.reason += " The greys agree with it within " + figure("%.2f", c.value) + " stops";
-        c.reason += doubtful ? ", and with " + std::string(better.front().encoding.name()) + " within " +
-                                   figure("%.2f", better.front().errorStops) + "."
-                             : ".";
+        const std::string off = figure("%.2f", c.value);
+        c.reason += doubtful ? say(" The greys agree with it within %1 stops, and with %2 within %3.", off,
+                                   better.front().encoding.name(), figure("%.2f", better.front().errorStops))
+                             : say(" The greys agree with it within %1 stops.", off);
     }
     if (doubtful) {
-        c.remedy = "State " + std::string(better.front().encoding.name()) +
-                   " as the encoding and read it again, unless you know better.";
+        c.remedy = say("State %1 as the encoding and read it again, unless you know better.",
+                       better.front().encoding.name());
         c.evidence.patches = r.neutrals();
     } else if (assumed) {
-        c.remedy = "If you know better, state the encoding and read it again.";
+        c.remedy = say("If you know better, state the encoding and read it again.");
     }
     return c;
 }
@@ -121,16 +127,19 @@ std::vector<Check> balance(const Reading& r) {
     const auto gains = neutralGains(r);
     if (!gains) return {};
     const double off = std::max(std::abs(gains->x() - 1), std::abs(gains->z() - 1));
-    Check c = started("balance", "Balance left alone", off, "gain", {kBaked, 1e9, 0, 1e9});
+    Check c = started("balance", say("Balance left alone"), off, word("gain"), {kBaked, 1e9, 0, 1e9});
     c.high = c.scaleHigh = 1;
-    c.limit = "linear frames not balanced before";
+    c.limit = say("linear frames not balanced before");
     if (off >= kBaked) {
-        c.reason = "The greys are as the sensor saw this light: red needs " + figure("%.2f", gains->x()) +
-                   " and blue " + figure("%.2f", gains->z()) + " times green's gain.";
+        c.reason =
+            say("The greys are as the sensor saw this light: red needs %1 and blue %2 times green's gain.",
+                figure("%.2f", gains->x()), figure("%.2f", gains->z()));
     } else {
-        c.reason = "The greys of this linear frame are already neutral within " + percent(off) +
-                   ": a balance is baked in. The correction fits only frames that carry the same one.";
-        c.remedy = "Where there is a choice, export without white balance, and read that.";
+        c.reason =
+            say("The greys of this linear frame are already neutral within %1: a balance is baked in. The "
+                "correction fits only frames that carry the same one.",
+                percent(off));
+        c.remedy = say("Where there is a choice, export without white balance, and read that.");
         c.evidence.patches = usableNeutrals(r);
     }
     return {c};

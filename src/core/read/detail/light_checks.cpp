@@ -5,29 +5,30 @@
 
 #include "core/read/detail/check_parts.h"
 #include "core/read/treatment.h"
+#include "core/say/say.h"
 
 namespace refero::detail {
 namespace {
 
 Check evenness(const Reading& r, const Limits& limits) {
     const ChartLight& l = *r.light;
-    Check c = started("evenness", "Even light", l.rangeStops, "stops", limits.evenness);
+    Check c = started("evenness", say("Even light"), l.rangeStops, word("stops"), limits.evenness);
     c.scaleHigh = 1.5;
-    c.limit = "at most " + figure("%.2f", limits.evenness.high) + " stops";
-    c.reason = "From its lightest to its darkest place the light on the chart falls by " +
-               figure("%.2f", l.rangeStops) + " stops, " + percent(1 - std::exp2(-l.rangeStops)) + ".";
-    if (!r.flatField.empty()) c.reason += " That is after the flat field was taken out.";
+    c.limit = say("at most %1 stops", figure("%.2f", limits.evenness.high));
+    c.reason = say("From its lightest to its darkest place the light on the chart falls by %1 stops, %2.",
+                   figure("%.2f", l.rangeStops), percent(1 - std::exp2(-l.rangeStops)));
+    if (!r.flatField.empty()) c.reason += say(" That is after the flat field was taken out.");
     if (r.lightTakenOut.chart) {
         // What remains is how well a smooth field describes it, which a wide range makes doubtful.
-        c.reason += " It was taken out of the patches; the greys lie within " +
-                    figure("%.3f", l.residualStops) + " stops of the field that was.";
+        c.reason +=
+            say(" It was taken out of the patches; the greys lie within %1 stops of the field that was.",
+                figure("%.3f", l.residualStops));
         c.verdict = c.verdict == Verdict::reshoot ? Verdict::review : Verdict::pass;
     } else if (c.verdict != Verdict::pass) {
-        c.reason += " Patches are then measured in different light.";
+        c.reason += say(" Patches are then measured in different light.");
         c.remedy =
-            "Move the lamp away or bounce it, or turn the chart towards it; or let Refero take the "
-            "unevenness "
-            "out.";
+            say("Move the lamp away or bounce it, or turn the chart towards it; or let Refero take the "
+                "unevenness out.");
         const auto map = fitHomography(r.chart.outline(), r.corners);
         if (map) c.evidence.lines = {{(*map)(l.lightestMm), (*map)(l.darkestMm)}};
     }
@@ -36,19 +37,19 @@ Check evenness(const Reading& r, const Limits& limits) {
 
 Check shadow(const Reading& r, const Limits& limits) {
     const auto& edge = r.light->shadow;
-    Check c = started("shadow", "No shadow", edge ? edge->stops : 0, "stops", limits.shadow);
+    Check c = started("shadow", say("No shadow"), edge ? edge->stops : 0, word("stops"), limits.shadow);
     c.scaleHigh = 1;
-    c.limit = "at most " + figure("%.2f", limits.shadow.high) + " stops at an edge";
+    c.limit = say("at most %1 stops at an edge", figure("%.2f", limits.shadow.high));
     if (!edge || c.verdict == Verdict::pass) {
-        c.reason = "No edge runs through the light on the chart.";
+        c.reason = say("No edge runs through the light on the chart.");
         return c;
     }
     for (std::size_t i = 0; i < r.patches.size(); ++i)
         if (edge->at(r.chart.patches[i].centreMm) < -edge->stops / 2) c.evidence.patches.push_back(i);
     c.evidence.lines = {lineAcross(r, edge->throughMm, Point(-edge->darkerWay.y(), edge->darkerWay.x()))};
-    c.reason = "An edge crosses the chart; beyond it the light is " + figure("%.2f", edge->stops) +
-               " stops down. In it: " + patchList(r, c.evidence.patches) + ".";
-    c.remedy = "Find what throws it (a stand, a hand, yourself), and shoot it again.";
+    c.reason = say("An edge crosses the chart; beyond it the light is %1 stops down. In it: %2.",
+                   figure("%.2f", edge->stops), patchList(r, c.evidence.patches));
+    c.remedy = say("Find what throws it (a stand, a hand, yourself), and shoot it again.");
     return c;
 }
 
@@ -57,12 +58,13 @@ Check covered(const Reading& r, const Limits& limits) {
     const std::size_t places = r.light ? r.light->coveredMm.size() : 0;
     // A speck on the ground alone harms nothing.
     const std::size_t counted = patches.empty() && places >= 3 ? 1 : patches.size();
-    Check c =
-        started("covered", "Nothing on the chart", static_cast<double>(counted), "patches", limits.covered);
+    Check c = started("covered", say("Nothing on the chart"), static_cast<double>(counted), word("patches"),
+                      limits.covered);
     c.scaleHigh = 10;
-    c.limit = limits.covered.high < 1 ? "no patch" : "at most " + figure("%.0f", limits.covered.high);
+    c.limit =
+        limits.covered.high < 1 ? say("no patch") : say("at most %1", figure("%.0f", limits.covered.high));
     if (c.verdict == Verdict::pass) {
-        c.reason = "Every patch is of one colour, and of the colour that the others lead one to expect.";
+        c.reason = say("Every patch is of one colour, and of the colour that the others lead one to expect.");
         return c;
     }
     c.evidence.patches = patches;
@@ -70,28 +72,30 @@ Check covered(const Reading& r, const Limits& limits) {
         for (const Point& mm : r.light->coveredMm)
             for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
     if (patches.empty())
-        c.reason = "Something lies between the patches: a finger, a clip, dirt.";
+        c.reason = say("Something lies between the patches: a finger, a clip, dirt.");
     else if (patches.size() == 1)
-        c.reason = "Something lies on " + patchList(r, patches) +
-                   ", or it is dirty: it does not show the colour that the others lead one to expect, or not "
-                   "one colour.";
+        c.reason =
+            say("Something lies on %1, or it is dirty: it does not show the colour that the others lead one "
+                "to expect, or not one colour.",
+                patchList(r, patches));
     else
-        c.reason = "Something lies on " + patchList(r, patches) +
-                   ", or they are dirty: they do not show the colours that the others lead one to expect, or "
-                   "not one colour.";
-    c.remedy = "Take it away, or clean the chart with a soft dry brush, and shoot it again.";
+        c.reason =
+            say("Something lies on %1, or they are dirty: they do not show the colours that the others lead "
+                "one to expect, or not one colour.",
+                patchList(r, patches));
+    c.remedy = say("Take it away, or clean the chart with a soft dry brush, and shoot it again.");
     return c;
 }
 
 Check glare(const Reading& r, const Limits& limits) {
-    Check c = started("glare", "No veil", r.light->flareShare, "of white", limits.flare);
+    Check c = started("glare", say("No veil"), r.light->flareShare, word("of white"), limits.flare);
     c.scaleHigh = 0.05;
-    c.limit = "at most " + percent(limits.flare.high) + " of white";
-    c.reason = "From the dark greys, " + figure("%.2f", 100 * r.light->flareShare) +
-               " % of white's light lies over everything.";
+    c.limit = say("at most %1 of white", percent(limits.flare.high));
+    c.reason = say("From the dark greys, %1 % of white's light lies over everything.",
+                   figure("%.2f", 100 * r.light->flareShare));
     if (c.verdict != Verdict::pass) {
-        c.reason += " It lifts the blacks and washes colour out.";
-        c.remedy = "Shade the lens, clean it, keep bright things out of the frame, and shoot it again.";
+        c.reason += say(" It lifts the blacks and washes colour out.");
+        c.remedy = say("Shade the lens, clean it, keep bright things out of the frame, and shoot it again.");
         const auto greys = r.neutrals();
         c.evidence.patches.assign(greys.end() - std::min<std::ptrdiff_t>(3, std::ssize(greys)), greys.end());
     }
@@ -101,20 +105,22 @@ Check glare(const Reading& r, const Limits& limits) {
 Check shine(const Reading& r, const Limits& limits) {
     const ChartLight& l = *r.light;
     const bool seen = l.lobe || l.specular.size() + l.specularMm.size() >= 3;
-    Check c = started("shine", "No shine", seen ? l.specularShare : 0, "of white", limits.shine);
+    Check c = started("shine", say("No shine"), seen ? l.specularShare : 0, word("of white"), limits.shine);
     c.scaleHigh = 0.2;
-    c.limit = "at most " + percent(limits.shine.high) + " of white";
+    c.limit = say("at most %1 of white", percent(limits.shine.high));
     if (c.verdict == Verdict::pass) {
-        c.reason = "No patch mirrors a lamp or a window.";
+        c.reason = say("No patch mirrors a lamp or a window.");
         return c;
     }
     c.evidence.patches = l.specular;
     for (const Point& mm : l.specularMm)
         for (auto& line : crossAt(r, mm)) c.evidence.lines.push_back(std::move(line));
-    c.reason = "A lamp or a window is mirrored in the chart: up to " + percent(l.specularShare) +
-               " of white is added" +
-               (l.specular.empty() ? std::string(".") : " on " + patchList(r, l.specular) + ".");
-    c.remedy = "Turn the chart until the reflection leaves it, or put the lamp at 45 degrees.";
+    c.reason = l.specular.empty()
+                   ? say("A lamp or a window is mirrored in the chart: up to %1 of white is added.",
+                         percent(l.specularShare))
+                   : say("A lamp or a window is mirrored in the chart: up to %1 of white is added on %2.",
+                         percent(l.specularShare), patchList(r, l.specular));
+    c.remedy = say("Turn the chart until the reflection leaves it, or put the lamp at 45 degrees.");
     return c;
 }
 

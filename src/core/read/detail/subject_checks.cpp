@@ -6,6 +6,7 @@
 
 #include "core/read/detail/check_parts.h"
 #include "core/read/grey_candidate.h"
+#include "core/say/figure.h"
 
 namespace refero::detail {
 
@@ -26,26 +27,30 @@ std::vector<Check> subjectChecks(const Reading& r, const Limits& limits) {
         where = &s;
     }
     if (!worst) return {};
-    Check c = started("light", "The subject's light", worst->ciede2000, "CIEDE2000", limits.subject);
+    Check c = started("light", say("The subject's light"), worst->ciede2000, "CIEDE2000", limits.subject);
     c.scaleHigh = 12;
-    c.limit = "at most " + figure("%.1f", limits.subject.high) + " on a mid-grey";
+    c.limit = say("at most %1 on a mid-grey", figure("%.1f", limits.subject.high));
     const std::string name = std::filesystem::path(where->path).filename().string();
     if (c.verdict == Verdict::pass) {
-        c.reason = "Balanced on the chart, " + where->from + " in " + name + " is grey within " +
-                   figure("%.1f", worst->ciede2000) + " CIEDE2000" +
-                   (compared > 1 ? ", the farthest of " + std::to_string(compared) + "." : ".");
+        const std::string off = figure("%.1f", worst->ciede2000);
+        c.reason =
+            compared > 1
+                ? say("Balanced on the chart, %1 in %2 is grey within %3 CIEDE2000, the farthest of %4.",
+                      where->from, name, off, std::to_string(compared))
+                : say("Balanced on the chart, %1 in %2 is grey within %3 CIEDE2000.", where->from, name, off);
         return {c};
     }
     if (!where->certain) c.verdict = Verdict::review;
     // The candidate's picture turns the other way than what the subject shows.
     const double mired = worst->miredShift;
-    c.reason = "Balanced on the chart, " + where->from + " in " + name + " is " +
-               figure("%.1f", worst->ciede2000) + " CIEDE2000 from grey: the light there is " +
-               (std::abs(mired) < 3
-                    ? std::string("of another tint")
-                    : figure("%.0f", std::abs(mired)) + " mired " + (mired > 0 ? "colder" : "warmer")) +
-               " than that on the chart.";
-    c.remedy = "Hold the chart where the subject is, turned to the same lamp, and shoot it again.";
+    c.reason =
+        say("Balanced on the chart, %1 in %2 is %3 CIEDE2000 from grey: the light there is %4 than that on "
+            "the chart.",
+            where->from, name, figure("%.1f", worst->ciede2000),
+            std::abs(mired) < 3 ? say("of another tint")
+            : mired > 0         ? sayf("%.0f mired colder", mired)
+                                : sayf("%.0f mired warmer", -mired));
+    c.remedy = say("Hold the chart where the subject is, turned to the same lamp, and shoot it again.");
     return {c};
 }
 

@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/chart_data/detail/columns.h"
 
+#include "core/say/say.h"
+
 #include <cctype>
 
 #include <algorithm>
@@ -89,7 +91,7 @@ Columns Columns::of(const std::vector<std::string>& names) {
 
 Result<RowReader> RowReader::make(const Columns& columns, const std::string& origin) {
     if (!columns.any())
-        return failure(origin + " has no columns for L*, a*, b*, or X, Y, Z, or wavelengths.");
+        return failure(say("%1 has no columns for L*, a*, b*, or X, Y, Z, or wavelengths.", origin));
     RowReader r;
     r.columns_ = columns;
     const auto& w = columns.wavelengths;
@@ -99,8 +101,8 @@ Result<RowReader> RowReader::make(const Columns& columns, const std::string& ori
         r.data_.stepNm = w[1].first - w[0].first;
         for (std::size_t i = 1; i < w.size(); ++i)
             if (std::abs(w[i].first - w[i - 1].first - r.data_.stepNm) > 1e-6 || r.data_.stepNm <= 0)
-                return failure(origin + ": its wavelengths are not evenly apart at " +
-                               std::to_string(int(w[i].first)) + " nm.");
+                return failure(say("%1: its wavelengths are not evenly apart at %2 nm.", origin,
+                                   std::to_string(int(w[i].first))));
     } else {
         r.data_.kind = columns.xyz ? ChartData::Kind::xyz : ChartData::Kind::lab;
     }
@@ -115,7 +117,7 @@ Status RowReader::add(const std::vector<std::string>& cells, const std::string& 
     if (s.id.empty()) s.id = s.name.empty() ? std::to_string(data_.samples.size() + 1) : s.name;
     const auto number = [&](std::size_t i) -> Result<double> {
         if (const auto v = numberOf(cell(i))) return *v;
-        return failure(where + ": \"" + cell(i).substr(0, 40) + "\" is not a number.");
+        return failure(say("%1: \"%2\" is not a number.", where, cell(i).substr(0, 40)));
     };
     if (data_.kind == ChartData::Kind::spectra) {
         for (const auto& [nm, i] : columns_.wavelengths) {

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/handover/cdl_file.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/proof.h"
@@ -11,7 +12,7 @@ Status hold(RepresentablePart& part, const Correction& given, const ExportOption
     auto cdl = cdlFor(given, part.inputEncoding, o.space, part.colours);
     if (!cdl) return tl::unexpected(cdl.error());
     part.cdl = *cdl;
-    lose(part, "Ten numbers cannot mix channels as a matrix does: strong colours stay off most.");
+    lose(part, say("Ten numbers cannot mix channels as a matrix does: strong colours stay off most."));
     return {};
 }
 
@@ -29,9 +30,9 @@ Result<Proof> prove(const std::filesystem::path& file, const Correction&, const 
 }  // namespace
 
 const HandoverFormat kCdl{
-    {"cdl", "Decision list (ASC CDL)", ".cdl",
-     "Slope, offset and power of each channel and one saturation: ten numbers for a grading program.", true,
-     true, 0.1, 0.1},
+    {"cdl", word("Decision list (ASC CDL)"), ".cdl",
+     word("Slope, offset and power of each channel and one saturation: ten numbers for a grading program."),
+     true, true, 0.1, 0.1},
     &hold,
     &write,
     &prove};

@@ -4,6 +4,7 @@
 
 #include <array>
 
+#include "core/say/say.h"
 #include "io/handover/proof.h"
 #include "io/handover/transform_chain.h"
 
@@ -55,11 +56,11 @@ Result<Clf> clfOf(const RepresentablePart& representable, const ExportOptions& o
         });
 }
 
-const HandoverFormat kClf{
-    {"clf", "Common LUT Format (.clf)", ".clf",
-     "All of the correction, its finish too; a matrix stays a matrix.", true, true, kProofLimit, kProofMean},
-    &holdAll,
-    &write,
-    &prove};
+const HandoverFormat kClf{{"clf", word("Common LUT Format (.clf)"), ".clf",
+                           word("All of the correction, its finish too; a matrix stays a matrix."), true,
+                           true, kProofLimit, kProofMean},
+                          &holdAll,
+                          &write,
+                          &prove};
 
 }  // namespace refero::io

@@ -3,6 +3,7 @@
 #include <array>
 
 #include "core/render/render.h"
+#include "core/say/say.h"
 #include "io/handover/cube_file.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/proof.h"
@@ -31,7 +32,7 @@ Result<Cube> smallestCube(const RepresentablePart& representable, const ExportOp
             passes(expectedOf(*cube, representable), kCube.info, representable.space, 0.95))
             return cube;
     }
-    return failure("No size was tried.");
+    return failure(say("No size was tried."));
 }
 
 // Camera RGB a channel at a time, taken as the output's own red, green and blue.
@@ -46,7 +47,8 @@ Correction channelsAlone(const Correction& c, OutputSpace space) {
 
 Status holdChannels(RepresentablePart& part, const Correction& given, const ExportOptions& o) {
     part.correction = channelsAlone(given, o.space);
-    lose(part, "Colours stay the camera's: a curve a channel can only balance, level and straighten greys.");
+    lose(part,
+         say("Colours stay the camera's: a curve a channel can only balance, level and straighten greys."));
     return {};
 }
 
@@ -69,16 +71,16 @@ Result<Proof> prove(const std::filesystem::path& file, const Correction&, const 
 
 }  // namespace
 
-const HandoverFormat kCube{
-    {"cube", "3D LUT (.cube)", ".cube", "All of the correction, its finish too, between grid points.", true,
-     true, kProofLimit, kProofMean},
-    &holdAll,
-    &writeCube,
-    &prove};
+const HandoverFormat kCube{{"cube", word("3D LUT (.cube)"), ".cube",
+                            word("All of the correction, its finish too, between grid points."), true, true,
+                            kProofLimit, kProofMean},
+                           &holdAll,
+                           &writeCube,
+                           &prove};
 const HandoverFormat kCube1d{
-    {"cube-1d", "1D LUT (.cube)", ".cube",
-     "Balance, level and the curves of the greys; a curve a channel cannot move colours.", true, true, 0.1,
-     0.1},
+    {"cube-1d", word("1D LUT (.cube)"), ".cube",
+     word("Balance, level and the curves of the greys; a curve a channel cannot move colours."), true, true,
+     0.1, 0.1},
     &holdChannels,
     &writeCurves,
     &prove};

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/handover/dcp_profile.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/proof.h"
@@ -20,14 +21,14 @@ Status hold(RepresentablePart& out, const Correction& given, const ExportOptions
     out.dcp = *std::move(profile);
     out.dcpLight = o.second && isWarmer(*o.second, given) ? 1 : 0;
     if (out.dcp->lights[out.dcpLight].map)
-        lose(out,
-             "What bends colours becomes a map of hue and saturation, which does not tell levels apart.");
-    lose(out, "The balance is the raw developer's own: pick a grey of the chart with it.");
+        lose(
+            out,
+            say("What bends colours becomes a map of hue and saturation, which does not tell levels apart."));
+    lose(out, say("The balance is the raw developer's own: pick a grey of the chart with it."));
     if (o.finishCurve) {
         out.dcp->toneCurve = toneCurveOf(given.finish);
-        lose(out,
-             "Of the finish its contrast is the base tone curve, which each raw developer applies in its own "
-             "way; the figures are without it.");
+        lose(out, say("Of the finish its contrast is the base tone curve, which each raw developer applies "
+                      "in its own way; the figures are without it."));
     }
     return {};
 }
@@ -44,9 +45,9 @@ Result<Proof> prove(const std::filesystem::path& file, const Correction&, const 
 }  // namespace
 
 const HandoverFormat kDcp{
-    {"dcp", "Camera profile (.dcp)", ".dcp",
-     "Matrices and a map of hue and saturation for raw developers, by the DNG specification.", false, false,
-     0.1, 0.1},
+    {"dcp", word("Camera profile (.dcp)"), ".dcp",
+     word("Matrices and a map of hue and saturation for raw developers, by the DNG specification."), false,
+     false, 0.1, 0.1},
     &hold,
     &write,
     &prove};

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/handover/handover_format.h"
 
@@ -23,7 +24,7 @@ Result<Proof> prove(const fs::path& file, const Correction& c, const Representab
     if (theirs.cols() != ours.cols() || (theirs - ours).norm() > 1e-9 ||
         (again->gains * again->level - c.gains * c.level).norm() > 1e-9 || !sameMoves(*again, c) ||
         again->finish != c.finish)
-        return failure("The document does not read back as it was written.");
+        return failure(say("The document does not read back as it was written."));
     return Proof{"Refero", 0, 0, 0};
 }
 
@@ -34,10 +35,11 @@ Result<Content> write(const Correction& whole, const RepresentablePart&, const E
 
 }  // namespace
 
-const HandoverFormat kDocument{{"json", "Refero document (.json)", ".json",
-                                "The correction as it is, with all of its figures.", false, false, 0, 0},
-                               &holdAll,
-                               &write,
-                               &prove};
+const HandoverFormat kDocument{
+    {"json", word("Refero document (.json)"), ".json",
+     word("The correction as it is, with all of its figures."), false, false, 0, 0},
+    &holdAll,
+    &write,
+    &prove};
 
 }  // namespace refero::io

@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/grade/nearest_matrix.h"
+#include "core/say/say.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/proof.h"
 #include "io/icc/icc_file.h"
@@ -33,19 +34,19 @@ Status holdProfile(RepresentablePart& part, const Correction& given, const Expor
         const auto matrix = nearestMatrix(given, part.colours);
         if (!matrix) return tl::unexpected(matrix.error());
         part.correction = withMatrix(given, *matrix);
-        lose(part, "Only the nearest matrix is in it: a matrix cannot bend a hue.");
+        lose(part, say("Only the nearest matrix is in it: a matrix cannot bend a hue."));
     }
     part.correction.finish = {};
     return {};
 }
 
-const HandoverFormat kIcc4{{"icc", "Input profile, ICC 4", ".icc",
-                            "True colours for a raw developer or an editor.", true, false, 0.5, 0.2},
+const HandoverFormat kIcc4{{"icc", word("Input profile, ICC 4"), ".icc",
+                            word("True colours for a raw developer or an editor."), true, false, 0.5, 0.2},
                            &holdProfile,
                            &write<IccVersion::four>,
                            &prove};
-const HandoverFormat kIcc2{{"icc-v2", "Input profile, ICC 2", ".icc",
-                            "The same for programs that read version 2 only.", true, false, 0.5, 0.2},
+const HandoverFormat kIcc2{{"icc-v2", word("Input profile, ICC 2"), ".icc",
+                            word("The same for programs that read version 2 only."), true, false, 0.5, 0.2},
                            &holdProfile,
                            &write<IccVersion::two>,
                            &prove};

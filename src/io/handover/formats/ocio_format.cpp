@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/handover/formats/clf_format.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/ocio_config.h"
@@ -44,11 +45,11 @@ Result<Proof> prove(const fs::path& file, const Correction& whole, const Represe
 
 }  // namespace
 
-const HandoverFormat kOcio{
-    {"ocio", "OpenColorIO configuration", ".ocio",
-     "A colour space for compositing, with its CLF file beside it.", true, false, kProofLimit, kProofMean},
-    &hold,
-    &write,
-    &prove};
+const HandoverFormat kOcio{{"ocio", word("OpenColorIO configuration"), ".ocio",
+                            word("A colour space for compositing, with its CLF file beside it."), true, false,
+                            kProofLimit, kProofMean},
+                           &hold,
+                           &write,
+                           &prove};
 
 }  // namespace refero::io

@@ -1,5 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "io/handover/handover_format.h"
 #include "io/handover/readings_table.h"
@@ -10,7 +11,7 @@ namespace {
 namespace fs = std::filesystem;
 
 Status hold(RepresentablePart& part, const Correction&, const ExportOptions&) {
-    lose(part, "It is a table to read: nothing can be corrected with it.");
+    lose(part, say("It is a table to read: nothing can be corrected with it."));
     return {};
 }
 
@@ -18,7 +19,7 @@ Status hold(RepresentablePart& part, const Correction&, const ExportOptions&) {
 Result<Proof> prove(const fs::path& file, const Correction& c, const RepresentablePart&) {
     const auto text = readFile(file);
     if (!text) return tl::unexpected(text.error());
-    if (*text != readingsTable(c)) return failure("The table does not read back as it was written.");
+    if (*text != readingsTable(c)) return failure(say("The table does not read back as it was written."));
     return Proof{"Refero", 0, 0, 0};
 }
 
@@ -30,8 +31,9 @@ Result<Content> write(const Correction& whole, const RepresentablePart&, const E
 }  // namespace
 
 const HandoverFormat kTable{
-    {"csv", "Table of the patches (.csv)", ".csv",
-     "What was read, what it should be, and what became of it; no correction to apply.", false, false, 0, 0},
+    {"csv", word("Table of the patches (.csv)"), ".csv",
+     word("What was read, what it should be, and what became of it; no correction to apply."), false, false,
+     0, 0},
     &hold,
     &write,
     &prove};
