@@ -29,8 +29,11 @@ TEST(NumbersInForms, AreTakenWithCommaOrPointAndSaidShort) {
 }
 
 TEST(NumbersInForms, NamesBecomeWords) {
-    EXPECT_EQ(inWords("run-and-gun"), QStringLiteral("Run and gun"));
+    EXPECT_EQ(inWords("flat-video"), QStringLiteral("Flat video"));
     EXPECT_EQ(inWords("led"), QStringLiteral("LED"));
+    // None of a kit is left without words.
+    for (const plan::LightKind kind : plan::kLightKinds)
+        EXPECT_NE(inWords(name(kind)), QString::fromStdString(std::string(name(kind))));
 }
 
 class LensForm : public testing::Test {

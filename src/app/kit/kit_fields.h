@@ -23,7 +23,7 @@ std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
 std::vector<Binding<plan::Place>> placeFields();
 std::vector<Binding<plan::Shoot>> shootFields();
 
-/// "run-and-gun" as "Run and gun".
+/// "flat-video" as "Flat video", in the language of the window; a name that is not known stays as it is.
 QString inWords(std::string_view name);
 /// After which changes a new chart shot is due.
 QString inWords(plan::Policy policy);
