@@ -1,9 +1,10 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/commands/main_menu.h"
-#include "app/look/text.h"
 
 #include <QAction>
+
+#include "app/look/text.h"
 
 namespace refero {
 

@@ -1,13 +1,14 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/commands/window_commands.h"
-#include "app/look/text.h"
 
 #include <QAbstractButton>
 #include <QAction>
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QPointer>
+
+#include "app/look/text.h"
 
 namespace refero {
 namespace {

@@ -1,12 +1,12 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/kit/kit_fields.h"
-#include "app/look/text.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>
 #include <algorithm>
 
+#include "app/look/text.h"
 #include "core/read/limits.h"
 
 namespace refero {

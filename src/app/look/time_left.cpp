@@ -1,6 +1,7 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/look/time_left.h"
+
 #include "app/look/text.h"
 
 namespace refero {

@@ -1,10 +1,11 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/session/setup.h"
-#include "app/look/text.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
+
+#include "app/look/text.h"
 
 namespace refero {
 

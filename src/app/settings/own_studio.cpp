@@ -1,12 +1,13 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/settings/own_studio.h"
-#include "app/look/text.h"
 
 #include <QDateTime>
 #include <QDir>
 #include <QFileInfo>
 #include <QStandardPaths>
+
+#include "app/look/text.h"
 
 namespace refero {
 
