@@ -9,7 +9,7 @@ namespace refero {
 /// 10 shoots with 200 setups and 50,000 frames; every setup has a reading with that document.
 inline studio::Contents largeContents(const std::string& readingDocument) {
     studio::Contents c;
-    plan::Id id = 1;
+    plan::AnyId id = 1;
     plan::Lamp window;
     window.id = id++;
     window.kind = plan::LightKind::shade;

@@ -57,7 +57,7 @@ BENCHMARK(undoAndRedo)->Unit(benchmark::kMillisecond);
 void whatIsDue(benchmark::State& state) {
     const auto s = studio::Studio::open(large());
     const plan::ClearSky sky;
-    const plan::Id shoot = (*s)->contents().all<plan::Shoot>().begin()->first;
+    const plan::ShootId shoot = (*s)->contents().all<plan::Shoot>().begin()->first;
     for (auto _ : state)
         benchmark::DoNotOptimize(
             plan::due(studio::dayOf((*s)->contents(), shoot, sky, {}, [](const auto&) { return true; })));

@@ -131,10 +131,11 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(empty_, &EmptyState::demoWanted, this, &MainWindow::startDemo);
     connect(empty_, &EmptyState::planWanted, this, [this] { showStation(StationId::plan); });
     connect(frames_, &FramesStation::readingWanted, this, [this] { showStation(StationId::reading); });
-    connect(frames_, &FramesStation::handoverWanted, this, [this](const std::vector<studio::Id>& frames) {
-        showStation(StationId::handover);
-        handover_->offer(frames);
-    });
+    connect(frames_, &FramesStation::handoverWanted, this,
+            [this](const std::vector<studio::FrameId>& frames) {
+                showStation(StationId::handover);
+                handover_->offer(frames);
+            });
     connect(plan_, &PlanStation::told, this, &MainWindow::tell);
     connect(bar_, &TopBar::stationWanted, this, [this](int i) { showStation(static_cast<StationId>(i)); });
     connect(bar_, &TopBar::openWanted, this, &MainWindow::chooseFrames);

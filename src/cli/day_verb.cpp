@@ -138,7 +138,7 @@ class DayVerb : public Verb {
                    {"setups", io::Json::array()},
                    {"frames", io::Json::array()}};
         for (const workflow::DaySetup& s : outcome.setups) {
-            io::Json one{{"id", s.id},
+            io::Json one{{"id", s.id.number()},
                          {"name", s.name},
                          {"body", s.body},
                          {"lens", s.lens},
@@ -160,7 +160,7 @@ class DayVerb : public Verb {
         for (const workflow::DayFrame& f : outcome.frames)
             j["frames"].push_back(
                 {{"path", f.path},
-                 {"setup", f.setup},
+                 {"setup", f.setup.number()},
                  {"corrected_by", f.correctedBy.empty() ? io::Json(nullptr) : io::Json(f.correctedBy)},
                  {"files", f.files},
                  {"cut_share", f.cutShare},

@@ -161,7 +161,7 @@ class StudioVerb : public Verb {
         bool failed = false;
         for (const workflow::SetupOutcome& o : *outcomes) {
             failed = failed || o.what == workflow::SetupOutcome::What::failed;
-            io::Json one{{"setup", o.setup}, {"name", o.name}, {"status", name(o.what)}};
+            io::Json one{{"setup", o.setup.number()}, {"name", o.name}, {"status", name(o.what)}};
             if (o.verdict) one["verdict"] = name(*o.verdict);
             if (o.after) one["ciede2000_after"] = *o.after;
             if (!o.message.empty()) one["message"] = o.message;
@@ -204,8 +204,8 @@ class StudioVerb : public Verb {
             const std::string where = setup ? setup->label : b.frame ? "no setup" : "not brought in";
             const std::string path = io::printable(b.path.string());
             frames.push_back({{"path", path},
-                              {"frame", b.frame},
-                              {"setup", b.setup},
+                              {"frame", b.frame.number()},
+                              {"setup", b.setup.number()},
                               {"setup_label", setup ? setup->label : ""},
                               {"reason", b.reason},
                               {"doubt", b.doubt},
@@ -231,7 +231,7 @@ class StudioVerb : public Verb {
     std::string file_, action_, path_, json_, copyTo_;
     std::string model_ = "auto", receiver_, into_;
     std::vector<std::string> paths_;
-    std::vector<studio::Id> setups_;
+    std::vector<studio::SetupId> setups_;
     bool again_ = false, anyway_ = false;
 };
 

@@ -16,7 +16,7 @@ std::vector<Chart> chartsOf(const Contents& contents) {
     return out;
 }
 
-std::optional<Chart> chartOfCopy(const Contents& contents, Id copy) {
+std::optional<Chart> chartOfCopy(const Contents& contents, ChartCopyId copy) {
     const auto* c = contents.find<plan::ChartCopy>(copy);
     if (!c) return {};
     if (!c->values.empty())
@@ -26,13 +26,13 @@ std::optional<Chart> chartOfCopy(const Contents& contents, Id copy) {
     return {};
 }
 
-Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart) {
+Result<ChartDesignId> addChart(Edit& edit, const Contents& contents, const Chart& chart) {
     if (auto ok = validate(chart); !ok) return tl::unexpected(ok.error());
     for (const Chart& known : chartsOf(contents))
         if (known.id == chart.id)
             return failure(say("There is a chart with the id \"%1\" already, %2. Give this one another name.",
                                chart.id, known.name));
-    const Id id = edit.add(ChartDesign{0, chart.id, chart.name, io::toJson(chart).dump()});
+    const ChartDesignId id = edit.add(ChartDesign{0, chart.id, chart.name, io::toJson(chart).dump()});
     plan::ChartCopy copy;
     copy.label = chart.name;
     copy.chart = chart.id;
@@ -63,7 +63,7 @@ Status replaceChart(Edit& edit, const Contents& contents, const Chart& chart) {
     return failure(say("The chart %1 is not among your own any more.", chart.name));
 }
 
-Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
+Status keepValues(Edit& edit, const Contents& contents, ChartCopyId copy, const Chart& measured,
                   const std::string& reference) {
     if (auto ok = validate(measured); !ok) return ok;
     const auto* known = contents.find<plan::ChartCopy>(copy);

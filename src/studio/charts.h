@@ -17,11 +17,11 @@ std::vector<Chart> chartsOf(const Contents& contents);
 
 /// The chart as this copy of it is: with the values measured on it, where there are any. Nothing where its
 /// design is not known.
-std::optional<Chart> chartOfCopy(const Contents& contents, Id copy);
+std::optional<Chart> chartOfCopy(const Contents& contents, ChartCopyId copy);
 
 /// Puts a chart of one's own into the kit, with a first copy of it. An error where it is not a proper chart
 /// or its id is another's.
-Result<Id> addChart(Edit& edit, const Contents& contents, const Chart& chart);
+Result<ChartDesignId> addChart(Edit& edit, const Contents& contents, const Chart& chart);
 
 /// That id, or the like that no chart has yet.
 std::string freeChartId(const Contents& contents, const std::string& id);
@@ -31,7 +31,7 @@ std::string freeChartId(const Contents& contents, const std::string& id);
 Status replaceChart(Edit& edit, const Contents& contents, const Chart& chart);
 
 /// Keeps what was measured on a copy; `reference` says who measured, with what, when.
-Status keepValues(Edit& edit, const Contents& contents, Id copy, const Chart& measured,
+Status keepValues(Edit& edit, const Contents& contents, ChartCopyId copy, const Chart& measured,
                   const std::string& reference);
 
 }  // namespace refero::studio

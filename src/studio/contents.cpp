@@ -8,7 +8,7 @@ namespace refero::studio {
 namespace {
 
 template <class R>
-std::vector<R> ofShoot(const Contents& c, Id shoot) {
+std::vector<R> ofShoot(const Contents& c, ShootId shoot) {
     std::vector<R> out;
     for (const auto& [id, r] : c.all<R>())
         if (r.shoot == shoot) out.push_back(r);
@@ -31,19 +31,19 @@ std::size_t Contents::size() const {
     return n;
 }
 
-Id Contents::largestId() const {
-    Id largest = 0;
+AnyId Contents::largestId() const {
+    AnyId largest = 0;
     forEachKind([&]<class R>() {
-        if (!all<R>().empty()) largest = std::max(largest, all<R>().rbegin()->first);
+        if (!all<R>().empty()) largest = std::max(largest, all<R>().rbegin()->first.number());
     });
     return largest;
 }
 
-std::vector<plan::Setup> Contents::setupsOf(Id shoot) const {
+std::vector<plan::Setup> Contents::setupsOf(ShootId shoot) const {
     return ofShoot<plan::Setup>(*this, shoot);
 }
 
-std::vector<plan::Place> Contents::placesOf(Id shoot) const {
+std::vector<plan::Place> Contents::placesOf(ShootId shoot) const {
     return ofShoot<plan::Place>(*this, shoot);
 }
 
@@ -56,7 +56,7 @@ plan::Kit Contents::kit() const {
     return kit;
 }
 
-plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now,
+plan::Day dayOf(const Contents& c, ShootId shoot, const plan::ClearSky& sky, std::optional<plan::Moment> now,
                 const std::function<bool(const ReadingRecord&)>& usable) {
     plan::Day day;
     if (const auto* s = c.find<plan::Shoot>(shoot)) day.shoot = *s;
@@ -64,7 +64,7 @@ plan::Day dayOf(const Contents& c, Id shoot, const plan::ClearSky& sky, std::opt
     day.places = c.placesOf(shoot);
     day.setups = c.setupsOf(shoot);
     day.now = now;
-    const auto ofThis = [&](Id setup) {
+    const auto ofThis = [&](SetupId setup) {
         const auto* s = c.find<plan::Setup>(setup);
         return s && s->shoot == shoot;
     };

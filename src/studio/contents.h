@@ -18,28 +18,31 @@ namespace refero::studio {
 class Contents {
   public:
     template <class R>
-    const std::map<Id, R>& all() const {
-        return std::get<std::map<Id, R>>(tables_);
+    using Table = std::map<decltype(R::id), R>;
+
+    template <class R>
+    const Table<R>& all() const {
+        return std::get<Table<R>>(tables_);
     }
     template <class R>
-    const R* find(Id id) const {
+    const R* find(decltype(R::id) id) const {
         const auto it = all<R>().find(id);
         return it == all<R>().end() ? nullptr : &it->second;
     }
     template <class R>
     void put(const R& record) {
-        std::get<std::map<Id, R>>(tables_).insert_or_assign(record.id, record);
+        std::get<Table<R>>(tables_).insert_or_assign(record.id, record);
     }
     template <class R>
-    void remove(Id id) {
-        std::get<std::map<Id, R>>(tables_).erase(id);
+    void remove(decltype(R::id) id) {
+        std::get<Table<R>>(tables_).erase(id);
     }
     std::size_t size() const;
-    Id largestId() const;
+    AnyId largestId() const;
 
     /// In shooting order.
-    std::vector<plan::Setup> setupsOf(Id shoot) const;
-    std::vector<plan::Place> placesOf(Id shoot) const;
+    std::vector<plan::Setup> setupsOf(ShootId shoot) const;
+    std::vector<plan::Place> placesOf(ShootId shoot) const;
     plan::Kit kit() const;
 
   private:
@@ -47,14 +50,14 @@ class Contents {
     struct MapsOf;
     template <class... R>
     struct MapsOf<std::tuple<R...>> {
-        using type = std::tuple<std::map<Id, R>...>;
+        using type = std::tuple<Table<R>...>;
     };
     MapsOf<Records>::type tables_;
 };
 
 /// The facts of a shoot for the plan's rules. Readings are its chart shots; `sky` says how long those under
 /// daylight hold, `usable` which are good enough by the limits of today.
-plan::Day dayOf(const Contents& contents, Id shoot, const plan::ClearSky& sky,
+plan::Day dayOf(const Contents& contents, ShootId shoot, const plan::ClearSky& sky,
                 std::optional<plan::Moment> now, const std::function<bool(const ReadingRecord&)>& usable);
 
 }  // namespace refero::studio

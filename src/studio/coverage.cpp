@@ -11,12 +11,12 @@
 namespace refero::studio {
 
 std::vector<SetupCoverage> coverage(const Contents& contents, const plan::Day& day) {
-    std::vector<Id> corrected;
-    std::set<Id> lentTo;
+    std::vector<ReadingId> corrected;
+    std::set<SetupId> lentTo;
     for (const auto& [id, c] : contents.all<CorrectionRecord>())
         c.reading == 0 ? void(lentTo.insert(c.setup)) : corrected.push_back(c.reading);
     std::vector<SetupCoverage> out;
-    std::map<Id, std::size_t> row;
+    std::map<SetupId, std::size_t> row;
     for (const plan::Setup& s : day.setups) {
         row[s.id] = out.size();
         out.push_back({s.id});

@@ -11,7 +11,7 @@ namespace refero::studio {
 
 /// How a setup's frames are served by the corrections there are.
 struct SetupCoverage {
-    Id setup = 0;  ///< 0: frames that are in no setup
+    SetupId setup = 0;  ///< 0: frames that are in no setup
     int valid = 0, weaker = 0, none = 0;
     std::string reason{};  ///< of the worst of them that there is; empty without frames
 

@@ -4,12 +4,12 @@
 
 namespace refero::studio {
 
-void Edit::removeCorrections(Id setup) {
+void Edit::removeCorrections(SetupId setup) {
     for (const auto& [id, correction] : contents_.all<CorrectionRecord>())
         if (correction.setup == setup) remove<CorrectionRecord>(id);
 }
 
-void Edit::removeSetup(Id setup) {
+void Edit::removeSetup(SetupId setup) {
     for (const auto& [id, reading] : contents_.all<ReadingRecord>())
         if (reading.setup == setup) remove<ReadingRecord>(id);
     removeCorrections(setup);

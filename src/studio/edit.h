@@ -19,14 +19,14 @@ struct Change {
 /// new records are given here.
 class Edit {
   public:
-    Edit(const Contents& contents, Id nextId, std::string name)
+    Edit(const Contents& contents, AnyId nextId, std::string name)
         : contents_(contents), nextId_(nextId), name_(std::move(name)) {}
 
     /// The record's id is set and returned.
     template <class R>
-    Id add(R record) {
+    decltype(R::id) add(R record) {
         record.id = nextId_++;
-        const Id id = record.id;
+        const auto id = record.id;
         changes_.push_back({{}, Record(std::move(record))});
         return id;
     }
@@ -42,29 +42,29 @@ class Edit {
         if (const R* now = contents_.find<R>(record.id)) changes_.push_back({Record(*now), Record(record)});
     }
     template <class R>
-    void remove(Id id) {
+    void remove(decltype(R::id) id) {
         if (const R* now = contents_.find<R>(id)) changes_.push_back({Record(*now), {}});
     }
     /// The record as it will be after this edit; it must be there or in it.
     template <class R>
-    const R& latest(Id id) const {
+    const R& latest(decltype(R::id) id) const {
         for (const Change& c : changes_)
             if (const R* made = c.after ? std::get_if<R>(&*c.after) : nullptr; made && made->id == id)
                 return *made;
         return contents_.all<R>().at(id);
     }
     /// The setup's corrections; what went out of them stays in the record.
-    void removeCorrections(Id setup);
+    void removeCorrections(SetupId setup);
     /// With all that hangs on it: readings, corrections, handovers and notes; its frames stay, in no setup.
-    void removeSetup(Id setup);
+    void removeSetup(SetupId setup);
 
     const std::string& name() const { return name_; }
     const std::vector<Change>& changes() const { return changes_; }
-    Id nextId() const { return nextId_; }
+    AnyId nextId() const { return nextId_; }
 
   private:
     const Contents& contents_;
-    Id nextId_;
+    AnyId nextId_;
     std::string name_;
     std::vector<Change> changes_;
 };

@@ -10,7 +10,7 @@
 namespace refero::studio {
 namespace {
 
-bool isWanted(const Frame& f, Id id, const FramesWanted& w) {
+bool isWanted(const Frame& f, FrameId id, const FramesWanted& w) {
     if (f.role == FrameRole::chart) return false;
     if (!w.these.empty()) return std::find(w.these.begin(), w.these.end(), id) != w.these.end();
     return w.setup != 0 ? f.setup == w.setup : f.setup != 0;
@@ -19,8 +19,9 @@ bool isWanted(const Frame& f, Id id, const FramesWanted& w) {
 }  // namespace
 
 FramesToRender framesToRender(const Contents& contents, const plan::Day& day, const FramesWanted& wanted) {
-    std::vector<Id> corrected;
-    std::map<Id, Id> correctionOfShot, lentTo;
+    std::vector<ReadingId> corrected;
+    std::map<ReadingId, CorrectionId> correctionOfShot;
+    std::map<SetupId, CorrectionId> lentTo;
     for (const auto& [id, c] : contents.all<CorrectionRecord>()) {
         if (c.reading == 0) {
             lentTo[c.setup] = id;

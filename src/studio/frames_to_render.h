@@ -13,7 +13,8 @@ namespace refero::studio {
 
 /// A frame and the correction that serves it.
 struct FrameToRender {
-    Id frame = 0, correction = 0;
+    FrameId frame = 0;
+    CorrectionId correction = 0;
     plan::Coverage coverage = plan::Coverage::valid;
     std::string reason{};  ///< why this one; to be kept where it is not the valid one
 };
@@ -26,13 +27,13 @@ struct FramesToRender {
 
 /// A person's choice over the rules.
 struct ChosenCorrection {
-    Id correction = 0;
+    CorrectionId correction = 0;
     std::string because{};
 };
 
 struct FramesWanted {
-    Id setup = 0;             ///< 0: of all the day's setups
-    std::vector<Id> these{};  ///< else these alone, wherever they belong
+    SetupId setup = 0;             ///< 0: of all the day's setups
+    std::vector<FrameId> these{};  ///< else these alone, wherever they belong
     std::optional<ChosenCorrection> by{};
 };
 

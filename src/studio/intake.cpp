@@ -47,7 +47,7 @@ const Frame* alike(const Contents& contents, const Arrival& a) {
 }
 
 // Clocks that were found wrong before stay so for the rest of the shoot.
-int clockOf(const Contents& contents, Id shoot, const io::FrameMetadata& m) {
+int clockOf(const Contents& contents, ShootId shoot, const io::FrameMetadata& m) {
     int seconds = 0;
     for (const auto& [id, f] : contents.all<Frame>())
         if (f.shoot == shoot && f.body == m.body && f.serial == m.serial) seconds = f.clockSeconds;
@@ -141,10 +141,11 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
     return out;
 }
 
-void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const std::vector<Id>& frames) {
+void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day,
+               const std::vector<FrameId>& frames) {
     std::vector<const Frame*> all;
     std::vector<plan::FrameFacts> facts;
-    for (const Id id : frames)
+    for (const FrameId id : frames)
         if (const Frame* f = contents.find<Frame>(id); f && f->placement != Placement::byHand) {
             all.push_back(f);
             facts.push_back(factsOf(*f));
@@ -157,7 +158,8 @@ void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const
     }
 }
 
-void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, const Arrival& seen) {
+void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame,
+               const Arrival& seen) {
     const Frame* known = contents.find<Frame>(frame);
     if (!known || seen.chart.empty()) return;
     Frame f = *known;
@@ -166,7 +168,7 @@ void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
     edit.put(f);
 }
 
-void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, Id setup) {
+void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame, SetupId setup) {
     const Frame* known = contents.find<Frame>(frame);
     if (!known || known->setup == setup) return;
     Frame f = *known;
@@ -180,10 +182,10 @@ void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id fr
     edit.put(f);
 }
 
-void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, int seconds) {
+void setClock(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame, int seconds) {
     const Frame* model = contents.find<Frame>(frame);
     if (!model) return;
-    std::vector<Id> moved;
+    std::vector<FrameId> moved;
     std::vector<plan::FrameFacts> facts;
     std::vector<Frame> changed;
     for (const auto& [id, known] : contents.all<Frame>()) {

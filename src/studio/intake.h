@@ -18,8 +18,8 @@ namespace refero::studio {
 /// What became of one file.
 struct Brought {
     std::filesystem::path path;
-    Id frame = 0;  ///< 0: not brought in
-    Id setup = 0;
+    FrameId frame = 0;  ///< 0: not brought in
+    SetupId setup = 0;
     std::string reason{}, doubt{}, chart{};
 };
 
@@ -30,18 +30,20 @@ std::vector<Brought> bringIn(Edit& edit, const Contents& contents, const plan::D
                              const std::vector<Arrival>& arrivals);
 
 /// Sorts frames anew, when those that came later tell more, such as a slate; what a person put by hand stays.
-void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day, const std::vector<Id>& frames);
+void sortAgain(Edit& edit, const Contents& contents, const plan::Day& day,
+               const std::vector<FrameId>& frames);
 
 /// A chart was seen in a frame that was not known when it came in: it is a chart frame from now on, and is
 /// sorted anew unless a person put it where it is.
-void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, const Arrival& seen);
+void seenSince(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame,
+               const Arrival& seen);
 
 /// A frame is put into a setup (0: none) by hand.
-void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, Id setup);
+void putByHand(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame, SetupId setup);
 
 /// A camera's clock was behind by so many seconds (ahead: negative): all frames of this frame's body in the
 /// shoot are moved, and those that come in later will be. They are sorted anew.
-void setClock(Edit& edit, const Contents& contents, const plan::Day& day, Id frame, int seconds);
+void setClock(Edit& edit, const Contents& contents, const plan::Day& day, FrameId frame, int seconds);
 
 /// What a frame tells of the light; nothing where no white or no time of it is known.
 std::optional<plan::WhiteSeen> whiteSeen(const Frame& frame);
@@ -55,8 +57,8 @@ class Doubts {
 
   private:
     const plan::Day& day_;
-    std::map<Id, std::vector<plan::WhiteSeen>> seen_;  ///< by setup
-    std::map<Id, const plan::Setup*> setups_;
+    std::map<SetupId, std::vector<plan::WhiteSeen>> seen_;  ///< by setup
+    std::map<SetupId, const plan::Setup*> setups_;
 };
 
 }  // namespace refero::studio

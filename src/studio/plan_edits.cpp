@@ -22,7 +22,7 @@ void renumber(Edit& edit, const std::vector<plan::Setup>& inOrder) {
 }
 
 // Names the next of a row: "Shelf" gives "Shelf 2", "Shelf 2" gives "Shelf 3".
-std::string nextLabel(const Contents& contents, Id shoot, const std::string& label) {
+std::string nextLabel(const Contents& contents, ShootId shoot, const std::string& label) {
     const std::size_t end = label.find_last_not_of("0123456789");
     const bool numbered =
         end != std::string::npos && end + 1 < label.size() && label[end] == ' ' && label.size() - end < 6;
@@ -47,18 +47,38 @@ plan::Setup alike(const Contents& contents, const plan::Setup& model) {
     return s;
 }
 
-template <class R>
-bool names(const plan::Conditions& c, Id id) {
-    if constexpr (std::is_same_v<R, plan::Body>) return c.body == id;
-    if constexpr (std::is_same_v<R, plan::Lens>) return c.lens == id;
-    if constexpr (std::is_same_v<R, plan::Lamp>) return c.lamp == id;
-    if constexpr (std::is_same_v<R, plan::Place>) return c.place == id;
+bool names(const plan::Conditions& c, BodyId id) {
+    return c.body == id;
+}
+bool names(const plan::Conditions& c, LensId id) {
+    return c.lens == id;
+}
+bool names(const plan::Conditions& c, plan::LampId id) {
+    return c.lamp == id;
+}
+bool names(const plan::Conditions& c, PlaceId id) {
+    return c.place == id;
+}
+template <plan::Kind kind>
+bool names(const plan::Conditions&, plan::Id<kind>) {
     return false;
+}
+
+// Beside its conditions, a setup names its chart and its shoot.
+bool names(const plan::Setup& s, ChartCopyId id) {
+    return s.chart == id;
+}
+bool names(const plan::Setup& s, ShootId id) {
+    return s.shoot == id;
+}
+template <plan::Kind kind>
+bool names(const plan::Setup& s, plan::Id<kind> id) {
+    return names(s.conditions, id);
 }
 
 }  // namespace
 
-Id addSetup(Edit& edit, const Contents& contents, Id shoot) {
+SetupId addSetup(Edit& edit, const Contents& contents, ShootId shoot) {
     const auto all = contents.setupsOf(shoot);
     if (!all.empty()) return duplicateSetup(edit, contents, all.back().id);
     plan::Setup s;
@@ -75,7 +95,7 @@ Id addSetup(Edit& edit, const Contents& contents, Id shoot) {
     return edit.add(s);
 }
 
-Id duplicateSetup(Edit& edit, const Contents& contents, Id model) {
+SetupId duplicateSetup(Edit& edit, const Contents& contents, SetupId model) {
     const auto* known = contents.find<plan::Setup>(model);
     if (!known) return 0;
     auto all = contents.setupsOf(known->shoot);
@@ -88,7 +108,7 @@ Id duplicateSetup(Edit& edit, const Contents& contents, Id model) {
     return s.id;
 }
 
-void moveSetup(Edit& edit, const Contents& contents, Id setup, int to) {
+void moveSetup(Edit& edit, const Contents& contents, SetupId setup, int to) {
     const auto* known = contents.find<plan::Setup>(setup);
     if (!known) return;
     auto all = contents.setupsOf(known->shoot);
@@ -97,7 +117,7 @@ void moveSetup(Edit& edit, const Contents& contents, Id setup, int to) {
     renumber(edit, all);
 }
 
-void restateConditions(Edit& edit, const Contents& contents, Id setup) {
+void restateConditions(Edit& edit, const Contents& contents, SetupId setup) {
     const auto* s = contents.find<plan::Setup>(setup);
     if (!s) return;
     for (const auto& [id, r] : contents.all<ReadingRecord>()) {
@@ -108,7 +128,7 @@ void restateConditions(Edit& edit, const Contents& contents, Id setup) {
     }
 }
 
-void toggleTick(Edit& edit, const Contents& contents, Id shoot, const std::string& task,
+void toggleTick(Edit& edit, const Contents& contents, ShootId shoot, const std::string& task,
                 const std::string& at) {
     for (const auto& [id, t] : contents.all<Tick>())
         if (t.shoot == shoot && t.task == task) return edit.remove<Tick>(id);
@@ -116,14 +136,12 @@ void toggleTick(Edit& edit, const Contents& contents, Id shoot, const std::strin
 }
 
 template <class R>
-std::vector<std::string> usersOf(const Contents& contents, Id id) {
-    std::vector<Id> setups;
+std::vector<std::string> usersOf(const Contents& contents, decltype(R::id) id) {
+    std::vector<SetupId> setups;
     for (const auto& [setup, s] : contents.all<plan::Setup>())
-        if (names<R>(s.conditions, id) || (std::is_same_v<R, plan::ChartCopy> && s.chart == id) ||
-            (std::is_same_v<R, plan::Shoot> && s.shoot == id))
-            setups.push_back(setup);
+        if (names(s, id)) setups.push_back(setup);
     for (const auto& [reading, r] : contents.all<ReadingRecord>())
-        if (names<R>(r.conditions, id)) setups.push_back(r.setup);
+        if (names(r.conditions, id)) setups.push_back(r.setup);
     if constexpr (std::is_same_v<R, ChartDesign>) {
         std::vector<std::string> copies;
         if (const auto* design = contents.find<ChartDesign>(id))
@@ -134,13 +152,13 @@ std::vector<std::string> usersOf(const Contents& contents, Id id) {
     std::sort(setups.begin(), setups.end());
     setups.erase(std::unique(setups.begin(), setups.end()), setups.end());
     std::vector<std::string> out;
-    for (const Id setup : setups)
+    for (const SetupId setup : setups)
         if (const auto* s = contents.find<plan::Setup>(setup)) out.push_back(s->label);
     return out;
 }
 
 template <class R>
-Status removeUnused(Edit& edit, const Contents& contents, Id id) {
+Status removeUnused(Edit& edit, const Contents& contents, decltype(R::id) id) {
     const auto users = usersOf<R>(contents, id);
     if (users.empty()) {
         edit.remove<R>(id);
@@ -150,9 +168,9 @@ Status removeUnused(Edit& edit, const Contents& contents, Id id) {
                        listed({users.front()}, users.size())));
 }
 
-#define REFERO_OF_KIT(R)                                               \
-    template std::vector<std::string> usersOf<R>(const Contents&, Id); \
-    template Status removeUnused<R>(Edit&, const Contents&, Id);
+#define REFERO_OF_KIT(R)                                                            \
+    template std::vector<std::string> usersOf<R>(const Contents&, decltype(R::id)); \
+    template Status removeUnused<R>(Edit&, const Contents&, decltype(R::id));
 REFERO_OF_KIT(plan::Body)
 REFERO_OF_KIT(plan::Lens)
 REFERO_OF_KIT(plan::Lamp)

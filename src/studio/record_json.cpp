@@ -28,6 +28,10 @@ class JsonWriter {
     void put(const char* name, const std::optional<T>& v) {
         if (v) json_[name] = *v;
     }
+    template <plan::Kind kind>
+    void put(const char* name, const plan::Id<kind>& v) {
+        json_[name] = v.number();
+    }
     template <Enumeration E>
     void put(const char* key, const E& v) {
         json_[key] = name(v);
@@ -60,6 +64,10 @@ class JsonReader {
     template <class T>
     static void read(const io::Node& n, std::optional<T>& v) {
         read(n, v.emplace());
+    }
+    template <plan::Kind kind>
+    static void read(const io::Node& n, plan::Id<kind>& v) {
+        v = n.whole<AnyId>();
     }
     template <Enumeration E>
     static void read(const io::Node& n, E& v) {
@@ -145,13 +153,13 @@ Result<Contents> contentsFrom(const io::Json& json, const std::string& origin) {
         const io::Node root(json, "");
         io::expectFormat(root, "refero-studio", 1);
         Contents c;
-        std::map<Id, std::string_view> seen;
+        std::map<AnyId, std::string_view> seen;
         forEachKind([&]<class R>() {
             const std::string key(kindName<R>());
             if (!root.has(key.c_str())) return;
             for (const io::Node& n : root.at(key.c_str()).items()) {
                 const R r = recordFrom<R>(n);
-                if (!seen.emplace(r.id, kindName<R>()).second) n.at("id").fail("occurs twice");
+                if (!seen.emplace(r.id.number(), kindName<R>()).second) n.at("id").fail("occurs twice");
                 c.put(r);
             }
         });

@@ -12,7 +12,23 @@
 
 namespace refero::studio {
 
-using plan::Id;
+using plan::AnyId;
+using plan::BodyId;
+using plan::ChartCopyId;
+using plan::ChartDesignId;
+using plan::CorrectionId;
+using plan::FrameId;
+using plan::HandoverId;
+using plan::KnownColourId;
+using plan::LensId;
+using plan::NoteId;
+using plan::PlaceId;
+using plan::ReadingId;
+using plan::SetupId;
+using plan::ShelfId;
+using plan::ShootId;
+using plan::SnapshotId;
+using plan::TickId;
 
 enum class FrameRole { unsorted, chart, subject };
 inline constexpr std::array kFrameRoles{FrameRole::unsorted, FrameRole::chart, FrameRole::subject};
@@ -28,8 +44,9 @@ Result<Placement> placementByName(std::string_view name);
 
 /// A picture that stays where it is; only what is known of it is kept.
 struct Frame {
-    Id id = 0, shoot = 0;
-    Id setup = 0;  ///< 0: it belongs to none yet
+    FrameId id = 0;
+    ShootId shoot = 0;
+    SetupId setup = 0;  ///< 0: it belongs to none yet
     FrameRole role = FrameRole::unsorted;
     std::string path{};
     std::int64_t bytes = 0;
@@ -60,14 +77,16 @@ struct Frame {
 
 /// A chart of one's own, beside those that ship.
 struct ChartDesign {
-    Id id = 0;
+    ChartDesignId id = 0;
     std::string chart{}, label{};  ///< the chart file's id and name
     std::string document{};        ///< refero-chart JSON
 };
 
 /// What a chart frame said, under the conditions of then.
 struct ReadingRecord {
-    Id id = 0, setup = 0, frame = 0;
+    ReadingId id = 0;
+    SetupId setup = 0;
+    FrameId frame = 0;
     std::string made{};    ///< ISO 8601
     std::string shotAt{};  ///< ISO 8601: when the chart was shot
     std::string verdict{};
@@ -76,7 +95,9 @@ struct ReadingRecord {
 };
 
 struct CorrectionRecord {
-    Id id = 0, setup = 0, reading = 0;
+    CorrectionId id = 0;
+    SetupId setup = 0;
+    ReadingId reading = 0;
     std::string made{}, label{}, model{};
     double meanDifference = 0, unseenDifference = 0;  ///< CIEDE2000
     std::string document{};                           ///< refero-correction JSON
@@ -84,14 +105,15 @@ struct CorrectionRecord {
 
 /// A correction as it was at some moment, by a name, to be held against others.
 struct SnapshotRecord {
-    Id id = 0, setup = 0;
+    SnapshotId id = 0;
+    SetupId setup = 0;
     std::string made{}, label{};
     std::string document{};  ///< refero-correction JSON
 };
 
 /// A correction on the shelf that came from another studio.
 struct ShelfRecord {
-    Id id = 0;
+    ShelfId id = 0;
     std::string made{}, label{}, body{};
     std::string lightKind{};  ///< as plan::LightKind has it; empty where nobody said
     std::string light{};      ///< what its people called it
@@ -102,7 +124,8 @@ struct ShelfRecord {
 
 /// Something of known colour, as it was measured in a frame of a setup.
 struct KnownRecord {
-    Id id = 0, setup = 0;
+    KnownColourId id = 0;
+    SetupId setup = 0;
     std::string label{}, path{};          ///< the frame's
     double red = 0, green = 0, blue = 0;  ///< linear, as recorded
     double deviationRed = 0, deviationGreen = 0, deviationBlue = 0;
@@ -113,8 +136,9 @@ struct KnownRecord {
 
 /// Something that went out. It stays when its correction is built anew or taken back.
 struct HandoverRecord {
-    Id id = 0, setup = 0;
-    Id correction = 0;  ///< may be gone since
+    HandoverId id = 0;
+    SetupId setup = 0;
+    CorrectionId correction = 0;  ///< may be gone since
     std::string made{}, receiver{};
     std::string format{};  ///< as io::Format has it; "frames", "report" or "recipe"
     std::string encoding{}, path{}, engine{};
@@ -127,13 +151,16 @@ struct HandoverRecord {
 };
 
 struct Note {
-    Id id = 0, shoot = 0, setup = 0;
+    NoteId id = 0;
+    ShootId shoot = 0;
+    SetupId setup = 0;
     std::string made{}, text{};
 };
 
 /// A point of the preparations that was seen to.
 struct Tick {
-    Id id = 0, shoot = 0;
+    TickId id = 0;
+    ShootId shoot = 0;
     std::string task{}, made{};
 };
 

@@ -13,7 +13,7 @@ namespace {
 // Rows in the order of their ids; after one that cannot be read, those beyond it, up to a number of tries.
 template <class R>
 bool saveKind(SQLite::Database& db, Contents& saved) {
-    Id after = 0;
+    AnyId after = 0;
     bool whole = true;
     std::string text = detail::selectText<R>();
     text.insert(text.find(" ORDER BY"), " WHERE id > ?");

@@ -40,7 +40,7 @@ struct Studio::Detail {
     std::string readOnlyBecause;
     mutable SQLite::Database db;
     Contents contents;
-    Id nextId = 1;
+    AnyId nextId = 1;
     std::vector<Step> done, undone;
 
     explicit Detail(const fs::path& file)
@@ -57,8 +57,8 @@ struct Studio::Detail {
 
     void read() {
         contents = detail::load(db);
-        nextId = std::max<Id>(contents.largestId() + 1,
-                              db.execAndGet("SELECT value FROM meta WHERE key = 'next_id'").getInt64());
+        nextId = std::max<AnyId>(contents.largestId() + 1,
+                                 db.execAndGet("SELECT value FROM meta WHERE key = 'next_id'").getInt64());
         SQLite::Statement rows(db, "SELECT id, at, name, undone FROM step ORDER BY id");
         while (rows.executeStep()) {
             Step s{rows.getColumn(0).getInt64(), rows.getColumn(1).getString(),

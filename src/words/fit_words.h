@@ -4,7 +4,7 @@
 
 #include <string_view>
 
-#include "core/fit/correction.h"
+#include "core/fit/model.h"
 
 namespace refero::words {
 

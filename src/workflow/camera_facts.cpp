@@ -11,7 +11,7 @@ Vector3 balanceIn(const studio::Frame& f) {
 
 }  // namespace
 
-CameraFacts cameraFacts(const studio::Contents& contents, studio::Id setup, const Reading& reading) {
+CameraFacts cameraFacts(const studio::Contents& contents, studio::SetupId setup, const Reading& reading) {
     CameraFacts out;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
         if (f.path == reading.framePath && f.dialledKelvin > 0) out.dialledHere = f.dialledKelvin;

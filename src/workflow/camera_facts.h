@@ -8,6 +8,6 @@
 namespace refero::workflow {
 
 /// What a studio knows of a setup's camera beside the reading, but for the chart frame's file itself.
-CameraFacts cameraFacts(const studio::Contents& contents, studio::Id setup, const Reading& reading);
+CameraFacts cameraFacts(const studio::Contents& contents, studio::SetupId setup, const Reading& reading);
 
 }  // namespace refero::workflow

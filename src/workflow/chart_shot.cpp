@@ -16,9 +16,10 @@ namespace refero::workflow {
 namespace {
 
 using studio::Contents;
-using studio::Id;
+using studio::SetupId;
+using studio::ShootId;
 
-const studio::Frame* chartFrameAt(const Contents& contents, Id setup, const std::string& path) {
+const studio::Frame* chartFrameAt(const Contents& contents, SetupId setup, const std::string& path) {
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.setup == setup && f.role == studio::FrameRole::chart && f.path == path) return &f;
     return nullptr;
@@ -44,7 +45,7 @@ ShotContext ShotContext::plain() {
     return {io::shippedCharts(), {}, {}};
 }
 
-ShotContext contextOf(const Contents& contents, Id shoot, Id setup) {
+ShotContext contextOf(const Contents& contents, ShootId shoot, SetupId setup) {
     ShotContext out{studio::chartsOf(contents), {}, {}};
     if (const auto* s = contents.find<plan::Shoot>(shoot)) out.limits = limitsOf(*s);
     const auto* planned = contents.find<plan::Setup>(setup);
@@ -79,7 +80,7 @@ ChartShot readShot(const std::filesystem::path& path, const ShotContext& context
     return out;
 }
 
-std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents& contents, Id setup,
+std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents& contents, SetupId setup,
                                               const ChartShot& shot) {
     const auto* s = contents.find<plan::Setup>(setup);
     if (!s || !shot.frame) return {};
@@ -102,7 +103,7 @@ std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const Contents
     return putReading(edit, contents, setup, *shot.reading);
 }
 
-studio::ReadingRecord putReading(studio::Edit& edit, const Contents& contents, Id id,
+studio::ReadingRecord putReading(studio::Edit& edit, const Contents& contents, SetupId id,
                                  const Reading& reading) {
     const auto* before = readingOf(contents, id);
     const auto* read = chartFrameAt(contents, id, reading.framePath);
@@ -128,14 +129,15 @@ studio::ReadingRecord putReading(studio::Edit& edit, const Contents& contents, I
     return record;
 }
 
-const studio::Frame* newestChartFrame(const Contents& contents, Id setup) {
+const studio::Frame* newestChartFrame(const Contents& contents, SetupId setup) {
     const studio::Frame* found = nullptr;
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.setup == setup && f.role == studio::FrameRole::chart) found = &f;
     return found;
 }
 
-std::vector<studio::Frame> otherChartFrames(const Contents& contents, Id setup, const std::string& path) {
+std::vector<studio::Frame> otherChartFrames(const Contents& contents, SetupId setup,
+                                            const std::string& path) {
     std::vector<studio::Frame> out;
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.setup == setup && f.role == studio::FrameRole::chart && f.path != path) out.push_back(f);
@@ -159,8 +161,8 @@ Quad laidInTheMiddle(const LinearImage& image, const Chart& chart) {
             middle + Point(-half.x(), half.y())};
 }
 
-studio::Frame frameFor(const Contents& contents, Id shoot, Id setup, const std::filesystem::path& path,
-                       studio::FrameRole role, std::string because) {
+studio::Frame frameFor(const Contents& contents, ShootId shoot, SetupId setup,
+                       const std::filesystem::path& path, studio::FrameRole role, std::string because) {
     studio::Frame frame;
     frame.shoot = shoot;
     frame.setup = setup;

@@ -27,7 +27,7 @@ struct ShotContext {
 };
 
 /// Of a setup as it is planned; 0 for a frame that belongs to none yet: then of the shoot alone.
-ShotContext contextOf(const studio::Contents& contents, studio::Id shoot, studio::Id setup);
+ShotContext contextOf(const studio::Contents& contents, studio::ShootId shoot, studio::SetupId setup);
 
 /// A frame that was decoded, searched and judged.
 struct ChartShot {
@@ -52,17 +52,17 @@ ChartShot readShot(const std::filesystem::path& path, const ShotContext& context
 /// names, its checksum. Where there is no reading, what is known of the frame is kept all the same. The
 /// reading's record as it will be.
 std::optional<studio::ReadingRecord> keepShot(studio::Edit& edit, const studio::Contents& contents,
-                                              studio::Id setup, const ChartShot& shot);
+                                              studio::SetupId setup, const ChartShot& shot);
 
 /// Puts the reading in the place of the setup's; the record as it will be. Of another frame than before,
 /// corrections that were built from the old one go.
-studio::ReadingRecord putReading(studio::Edit& edit, const studio::Contents& contents, studio::Id setup,
+studio::ReadingRecord putReading(studio::Edit& edit, const studio::Contents& contents, studio::SetupId setup,
                                  const Reading& reading);
 
 /// The setup's newest chart frame, or null.
-const studio::Frame* newestChartFrame(const studio::Contents& contents, studio::Id setup);
+const studio::Frame* newestChartFrame(const studio::Contents& contents, studio::SetupId setup);
 /// Its other chart frames than that of the path, the latest first.
-std::vector<studio::Frame> otherChartFrames(const studio::Contents& contents, studio::Id setup,
+std::vector<studio::Frame> otherChartFrames(const studio::Contents& contents, studio::SetupId setup,
                                             const std::string& path);
 
 /// What moved since another shot of the same chart. Errors: it cannot be read, or shows no chart.
@@ -72,7 +72,7 @@ Result<std::vector<ReadingChange>> changesSince(const std::filesystem::path& ear
 Quad laidInTheMiddle(const LinearImage& image, const Chart& chart);
 
 /// A frame as it is put into a setup by hand: what its file says of it, and when it was taken.
-studio::Frame frameFor(const studio::Contents& contents, studio::Id shoot, studio::Id setup,
+studio::Frame frameFor(const studio::Contents& contents, studio::ShootId shoot, studio::SetupId setup,
                        const std::filesystem::path& path, studio::FrameRole role, std::string because);
 
 }  // namespace refero::workflow

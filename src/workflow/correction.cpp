@@ -48,7 +48,7 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
 }
 
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
-                                                studio::Id setup, const Correction& c) {
+                                                studio::SetupId setup, const Correction& c) {
     const auto* reading = c.loan ? nullptr : readingOf(contents, setup);
     if (!reading && !c.loan)
         return failure(say("The setup's reading is gone, so there is nothing to keep a correction for."));
@@ -98,7 +98,7 @@ Result<KnownColour> measureKnown(const Setup& setup, const std::filesystem::path
     return out;
 }
 
-studio::KnownRecord knownRecord(studio::Id setup, const KnownColour& k) {
+studio::KnownRecord knownRecord(studio::SetupId setup, const KnownColour& k) {
     return {0,
             setup,
             k.name,

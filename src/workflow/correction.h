@@ -45,7 +45,7 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
 /// Puts it in the place of the setup's corrections; the record as it will be. One that is lent needs no
 /// reading; of others, an error where that has gone since.
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
-                                                studio::Id setup, const Correction& correction);
+                                                studio::SetupId setup, const Correction& correction);
 
 /// Holds a correction against another chart shot, of any of these charts.
 Result<Verification> proofOn(const Correction& correction, const std::filesystem::path& frame,
@@ -61,7 +61,7 @@ struct DrawnPlace {
 Result<KnownColour> measureKnown(const Setup& setup, const std::filesystem::path& frame,
                                  const DrawnPlace& place, const std::string& name, const Lab& labD50);
 /// As it is kept, for proofs until a person lets it count.
-studio::KnownRecord knownRecord(studio::Id setup, const KnownColour& colour);
+studio::KnownRecord knownRecord(studio::SetupId setup, const KnownColour& colour);
 
 /// Body, lens, light, place and the day of the chart shot.
 std::string correctionName(const Setup& setup, const std::string& taken);

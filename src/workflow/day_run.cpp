@@ -24,7 +24,8 @@ namespace refero::workflow {
 namespace {
 
 namespace fs = std::filesystem;
-using studio::Id;
+using studio::SetupId;
+using studio::ShootId;
 
 class DayRun {
   public:
@@ -123,7 +124,7 @@ class DayRun {
 
     // Of a shot that is to be taken again a correction is built where its faults could be mended, and what it
     // promises passes.
-    Status mend(Id id) {
+    Status mend(SetupId id) {
         for (const Setup& s : setups()) {
             if (s.id != id || !s.reading) continue;
             const auto made = mendedCorrection(s, day_.shoot, options_.stop);
@@ -236,7 +237,7 @@ class DayRun {
         shelf_ = grouped(parsed(shelfItems(studio_.contents()), parser));
         DayOutcome out;
         out.jobs = jobs_;
-        std::map<Id, const Setup*> byId;
+        std::map<SetupId, const Setup*> byId;
         for (const Setup& s : setups()) byId[s.id] = &s;
         for (const Setup& s : setups_) {
             DaySetup d;
@@ -285,11 +286,11 @@ class DayRun {
     plan::Day day_;
     std::vector<Setup> setups_;
     std::vector<ShelfGroup> shelf_;
-    Id shoot_ = 0;
+    ShootId shoot_ = 0;
     std::vector<std::string> jobs_;  ///< that were left
-    std::set<Id> mended_;            ///< setups whose shot was mended
-    std::map<Id, std::string> proposed_, documents_, why_;
-    std::map<Id, std::vector<std::string>> files_;
+    std::set<SetupId> mended_;       ///< setups whose shot was mended
+    std::map<SetupId, std::string> proposed_, documents_, why_;
+    std::map<SetupId, std::vector<std::string>> files_;
     std::set<std::string> taken_;  ///< files that this run has written
     std::map<std::string, DayFrame> rendered_;
     std::vector<DayFrame> unreadable_;

@@ -34,7 +34,7 @@ struct DayOptions {
 
 /// What became of one light.
 struct DaySetup {
-    studio::Id id = 0;
+    studio::SetupId id = 0;
     std::string name, body, lens, chartFrame;
     std::string proposed{};            ///< why it was begun, where nobody planned it
     std::optional<Verdict> verdict{};  ///< of its chart shot
@@ -48,7 +48,7 @@ struct DaySetup {
 /// What became of one frame.
 struct DayFrame {
     std::string path;
-    studio::Id setup = 0;
+    studio::SetupId setup = 0;
     std::string correctedBy{};  ///< path of the correction's document
     std::vector<std::string> files{};
     double cutShare = 0;  ///< of its quick picture's pixels: those whose colour the camera's encoding had cut

@@ -15,10 +15,12 @@ namespace {
 
 namespace fs = std::filesystem;
 using studio::Contents;
+using studio::CorrectionId;
+using studio::HandoverId;
 using studio::HandoverRecord;
-using studio::Id;
+using studio::SetupId;
 
-const Setup* setupOf(const std::vector<Setup>& setups, Id id) {
+const Setup* setupOf(const std::vector<Setup>& setups, SetupId id) {
     for (const Setup& s : setups)
         if (s.id == id) return &s;
     return nullptr;
@@ -48,7 +50,7 @@ Result<std::string> jobWritten(const std::string& folder, const std::string& rec
 const std::string kQuickKey = "quick-";
 
 // The twin of the chart shot that a correction was built from.
-std::optional<QuickSource> quickSource(const Contents& contents, Id correction) {
+std::optional<QuickSource> quickSource(const Contents& contents, CorrectionId correction) {
     const auto* c = contents.find<studio::CorrectionRecord>(correction);
     const auto* reading = c ? contents.find<studio::ReadingRecord>(c->reading) : nullptr;
     const auto* frame = reading ? contents.find<studio::Frame>(reading->frame) : nullptr;
@@ -79,7 +81,7 @@ std::string subjectOf(const Contents& contents, const plan::Day& day, const Setu
 
 }  // namespace
 
-studio::FramesToRender framesFor(const Contents& contents, const plan::Day& day, Id setup,
+studio::FramesToRender framesFor(const Contents& contents, const plan::Day& day, SetupId setup,
                                  const FramesWish& wish) {
     studio::FramesWanted wanted;
     wanted.setup = wish.which == FramesWish::Which::setup ? setup : 0;
@@ -88,17 +90,17 @@ studio::FramesToRender framesFor(const Contents& contents, const plan::Day& day,
     return studio::framesToRender(contents, day, wanted);
 }
 
-FrameJob frameJob(const Contents& contents, const plan::Day& day, const std::vector<Setup>& setups, Id setup,
-                  const Delivery& delivery, const std::string& folder) {
+FrameJob frameJob(const Contents& contents, const plan::Day& day, const std::vector<Setup>& setups,
+                  SetupId setup, const Delivery& delivery, const std::string& folder) {
     FrameJob out;
     if (!delivery.frames) return out;
     out.job.folder = folder;
     out.job.name = delivery.frames->name;
     out.job.output = delivery.frames->output;
     out.job.collisions = delivery.collisions;
-    std::map<Id, std::optional<QuickSource>> quick;  // by correction
+    std::map<studio::CorrectionId, std::optional<QuickSource>> quick;  // by correction
     for (const studio::FrameToRender& f : framesFor(contents, day, setup, *delivery.frames).frames) {
-        const std::string key = std::to_string(f.correction);
+        const std::string key = std::to_string(f.correction.number());
         out.documents.try_emplace(key, contents.all<studio::CorrectionRecord>().at(f.correction).document);
         const studio::Frame& frame = contents.all<studio::Frame>().at(f.frame);
         io::BatchFrame one{frame.path, key};
@@ -167,7 +169,7 @@ std::optional<HandoverRecord> DeliveryRun::advance(const Result<std::optional<Ha
     return r;
 }
 
-void DeliveryRun::kept(Id record) {
+void DeliveryRun::kept(HandoverId record) {
     if (std::exchange(reportNext_, false)) report_ = record;
 }
 
@@ -186,13 +188,13 @@ Result<HandoverRecord> DeliveryRun::writeJob() {
         });
 }
 
-Result<Id> recordHandover(studio::Studio& studio, Id setup, HandoverRecord record) {
+Result<HandoverId> recordHandover(studio::Studio& studio, SetupId setup, HandoverRecord record) {
     const auto* now = correctionOf(studio.contents(), setup);
     record.setup = setup;
     record.correction = now ? now->id : 0;
     record.made = plan::isoText(plan::now());
     studio::Edit edit = studio.edit(say("Hand over %1", fs::path(record.path).filename().string()));
-    const Id added = edit.add(std::move(record));
+    const HandoverId added = edit.add(std::move(record));
     // What has left the house is not undone, so this is no step.
     if (auto kept = studio.record(edit); !kept) return tl::unexpected(kept.error());
     return added;
@@ -201,7 +203,7 @@ Result<Id> recordHandover(studio::Studio& studio, Id setup, HandoverRecord recor
 Result<DeliverySummary> deliver(studio::Studio& studio, DeliveryRun run, const std::stop_token& stop,
                                 const std::function<void(std::size_t, std::size_t)>& told) {
     DeliverySummary out;
-    const auto keep = [&](HandoverRecord record) -> Result<Id> {
+    const auto keep = [&](HandoverRecord record) -> Result<HandoverId> {
         auto id = recordHandover(studio, run.setup(), record);
         if (id) out.records.push_back(std::move(record));
         return id;

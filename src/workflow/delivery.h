@@ -17,8 +17,8 @@
 namespace refero::workflow {
 
 /// Which frames a delivery would hold, each with its correction.
-studio::FramesToRender framesFor(const studio::Contents& contents, const plan::Day& day, studio::Id setup,
-                                 const FramesWish& wish);
+studio::FramesToRender framesFor(const studio::Contents& contents, const plan::Day& day,
+                                 studio::SetupId setup, const FramesWish& wish);
 
 /// Frames as a job; its corrections are still documents, which is what the studio keeps.
 struct FrameJob {
@@ -32,7 +32,7 @@ struct FrameJob {
 };
 /// `setups` are those of the day: their names go into the frames' names.
 FrameJob frameJob(const studio::Contents& contents, const plan::Day& day, const std::vector<Setup>& setups,
-                  studio::Id setup, const Delivery& delivery, const std::string& folder);
+                  studio::SetupId setup, const Delivery& delivery, const std::string& folder);
 
 /// Names of those files of a delivery that are there already. Reads the disk, not the studio.
 std::vector<std::string> conflicts(const Delivery& delivery, const Correction& correction,
@@ -53,7 +53,7 @@ class DeliveryRun {
                 const Setup& setup, Delivery delivery, std::string folder, Print print,
                 std::shared_ptr<const io::Frame> frame = {});
 
-    studio::Id setup() const { return setup_; }
+    studio::SetupId setup() const { return setup_; }
     const std::string& receiver() const { return delivery_.receiver; }
     std::size_t items() const { return items_.size(); }
     std::size_t next() const { return next_; }
@@ -64,18 +64,18 @@ class DeliveryRun {
     /// Goes on to the item after it. What went out is to be kept: its record, without an id.
     std::optional<studio::HandoverRecord> advance(const Result<std::optional<HandedItem>>& made);
     /// The record that the last `advance` gave got this id.
-    void kept(studio::Id record);
+    void kept(studio::HandoverId record);
 
     bool hasFrames() const { return !frames_.empty(); }
     /// Writes the job's document beside the frames, where anyone can go on with it; its record.
     Result<studio::HandoverRecord> writeJob();
 
     /// The report's record once it is written, 0 before; and what it was made of, for its second edition.
-    studio::Id report() const { return report_; }
+    studio::HandoverId report() const { return report_; }
     DeliveryContent takeContent() { return std::move(content_); }
 
   private:
-    studio::Id setup_;
+    studio::SetupId setup_;
     Delivery delivery_;
     std::string folder_;
     std::vector<DeliveryItem> items_;
@@ -83,7 +83,7 @@ class DeliveryRun {
     DeliveryContent content_;
     std::size_t next_ = 0;
     bool reportNext_ = false;  ///< the record that is to be kept is the report's
-    studio::Id report_ = 0;
+    studio::HandoverId report_ = 0;
 };
 
 /// What became of a delivery that ran to its end in one go.
@@ -99,12 +99,13 @@ Result<DeliverySummary> deliver(studio::Studio& studio, DeliveryRun run, const s
                                 const std::function<void(std::size_t, std::size_t)>& told = {});
 
 /// Adds what went out to the studio, outside of undo; its id.
-Result<studio::Id> recordHandover(studio::Studio& studio, studio::Id setup, studio::HandoverRecord record);
+Result<studio::HandoverId> recordHandover(studio::Studio& studio, studio::SetupId setup,
+                                          studio::HandoverRecord record);
 
 /// A report that went out before the frames that go with it were done.
 struct WaitingReport {
     DeliveryContent content;
-    studio::Id record = 0;  ///< of the handover, which knows where it is
+    studio::HandoverId record = 0;  ///< of the handover, which knows where it is
 };
 /// Of frames that are gone on with in another sitting: what went out before them stands in the record.
 /// Nothing where the correction has changed since, for the report is of the one before.

@@ -27,7 +27,7 @@ struct FramesWish {
     io::FrameOutput output;
     std::string name = "{frame}";  ///< see io::nameFor
     Which which = Which::setup;
-    std::vector<studio::Id> these{};
+    std::vector<studio::FrameId> these{};
     /// One correction for all of them, instead of what the rules give each.
     std::optional<studio::ChosenCorrection> by{};
 };

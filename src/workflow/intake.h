@@ -31,7 +31,7 @@ class Intake {
     Status finish(studio::Studio& studio, const plan::Day& day);
 
     /// Frames that are in by now.
-    const std::vector<studio::Id>& frames() const { return frames_; }
+    const std::vector<studio::FrameId>& frames() const { return frames_; }
     /// What became of each file that was kept so far.
     const std::vector<studio::Brought>& brought() const { return brought_; }
     /// Files that could not be brought in: name and reason, a line each.
@@ -41,7 +41,7 @@ class Intake {
     std::vector<io::MediaItem> items_;
     studio::LookOptions look_;
     std::int64_t step_ = 0;  ///< that all of it belongs to; 0 before the first frame is in
-    std::vector<studio::Id> frames_;
+    std::vector<studio::FrameId> frames_;
     std::vector<studio::Brought> brought_;
 };
 

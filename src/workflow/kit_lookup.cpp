@@ -10,7 +10,7 @@
 namespace refero::workflow {
 namespace {
 
-studio::Id lensOf(const studio::Contents& contents, const std::string& model) {
+studio::LensId lensOf(const studio::Contents& contents, const std::string& model) {
     for (const auto& [id, r] : contents.all<plan::Lens>())
         if (r.model == model) return id;
     return 0;
@@ -18,8 +18,8 @@ studio::Id lensOf(const studio::Contents& contents, const std::string& model) {
 
 }  // namespace
 
-studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
-                   const std::string& serial) {
+studio::BodyId bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                       const std::string& serial) {
     if (model.empty()) return 0;
     const plan::Body* unnumbered = nullptr;
     const plan::Body* any = nullptr;
@@ -44,8 +44,8 @@ studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const s
     return edit.add(body);
 }
 
-studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
-                   double focalLengthMm) {
+studio::LensId lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                       double focalLengthMm) {
     if (model.empty()) return 0;
     if (const auto known = lensOf(contents, model)) return known;
     plan::Lens lens;
@@ -57,7 +57,7 @@ studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const s
     return edit.add(lens);
 }
 
-void describeBody(studio::Edit& edit, studio::Id id, const io::Frame& frame) {
+void describeBody(studio::Edit& edit, studio::BodyId id, const io::Frame& frame) {
     if (id == 0) return;
     plan::Body body = edit.latest<plan::Body>(id);
     const plan::Body blank;

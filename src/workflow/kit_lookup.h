@@ -12,14 +12,14 @@ namespace refero::workflow {
 
 /// The kit's body of that serial number, else of that model without another number, entered where it is not
 /// there yet; 0 for an empty name. Two numbers of one model are two bodies.
-studio::Id bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
-                   const std::string& serial);
+studio::BodyId bodyFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                       const std::string& serial);
 /// The kit's lens of that model, entered where it is not there yet; 0 for an empty name.
-studio::Id lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
-                   double focalLengthMm);
+studio::LensId lensFor(studio::Edit& edit, const studio::Contents& contents, const std::string& model,
+                       double focalLengthMm);
 
 /// What a frame's file tells of a body that nobody has described yet: pixels, sensor, and whether it films.
-void describeBody(studio::Edit& edit, studio::Id body, const io::Frame& frame);
+void describeBody(studio::Edit& edit, studio::BodyId body, const io::Frame& frame);
 /// How a frame was recorded, by its file; nothing where that is not told.
 std::optional<plan::Recording> recordingOf(const io::Frame& frame);
 

@@ -52,7 +52,7 @@ std::string leaderFingerprint(const Setup& leader, bool throughOwn = true);
 
 /// Whom a setup's correction follows, and whether that is still so.
 struct Following {
-    plan::Id leader = 0;  ///< 0: the leading setup has gone
+    plan::SetupId leader = 0;  ///< 0: the leading setup has gone
     bool upToDate = false;
     std::string why;  ///< one sentence; empty where it is up to date
 };
@@ -73,7 +73,7 @@ auto leaderOf(const Setup& follower, const Setups& all) -> decltype(&*std::begin
 /// What is between two of the shoot's cameras before and after their corrections, over patches that both
 /// show.
 struct PairFigures {
-    plan::Id first = 0, second = 0;
+    plan::SetupId first = 0, second = 0;
     double before = 0, after = 0;  ///< mean CIEDE2000
     std::size_t patches = 0;
 };

@@ -12,7 +12,9 @@
 namespace refero::workflow {
 
 using studio::Contents;
-using studio::Id;
+using studio::FrameId;
+using studio::SetupId;
+using studio::ShootId;
 
 namespace {
 
@@ -26,7 +28,7 @@ std::string inWords(const plan::LightStep& light) {
 }
 
 void join(studio::Edit& edit, const Contents& contents, const plan::SetupProposal& p) {
-    for (const Id frame : p.frames)
+    for (const FrameId frame : p.frames)
         if (const auto* known = contents.find<studio::Frame>(frame)) {
             studio::Frame f = *known;
             f.setup = p.setup;
@@ -38,7 +40,7 @@ void join(studio::Edit& edit, const Contents& contents, const plan::SetupProposa
 
 }  // namespace
 
-std::vector<plan::SetupProposal> proposals(const Contents& contents, Id shoot,
+std::vector<plan::SetupProposal> proposals(const Contents& contents, ShootId shoot,
                                            const std::vector<plan::ProposalChange>& changes) {
     std::vector<plan::ShootFrame> frames;
     bool loose = false;
@@ -76,16 +78,16 @@ std::string reasonOf(const plan::SetupProposal& p) {
     return {};
 }
 
-Result<std::vector<Id>> accept(studio::Studio& studio, Id shoot,
-                               const std::vector<plan::SetupProposal>& all) {
+Result<std::vector<SetupId>> accept(studio::Studio& studio, ShootId shoot,
+                                    const std::vector<plan::SetupProposal>& all) {
     const std::string step = all.size() == 1 ? say("Begin a proposed setup")
                                              : say("Begin %1 proposed setups", std::to_string(all.size()));
-    std::vector<Id> out;
+    std::vector<SetupId> out;
     std::int64_t first = 0;
     for (const plan::SetupProposal& p : all) {
         // One after the other: each sees the places, bodies and lenses of those before.
         studio::Edit edit = studio.edit(step);
-        Id id = p.setup;
+        SetupId id = p.setup;
         if (id != 0)
             join(edit, studio.contents(), p);
         else

@@ -23,21 +23,21 @@ struct Picture {
 
 /// A correction as it was, by a name.
 struct Snapshot {
-    plan::Id id = 0;
+    plan::SnapshotId id = 0;
     std::string name;
     std::shared_ptr<const Correction> correction;
 };
 
 /// Something of known colour in one of the setup's frames.
 struct OwnColour {
-    plan::Id id = 0;
+    plan::KnownColourId id = 0;
     KnownColour colour;
     bool counts = true;  ///< in the fit; else it is for proofs
 };
 
 /// Something that went out of a setup.
 struct HandedOver {
-    plan::Id id = 0;
+    plan::HandoverId id = 0;
     std::string made, receiver, format, path, engine, note;
     double largest = 0, mean = 0;  ///< CIEDE2000, as read back
     bool stale = false;            ///< the correction has changed since
@@ -59,7 +59,7 @@ enum class Progress {
 
 /// One light, body and lens as the studio keeps it, with what follows from that by today's rules and limits.
 struct Setup {
-    plan::Id id = 0;
+    plan::SetupId id = 0;
     std::string place, light, body, lens;
     std::string chartFrame;          ///< path; empty where none was shot
     std::vector<Picture> pictures;   ///< the chart frame first

@@ -15,8 +15,8 @@
 namespace refero::workflow {
 namespace {
 
+using studio::BodyId;
 using studio::Contents;
-using studio::Id;
 
 // What people call a light: the setup's own name, else the lamp's.
 std::string lightOf(const Contents& contents, const plan::Setup& s) {
@@ -75,21 +75,21 @@ std::shared_ptr<const Correction> ParsedCorrections::of(const std::string& docum
     return parsed_.try_emplace(key, std::move(kept)).first->second;
 }
 
-std::vector<ShelfItem> shelfItems(const Contents& contents, Id planned) {
+std::vector<ShelfItem> shelfItems(const Contents& contents, BodyId planned) {
     std::vector<ShelfItem> out;
     for (const auto& [id, r] : contents.all<studio::ShelfRecord>())
-        out.push_back({id, 0, r.lightKind, r.light, r.shoot, {}, {}, {}, r.document, {}});
+        out.push_back({id.number(), 0, r.lightKind, r.light, r.shoot, {}, {}, {}, r.document, {}});
     for (const auto& [id, r] : contents.all<studio::CorrectionRecord>()) {
         if (r.reading == 0) continue;  // it is lent itself
         const auto* setup = contents.find<plan::Setup>(r.setup);
         if (!setup) continue;
-        const Id taker = setup->conditions.body;
+        const BodyId taker = setup->conditions.body;
         if (planned != 0 && taker != 0 && taker != planned) continue;
         const auto* shoot = contents.find<plan::Shoot>(setup->shoot);
         const auto* body = contents.find<plan::Body>(setup->conditions.body);
         const auto* lens = contents.find<plan::Lens>(setup->conditions.lens);
         ShelfItem item;
-        item.record = id;
+        item.record = id.number();
         item.setup = r.setup;
         item.lightKind = kindOf(contents, *setup);
         item.light = lightOf(contents, *setup);

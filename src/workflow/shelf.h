@@ -29,8 +29,8 @@ class ParsedCorrections {
 
 /// A correction that outlives its shoot.
 struct ShelfItem {
-    studio::Id record = 0;  ///< of the correction, or of the shelf where it came from another studio
-    studio::Id setup = 0;   ///< 0: it came from another studio
+    studio::AnyId record = 0;   ///< of the correction, or of the shelf where it came from another studio
+    studio::SetupId setup = 0;  ///< 0: it came from another studio
     std::string lightKind, light, shoot;
     std::string body, serial, lens;  ///< by the plan, for corrections of frames that did not say theirs
     std::string document;
@@ -40,7 +40,7 @@ struct ShelfItem {
 /// What the studio can lend: its setups' own corrections towards reference values, of all its shoots, and
 /// those from other studios; the oldest first. With a body of the kit, nothing that another of its bodies
 /// has taken. Nothing is parsed.
-std::vector<ShelfItem> shelfItems(const studio::Contents& contents, studio::Id body = 0);
+std::vector<ShelfItem> shelfItems(const studio::Contents& contents, studio::BodyId body = 0);
 
 /// Parses them; what cannot be read, is lent itself or goes towards another camera falls out.
 std::vector<ShelfItem> parsed(std::vector<ShelfItem> items, ParsedCorrections& parser);

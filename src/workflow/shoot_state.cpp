@@ -16,10 +16,11 @@ namespace refero::workflow {
 namespace {
 
 using studio::Contents;
-using studio::Id;
+using studio::SetupId;
+using studio::ShootId;
 
 template <class R>
-const R* latestOf(const Contents& contents, Id setup) {
+const R* latestOf(const Contents& contents, SetupId setup) {
     const R* found = nullptr;
     for (const auto& [id, r] : contents.all<R>())
         if (r.setup == setup) found = &r;  // ids rise with time
@@ -51,11 +52,11 @@ OwnColour ownColour(const studio::KnownRecord& k) {
 
 }  // namespace
 
-const studio::ReadingRecord* readingOf(const Contents& contents, Id setup) {
+const studio::ReadingRecord* readingOf(const Contents& contents, SetupId setup) {
     return latestOf<studio::ReadingRecord>(contents, setup);
 }
 
-const studio::CorrectionRecord* correctionOf(const Contents& contents, Id setup) {
+const studio::CorrectionRecord* correctionOf(const Contents& contents, SetupId setup) {
     return latestOf<studio::CorrectionRecord>(contents, setup);
 }
 
@@ -63,7 +64,7 @@ Limits limitsOf(const plan::Shoot& shoot) {
     return limitsFrom(shoot.limits, shoot.limitChanges).value_or(Limits{});
 }
 
-ShootState::Subjects ShootState::subjects(const Contents& contents, Id shoot) {
+ShootState::Subjects ShootState::subjects(const Contents& contents, ShootId shoot) {
     Subjects out;
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.shoot == shoot && f.setup != 0)
@@ -115,7 +116,7 @@ void ShootState::know(const studio::CorrectionRecord& record, Correction correct
     corrections_[record.id] = {record.document, {}, std::move(correction), {}};
 }
 
-plan::Day ShootState::day(const Contents& contents, Id shoot, std::optional<plan::Moment> now) {
+plan::Day ShootState::day(const Contents& contents, ShootId shoot, std::optional<plan::Moment> now) {
     const auto* record = contents.find<plan::Shoot>(shoot);
     const Subjects seen = subjects(contents, shoot);
     return studio::dayOf(contents, shoot, sky_, now, [&](const studio::ReadingRecord& r) {
@@ -173,13 +174,13 @@ std::vector<Setup> ShootState::setups(const Contents& contents, const plan::Day&
     const auto states = plan::due(day);
     const Subjects seen = subjects(contents, day.shoot.id);
     std::vector<Setup> out;
-    std::map<Id, std::size_t> at;
-    std::map<Id, Id> readFrom;  // chart frame of the reading, by setup
+    std::map<SetupId, std::size_t> at;
+    std::map<SetupId, studio::FrameId> readFrom;  // chart frame of the reading, by setup
     for (std::size_t i = 0; i < day.setups.size(); ++i) {
         const plan::Setup& s = day.setups[i];
         Setup view;
         view.id = s.id;
-        const auto named = [&](Id id, plan::Aspect aspect) {
+        const auto named = [&](auto id, plan::Aspect aspect) {
             return id ? naming.value(s.conditions, aspect) : std::string();
         };
         view.place = named(s.conditions.place, plan::Aspect::place);

@@ -24,7 +24,8 @@ class ShootState {
   public:
     /// The facts of a shoot for the plan's rules. A chart shot that is to be shot again by the limits of
     /// today is not usable, whatever it was judged by when it was read.
-    plan::Day day(const studio::Contents& contents, studio::Id shoot, std::optional<plan::Moment> now = {});
+    plan::Day day(const studio::Contents& contents, studio::ShootId shoot,
+                  std::optional<plan::Moment> now = {});
     /// The day's setups in shooting order.
     std::vector<Setup> setups(const studio::Contents& contents, const plan::Day& day);
 
@@ -46,21 +47,22 @@ class ShootState {
         std::optional<Document> document;
         std::string fingerprint{};  ///< of a correction; made when it is first asked for
     };
-    using Subjects = std::map<studio::Id, std::vector<SubjectLight>>;  ///< by setup
-    static Subjects subjects(const studio::Contents& contents, studio::Id shoot);
+    using Subjects = std::map<studio::SetupId, std::vector<SubjectLight>>;  ///< by setup
+    static Subjects subjects(const studio::Contents& contents, studio::ShootId shoot);
     const Reading* reading(const studio::ReadingRecord& record, const plan::Shoot& shoot,
                            const Subjects& seen);
     std::shared_ptr<const Correction> snapshot(const studio::SnapshotRecord& record);
     void addHandovers(Setup& setup, const studio::Contents& contents, const studio::CorrectionRecord* now);
 
     plan::ClearSky sky_;
-    std::map<studio::Id, Parsed<Reading>> readings_;
-    std::map<studio::Id, Parsed<Correction>> corrections_;
-    std::map<studio::Id, std::shared_ptr<const Correction>> snapshots_;  ///< their documents never change
+    std::map<studio::ReadingId, Parsed<Reading>> readings_;
+    std::map<studio::CorrectionId, Parsed<Correction>> corrections_;
+    std::map<studio::SnapshotId, std::shared_ptr<const Correction>>
+        snapshots_;  ///< their documents never change
 };
 
 /// The latest of a setup, or null.
-const studio::ReadingRecord* readingOf(const studio::Contents& contents, studio::Id setup);
-const studio::CorrectionRecord* correctionOf(const studio::Contents& contents, studio::Id setup);
+const studio::ReadingRecord* readingOf(const studio::Contents& contents, studio::SetupId setup);
+const studio::CorrectionRecord* correctionOf(const studio::Contents& contents, studio::SetupId setup);
 
 }  // namespace refero::workflow

@@ -17,7 +17,10 @@ namespace {
 
 using studio::Contents;
 using studio::Edit;
-using studio::Id;
+using studio::FrameId;
+using studio::PlaceId;
+using studio::SetupId;
+using studio::ShootId;
 
 // Where a setup is that was not planned.
 std::string noPlace() {
@@ -38,7 +41,7 @@ std::uint64_t drawn() {
     return (std::uint64_t{device()} << 32) | device();
 }
 
-plan::Setup lastOf(const Contents& contents, Id shoot) {
+plan::Setup lastOf(const Contents& contents, ShootId shoot) {
     plan::Setup s;
     s.shoot = shoot;
     s.position = static_cast<int>(contents.setupsOf(shoot).size());
@@ -47,7 +50,7 @@ plan::Setup lastOf(const Contents& contents, Id shoot) {
 
 }  // namespace
 
-Id newShoot(Edit& edit) {
+ShootId newShoot(Edit& edit) {
     plan::Shoot shoot;
     shoot.code = plan::shootCode(drawn());
     shoot.date = today();
@@ -55,12 +58,12 @@ Id newShoot(Edit& edit) {
     return edit.add(shoot);
 }
 
-Id latestShoot(const Contents& contents) {
+ShootId latestShoot(const Contents& contents) {
     const auto& shoots = contents.all<plan::Shoot>();
     return shoots.empty() ? 0 : shoots.rbegin()->first;
 }
 
-Id placeFor(Edit& edit, const Contents& contents, Id shoot, const std::string& label) {
+PlaceId placeFor(Edit& edit, const Contents& contents, ShootId shoot, const std::string& label) {
     for (const plan::Place& p : contents.placesOf(shoot))
         if (p.label == label) return p.id;
     plan::Place place;
@@ -70,17 +73,18 @@ Id placeFor(Edit& edit, const Contents& contents, Id shoot, const std::string& l
     return edit.add(place);
 }
 
-Id addSetupForFrame(Edit& edit, const Contents& contents, Id shoot, const std::string& path) {
+SetupId addSetupForFrame(Edit& edit, const Contents& contents, ShootId shoot, const std::string& path) {
     plan::Setup s = lastOf(contents, shoot);
     s.label = std::filesystem::path(path).stem().string();
     s.conditions.place = placeFor(edit, contents, shoot, noPlace());
-    const Id id = edit.add(s);
+    const SetupId id = edit.add(s);
     edit.add(
         frameFor(contents, shoot, id, path, studio::FrameRole::chart, say("Opened as its chart frame.")));
     return id;
 }
 
-Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vector<Id>& frames) {
+SetupId addSetupWith(Edit& edit, const Contents& contents, ShootId shoot,
+                     const std::vector<FrameId>& frames) {
     const auto* first = frames.empty() ? nullptr : contents.find<studio::Frame>(frames.front());
     if (!first) return 0;
     plan::Setup s = lastOf(contents, shoot);
@@ -88,8 +92,8 @@ Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vecto
     s.conditions.place = placeFor(edit, contents, shoot, noPlace());
     s.conditions.body = bodyFor(edit, contents, first->body, first->serial);
     s.conditions.lens = lensFor(edit, contents, first->lens, first->focalLengthMm);
-    const Id id = edit.add(s);
-    for (const Id frame : frames)
+    const SetupId id = edit.add(s);
+    for (const FrameId frame : frames)
         if (const auto* known = contents.find<studio::Frame>(frame)) {
             studio::Frame f = *known;
             f.setup = id;
@@ -101,7 +105,7 @@ Id addSetupWith(Edit& edit, const Contents& contents, Id shoot, const std::vecto
     return id;
 }
 
-void nameSetup(Edit& edit, const Contents& contents, Id setup, const std::string& place,
+void nameSetup(Edit& edit, const Contents& contents, SetupId setup, const std::string& place,
                const std::string& light) {
     const auto* known = contents.find<plan::Setup>(setup);
     if (!known) return;

@@ -17,26 +17,28 @@
 namespace refero::workflow {
 namespace {
 
+using studio::BodyId;
 using studio::Contents;
-using studio::Id;
+using studio::SetupId;
+using studio::ShootId;
 
-std::size_t framesOf(const Contents& contents, const std::set<Id>& setups) {
+std::size_t framesOf(const Contents& contents, const std::set<SetupId>& setups) {
     std::size_t out = 0;
     for (const auto& [id, f] : contents.all<studio::Frame>()) out += setups.contains(f.setup);
     return out;
 }
 
-std::set<Id> setupsWith(const Contents& contents, Id shoot,
-                        const std::function<bool(const plan::Setup&)>& is) {
-    std::set<Id> out;
+std::set<SetupId> setupsWith(const Contents& contents, ShootId shoot,
+                             const std::function<bool(const plan::Setup&)>& is) {
+    std::set<SetupId> out;
     for (const auto& [id, s] : contents.all<plan::Setup>())
         if (s.shoot == shoot && is(s)) out.insert(id);
     return out;
 }
 
 // Planned setups have their body; frames speak for the others.
-std::optional<Unknown> cameraOf(const Contents& contents, Id shoot) {
-    std::set<Id> setups;
+std::optional<Unknown> cameraOf(const Contents& contents, ShootId shoot) {
+    std::set<SetupId> setups;
     for (const auto& [id, f] : contents.all<studio::Frame>()) {
         const auto* s = contents.find<plan::Setup>(f.setup);
         if (f.shoot == shoot && s && s->conditions.body == 0) setups.insert(f.setup);
@@ -57,13 +59,13 @@ std::vector<Unknown> encodingsOf(const Contents& contents, std::span<const Setup
     for (const Setup* s : setups) {
         if (!s->reading || s->reading->encodingSource != EncodingSource::assumed) continue;
         const auto* kept = contents.find<plan::Setup>(s->id);
-        const Id body = kept ? kept->conditions.body : 0;
+        const BodyId body = kept ? kept->conditions.body : 0;
         auto same = std::find_if(out.begin(), out.end(), [&](const Unknown& u) {
             return u.of == body && u.taken == s->reading->encoding;
         });
         if (same == out.end()) {
             Unknown u{Missing::encoding};
-            u.of = body;
+            u.of = body.number();
             u.who = s->body;
             u.taken = s->reading->encoding;
             same = out.insert(out.end(), std::move(u));
@@ -85,8 +87,8 @@ std::string labelOf(const plan::Lens& l) {
 }
 
 template <class R>
-std::vector<Unknown> assumedOf(const Contents& contents, Id shoot, Missing what, bool R::*assumed,
-                               Id plan::Conditions::*part) {
+std::vector<Unknown> assumedOf(const Contents& contents, ShootId shoot, Missing what, bool R::*assumed,
+                               decltype(R::id) plan::Conditions::*part) {
     std::vector<Unknown> out;
     for (const auto& [id, r] : contents.all<R>()) {
         if (!(r.*assumed)) continue;
@@ -94,7 +96,7 @@ std::vector<Unknown> assumedOf(const Contents& contents, Id shoot, Missing what,
                                      [&, id = id](const plan::Setup& s) { return s.conditions.*part == id; });
         if (used.empty()) continue;
         Unknown u{what};
-        u.of = id;
+        u.of = id.number();
         u.who = labelOf(r);
         u.frames = framesOf(contents, used);
         out.push_back(std::move(u));
@@ -109,7 +111,8 @@ std::string_view name(Missing missing) {
     return kNames[static_cast<std::size_t>(missing)];
 }
 
-std::vector<Unknown> unknownsOf(const Contents& contents, Id shoot, std::span<const Setup* const> setups) {
+std::vector<Unknown> unknownsOf(const Contents& contents, ShootId shoot,
+                                std::span<const Setup* const> setups) {
     std::vector<Unknown> out;
     if (auto camera = cameraOf(contents, shoot)) out.push_back(*std::move(camera));
     const auto add = [&](std::vector<Unknown> more) {
@@ -129,7 +132,7 @@ Status answerCamera(studio::Edit& edit, const Contents& contents, const Unknown&
     const auto known = std::find_if(bodies.begin(), bodies.end(), [&](const auto& b) {
         return b.second.label() == who || b.second.model == who;
     });
-    Id body = known == bodies.end() ? 0 : known->first;
+    BodyId body = known == bodies.end() ? 0 : known->first;
     if (body == 0) {
         plan::Body fresh;
         fresh.model = who;
@@ -137,7 +140,7 @@ Status answerCamera(studio::Edit& edit, const Contents& contents, const Unknown&
         if (auto ok = plan::validate(fresh); !ok) return ok;
         body = edit.add(fresh);
     }
-    for (const Id id : unknown.setups) {
+    for (const SetupId id : unknown.setups) {
         const auto* s = contents.find<plan::Setup>(id);
         if (!s || s->conditions.body != 0) continue;
         plan::Setup setup = *s;

@@ -27,10 +27,11 @@ std::string_view name(Missing missing);
 /// One thing that is asked once, for all that it concerns.
 struct Unknown {
     Missing what = Missing::camera;
-    studio::Id of = 0;                 ///< a body or a lens; 0 where there is none
-    std::string who{};                 ///< what it is called; empty where it has no name
-    std::size_t frames = 0;            ///< that it concerns
-    std::vector<studio::Id> setups{};  ///< of camera those without a body; of encoding those with such a shot
+    studio::AnyId of = 0;    ///< a body or a lens; 0 where there is none
+    std::string who{};       ///< what it is called; empty where it has no name
+    std::size_t frames = 0;  ///< that it concerns
+    std::vector<studio::SetupId>
+        setups{};                      ///< of camera those without a body; of encoding those with such a shot
     Transfer taken{};                  ///< of encoding: what the shots are read as now
     std::optional<Transfer> likely{};  ///< of encoding: what the greys agree with better
 
@@ -38,7 +39,7 @@ struct Unknown {
 };
 
 /// In the order of the kinds. `setups` are those of the shoot; encodings are asked of those that were read.
-std::vector<Unknown> unknownsOf(const studio::Contents& contents, studio::Id shoot,
+std::vector<Unknown> unknownsOf(const studio::Contents& contents, studio::ShootId shoot,
                                 std::span<const Setup* const> setups);
 
 /// A camera without a name in its files: the kit's body of that label or model, else a new one, becomes that

@@ -27,14 +27,14 @@ struct Shoot {
     plan::Day day{};
     std::vector<Setup> setups{};
 
-    const Setup* find(studio::Id id) const {
+    const Setup* find(studio::SetupId id) const {
         const auto at =
             std::find_if(setups.begin(), setups.end(), [&](const Setup& s) { return s.id == id; });
         return at == setups.end() ? nullptr : &*at;
     }
     Status refresh() {
         if (!studio.readOnlyBecause().empty()) return failure(studio.readOnlyBecause());
-        const studio::Id shoot = latestShoot(studio.contents());
+        const studio::ShootId shoot = latestShoot(studio.contents());
         if (shoot == 0)
             return failure(say("The studio has no shoot yet; plan one or bring frames in first."));
         day = state.day(studio.contents(), shoot, plan::now());
@@ -50,7 +50,7 @@ Result<std::vector<SetupOutcome>> each(studio::Studio& studio, const ShootOption
     if (auto ok = shoot.refresh(); !ok) return tl::unexpected(ok.error());
     std::vector<SetupOutcome> out;
     for (std::size_t i = 0; i < shoot.setups.size(); ++i) {
-        const studio::Id id = shoot.setups[i].id;
+        const studio::SetupId id = shoot.setups[i].id;
         if (!options.only.empty() &&
             std::find(options.only.begin(), options.only.end(), id) == options.only.end())
             continue;

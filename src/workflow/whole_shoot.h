@@ -16,8 +16,8 @@ namespace refero::workflow {
 
 /// Which of a shoot's setups something is done for, and who hears of it.
 struct ShootOptions {
-    std::vector<studio::Id> only{};  ///< empty: all of them
-    bool again = false;              ///< also those that have it already
+    std::vector<studio::SetupId> only{};  ///< empty: all of them
+    bool again = false;                   ///< also those that have it already
     std::stop_token stop{};
     /// Setup and its number, before its turn.
     std::function<void(const Setup&, std::size_t number, std::size_t all)> told{};
@@ -32,7 +32,7 @@ struct SetupOutcome {
         reshoot,  ///< its chart is to be shot again, so nothing is built on it
         failed,
     };
-    studio::Id setup = 0;
+    studio::SetupId setup = 0;
     std::string name;  ///< light and place
     What what = What::done;
     std::string message{};             ///< why it failed

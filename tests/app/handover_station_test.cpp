@@ -343,7 +343,7 @@ TEST_F(HandoverInTheWindow, FramesThatAreChosenUnderFramesGoOutAlone) {
     session().correction().addPicture(session().currentId(), frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     window->showStation(MainWindow::StationId::frames);
-    studio::Id subject = 0;
+    studio::FrameId subject = 0;
     for (const auto& [id, f] : session().studio()->contents().all<studio::Frame>())
         if (f.role != studio::FrameRole::chart) subject = id;
     auto* sheet = window->findChild<ContactSheet*>();

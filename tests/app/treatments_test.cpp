@@ -218,7 +218,7 @@ TEST_F(Treatments, AGreyMarkedInTheSubjectTellsOfAnotherLight) {
     ASSERT_TRUE(opened("good.tif"));
     const int id = session().currentId();
     session().correction().addPicture(id, frame("subject-warm.tif"));
-    studio::Id subject = 0;
+    studio::FrameId subject = 0;
     for (const auto& [frameId, f] : session().studio()->contents().all<studio::Frame>())
         if (f.role == studio::FrameRole::subject) subject = frameId;
     ASSERT_NE(subject, 0);

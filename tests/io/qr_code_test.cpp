@@ -22,7 +22,7 @@ std::vector<unsigned char> drawn(const io::QrCode& code, int scale, int& side) {
 }
 
 TEST(QrCodes, AnotherLibraryReadsThemBack) {
-    for (const plan::Id setup : {1, 42, 987654}) {
+    for (const plan::SetupId setup : {1, 42, 987654}) {
         const std::string text = plan::slateText({"K7Q2M", setup});
         const auto code = io::qrCode(text);
         ASSERT_TRUE(code) << code.error().message;

@@ -48,7 +48,8 @@ class DayOfPictures : public testing::Test {
         day.label = "Day";
         day.date = "2026-05-14";
         shoot = e.add(day);
-        Id bodies[2], lenses[2];
+        BodyId bodies[2];
+        LensId lenses[2];
         for (int i = 0; i < 2; ++i) {
             bodies[i] = e.add(plan::Body{0, kBodies[i].model, kBodies[i].serial});
             const double mm = i == 0 ? 60 : 35;
@@ -57,7 +58,7 @@ class DayOfPictures : public testing::Test {
         plan::Place place;
         place.shoot = shoot;
         place.label = "Hall";
-        const Id hall = e.add(place);
+        const auto hall = e.add(place);
         for (int k = 0; k < kSetups; ++k) {
             plan::Setup s;
             s.shoot = shoot;
@@ -89,7 +90,7 @@ class DayOfPictures : public testing::Test {
         return std::move(e->stored);
     }
     EncodedImage slate(int k) const {
-        const auto code = io::qrCode("RF:K7Q2M:" + std::to_string(setups[std::size_t(k)]));
+        const auto code = io::qrCode("RF:K7Q2M:" + std::to_string(setups[std::size_t(k)].number()));
         EncodedImage image(360, 240);
         for (float& v : image.values()) v = 0.5f;
         const int module = 5, side = (code->side + 8) * module;
@@ -124,8 +125,8 @@ class DayOfPictures : public testing::Test {
     test::TemporaryFolder folder;
     fs::path card = folder.path() / "card";
     std::unique_ptr<Studio> studio;
-    Id shoot = 0;
-    std::vector<Id> setups;
+    ShootId shoot = 0;
+    std::vector<SetupId> setups;
     std::map<std::string, int> truth;  ///< setup by file name
 };
 

@@ -17,7 +17,7 @@ struct Shoot {
 
     Shoot() {
         c.put(plan::Shoot{1, "K7Q2", "Tiles", "", "2026-06-21"});
-        for (const Id n : {Id{1}, Id{2}, Id{3}}) {
+        for (const int n : {1, 2, 3}) {
             plan::Lamp lamp;
             lamp.id = n + 2;
             lamp.kind = n == 1 ? plan::LightKind::led : plan::LightKind::fluorescent;
@@ -26,7 +26,7 @@ struct Shoot {
             plan::Setup s;
             s.id = 10 * n;
             s.shoot = 1;
-            s.position = static_cast<int>(n);
+            s.position = n;
             s.conditions.lamp = lamp.id;
             c.put(s);
             addFrame(10 * n, 10 * n + 5, FrameRole::subject);
@@ -46,7 +46,7 @@ struct Shoot {
             addFrame(10 * n, 10 * n + 6, FrameRole::chart);
         }
     }
-    void addFrame(Id setup, Id id, FrameRole role) {
+    void addFrame(SetupId setup, FrameId id, FrameRole role) {
         Frame f;
         f.id = id;
         f.shoot = 1;
@@ -59,8 +59,8 @@ struct Shoot {
     }
 };
 
-std::vector<Id> framesOf(const FramesToRender& f) {
-    std::vector<Id> out;
+std::vector<FrameId> framesOf(const FramesToRender& f) {
+    std::vector<FrameId> out;
     for (const FrameToRender& one : f.frames) out.push_back(one.frame);
     return out;
 }
@@ -69,9 +69,9 @@ TEST(FramesToRender, AreTheSubjectsEachByItsOwnCorrection) {
     const Shoot s;
     FramesWanted one;
     one.setup = 10;
-    EXPECT_EQ(framesOf(s.of(one)), std::vector<Id>{15}) << "the chart frame is none";
+    EXPECT_EQ(framesOf(s.of(one)), std::vector<FrameId>{15}) << "the chart frame is none";
     const FramesToRender all = s.of({});
-    EXPECT_EQ(framesOf(all), (std::vector<Id>{15, 25}));
+    EXPECT_EQ(framesOf(all), (std::vector<FrameId>{15, 25}));
     EXPECT_EQ(all.frames[0].correction, 12);
     EXPECT_EQ(all.frames[1].correction, 22);
     EXPECT_EQ(all.frames[0].coverage, plan::Coverage::valid);
@@ -85,7 +85,7 @@ TEST(FramesToRender, MayBeChosenOneByOneWhereverTheyBelong) {
     w.setup = 10;
     w.these = {25, 26, 35};
     const FramesToRender f = s.of(w);
-    EXPECT_EQ(framesOf(f), std::vector<Id>{25}) << "a chart frame is no picture";
+    EXPECT_EQ(framesOf(f), std::vector<FrameId>{25}) << "a chart frame is no picture";
     EXPECT_EQ(f.unserved, 1);
 }
 
@@ -94,7 +94,7 @@ TEST(FramesToRender, AChosenCorrectionServesAllAndSaysWhyAgainstTheRules) {
     FramesWanted w;
     w.by = ChosenCorrection{12, "One lamp lit both."};
     const FramesToRender f = s.of(w);
-    EXPECT_EQ(framesOf(f), (std::vector<Id>{15, 25, 35})) << "those that nothing served as well";
+    EXPECT_EQ(framesOf(f), (std::vector<FrameId>{15, 25, 35})) << "those that nothing served as well";
     EXPECT_EQ(f.unserved, 0);
     for (const FrameToRender& one : f.frames) EXPECT_EQ(one.correction, 12);
     EXPECT_EQ(f.frames[0].coverage, plan::Coverage::valid) << "the rules say the same";

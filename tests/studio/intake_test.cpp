@@ -62,10 +62,10 @@ class FramesComeIn : public testing::Test {
         day.label = "Day";
         day.date = "2026-05-14";
         shoot = e.add(day);
-        const Id body = e.add(plan::Body{0, "Heron"});
-        const Id lens = e.add(plan::Lens{0, "60 mm", "", 60, 60}),
-                 other = e.add(plan::Lens{0, "35 mm", "", 35, 35});
-        for (const Id l : {lens, other}) {
+        const BodyId body = e.add(plan::Body{0, "Heron"});
+        const LensId lens = e.add(plan::Lens{0, "60 mm", "", 60, 60}),
+                     other = e.add(plan::Lens{0, "35 mm", "", 35, 35});
+        for (const auto l : {lens, other}) {
             plan::Setup s;
             s.shoot = shoot;
             s.label = l == lens ? "Tiles" : "Kiln";
@@ -102,7 +102,9 @@ class FramesComeIn : public testing::Test {
     test::TemporaryFolder folder;
     fs::path card = folder.path() / "card";
     std::unique_ptr<Studio> studio;
-    Id shoot = 0, tiles = 0, kiln = 0;
+    ShootId shoot = 0;
+    SetupId tiles = 0;
+    SetupId kiln = 0;
 };
 
 TEST_F(FramesComeIn, ChartsAreSpottedAndFramesSorted) {
@@ -131,7 +133,7 @@ TEST_F(FramesComeIn, ChartsAreSpottedAndFramesSorted) {
 
 TEST_F(FramesComeIn, TheSameContentIsNotBroughtInTwiceAndWhatMovedIsFoundAgain) {
     ASSERT_TRUE(sim::shootToFile(shot("1.tif", "60 mm", false), card));
-    const Id frame = bring({card})[0].frame;
+    const FrameId frame = bring({card})[0].frame;
     fs::copy(card / "1.tif", card / "copy.tif");
     const auto again = bring({card});
     ASSERT_EQ(again.size(), 2u);
@@ -176,7 +178,7 @@ TEST_F(FramesComeIn, ASlateDecidesAndIsOverruledByHand) {
 // Whatever the words of its reason: a frame that a person has put somewhere is not taken away by a clock.
 TEST_F(FramesComeIn, FramesPutByHandStayWhenACamerasClockIsSet) {
     Edit e = studio->edit("Put");
-    std::vector<Id> frames;
+    std::vector<FrameId> frames;
     for (const char* because : {"Opened as its chart frame.", "Its setup was begun with it.", ""}) {
         Frame f;
         f.shoot = shoot;
@@ -191,12 +193,12 @@ TEST_F(FramesComeIn, FramesPutByHandStayWhenACamerasClockIsSet) {
     }
     Frame loose = e.latest<Frame>(frames[0]);
     loose.placement = Placement::sorted;
-    const Id sorted = e.add(loose);
+    const auto sorted = e.add(loose);
     ASSERT_TRUE(studio->commit(e));
     Edit clock = studio->edit("Clock");
     setClock(clock, studio->contents(), day(), frames[0], 3600);
     ASSERT_TRUE(studio->commit(clock));
-    for (const Id id : frames) {
+    for (const auto id : frames) {
         const Frame* f = studio->contents().find<Frame>(id);
         EXPECT_EQ(f->setup, kiln) << f->because;
         EXPECT_EQ(f->taken, "2026-05-14T08:12:08Z");
@@ -259,7 +261,7 @@ TEST_F(FramesComeIn, WhatCannotBeReadIsNamedAndSkipped) {
 TEST_F(FramesComeIn, AClockThatWasWrongIsSetForItsBodyAndForWhatComesLater) {
     for (const char* file : {"1.tif", "2.tif"})
         ASSERT_TRUE(sim::shootToFile(shot(file, "60 mm", false), card));
-    const Id first = bring({card})[0].frame;
+    const FrameId first = bring({card})[0].frame;
     Edit e = studio->edit("Clock");
     setClock(e, studio->contents(), day(), first, 3600);
     ASSERT_TRUE(studio->commit(e));

@@ -34,8 +34,8 @@ class PlanEdits : public testing::Test {
         fill(e);
         ASSERT_TRUE(studio->commit(e));
     }
-    Id first() {
-        Id id = 0;
+    SetupId first() {
+        SetupId id = 0;
         act([&](Edit& e) { id = addSetup(e, studio->contents(), shoot); });
         return id;
     }
@@ -44,11 +44,16 @@ class PlanEdits : public testing::Test {
         for (const auto& s : studio->contents().setupsOf(shoot)) out.push_back(s.label);
         return out;
     }
-    const plan::Setup& setup(Id id) const { return *studio->contents().find<plan::Setup>(id); }
+    const plan::Setup& setup(SetupId id) const { return *studio->contents().find<plan::Setup>(id); }
 
     test::TemporaryFolder folder;
     std::unique_ptr<Studio> studio;
-    Id shoot = 0, body = 0, lens = 0, lamp = 0, copy = 0, place = 0;
+    ShootId shoot = 0;
+    BodyId body = 0;
+    LensId lens = 0;
+    plan::LampId lamp = 0;
+    ChartCopyId copy = 0;
+    PlaceId place = 0;
 };
 
 TEST_F(PlanEdits, TheFirstSetupTakesWhatThereIsOnlyOneOf) {
@@ -62,7 +67,7 @@ TEST_F(PlanEdits, TheFirstSetupTakesWhatThereIsOnlyOneOf) {
 }
 
 TEST_F(PlanEdits, ADuplicateStandsNextAndBeginsWhereItsModelEnds) {
-    const Id a = first();
+    const SetupId a = first();
     act([&](Edit& e) {
         plan::Setup s = setup(a);
         s.label = "Shelf";
@@ -72,7 +77,8 @@ TEST_F(PlanEdits, ADuplicateStandsNextAndBeginsWhereItsModelEnds) {
         s.conditions.powerPercent = 40;
         e.put(s);
     });
-    Id b = 0, c = 0;
+    SetupId b = 0;
+    SetupId c = 0;
     act([&](Edit& e) { b = duplicateSetup(e, studio->contents(), a); });
     act([&](Edit& e) { c = duplicateSetup(e, studio->contents(), a); });
     EXPECT_EQ(order(), (std::vector<std::string>{"Shelf", "Shelf 3", "Shelf 2"}));
@@ -87,23 +93,23 @@ TEST_F(PlanEdits, ADuplicateStandsNextAndBeginsWhereItsModelEnds) {
 }
 
 TEST_F(PlanEdits, ALateSetupsDuplicateEndsWithTheDay) {
-    const Id a = first();
+    const SetupId a = first();
     act([&](Edit& e) {
         plan::Setup s = setup(a);
         s.startMinutes = 22 * 60;
         s.endMinutes = 23 * 60 + 30;
         e.put(s);
     });
-    Id b = 0;
+    SetupId b = 0;
     act([&](Edit& e) { b = duplicateSetup(e, studio->contents(), a); });
     EXPECT_EQ(setup(b).endMinutes, 24 * 60 - 1);
     EXPECT_TRUE(plan::validate(setup(b), studio->contents().kit()));
 }
 
 TEST_F(PlanEdits, SetupsAreMovedAndNumberedAnew) {
-    const Id a = first();
+    const SetupId a = first();
     first();
-    const Id c = first();
+    const SetupId c = first();
     EXPECT_EQ(order(), (std::vector<std::string>{"Setup 1", "Setup 2", "Setup 3"}));
     act([&](Edit& e) { moveSetup(e, studio->contents(), c, 0); });
     EXPECT_EQ(order(), (std::vector<std::string>{"Setup 3", "Setup 1", "Setup 2"}));
@@ -115,7 +121,7 @@ TEST_F(PlanEdits, SetupsAreMovedAndNumberedAnew) {
 }
 
 TEST_F(PlanEdits, WhatIsInUseStaysInTheKit) {
-    const Id a = first();
+    const SetupId a = first();
     Edit e = studio->edit("Out");
     const Status refused = removeUnused<plan::Lens>(e, studio->contents(), lens);
     ASSERT_FALSE(refused);
@@ -143,7 +149,7 @@ TEST_F(PlanEdits, WhatIsInUseStaysInTheKit) {
 }
 
 TEST_F(PlanEdits, AnEntryThatWasWrongIsNoChange) {
-    const Id a = first();
+    const SetupId a = first();
     act([&](Edit& x) {
         ReadingRecord r;
         r.setup = a;
@@ -172,8 +178,8 @@ TEST_F(PlanEdits, ATickIsSetAndTakenOff) {
 }
 
 TEST_F(PlanEdits, CoverageCountsFramesBySetup) {
-    const Id a = first();
-    Id b = 0;
+    const SetupId a = first();
+    SetupId b = 0;
     act([&](Edit& e) {
         b = duplicateSetup(e, studio->contents(), a);
         plan::Setup other = e.latest<plan::Setup>(b);
@@ -184,12 +190,12 @@ TEST_F(PlanEdits, CoverageCountsFramesBySetup) {
         r.conditions = setup(a).conditions;
         r.shotAt = "2026-05-14T09:00:00Z";
         r.verdict = "pass";
-        const Id reading = e.add(r);
+        const ReadingId reading = e.add(r);
         e.add(CorrectionRecord{0, a, reading});
         Frame f;
         f.shoot = shoot;
         f.role = FrameRole::subject;
-        for (const Id s : {a, a, b, Id{0}}) {
+        for (const SetupId s : {a, a, b, SetupId{0}}) {
             f.setup = s;
             e.add(f);
         }

@@ -28,7 +28,11 @@ inline std::unique_ptr<Studio> opened(const std::string& path) {
 class Filler {
   public:
     explicit Filler(int seed) : n_(seed) {}
-    void operator()(const char* name, Id& v) { v = std::string(name) == "id" ? v : ++n_; }
+    template <plan::Kind kind>
+    void operator()(const char* name, plan::Id<kind>& v) {
+        if (std::string(name) != "id") v = ++n_;
+    }
+    void operator()(const char*, std::int64_t& v) { v = ++n_; }
     void operator()(const char* name, std::string& v) {
         v = std::string(name) + " \"" + std::to_string(++n_) + "\" \xC3\xA9\n";
     }
@@ -64,22 +68,22 @@ inline std::string text(const Contents& c) {
     return toJson(c).dump();
 }
 
-inline Id addShoot(Studio& s, const std::string& label) {
+inline ShootId addShoot(Studio& s, const std::string& label) {
     Edit e = s.edit("Add shoot " + label);
     plan::Shoot shoot;
     shoot.label = label;
     shoot.code = "K7Q2";
-    const Id id = e.add(shoot);
+    const auto id = e.add(shoot);
     EXPECT_TRUE(s.commit(e));
     return id;
 }
 
-inline Id addSetup(Studio& s, Id shoot, const std::string& label) {
+inline SetupId addSetup(Studio& s, ShootId shoot, const std::string& label) {
     Edit e = s.edit("Add setup " + label);
     plan::Setup setup;
     setup.shoot = shoot;
     setup.label = label;
-    const Id id = e.add(setup);
+    const auto id = e.add(setup);
     EXPECT_TRUE(s.commit(e));
     return id;
 }

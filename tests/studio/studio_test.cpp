@@ -42,7 +42,7 @@ TEST_F(StudioFile, EveryFieldOfEveryKindComesBack) {
 
 TEST_F(StudioFile, AnActionIsThereAtOnceAndNamed) {
     const auto s = made(path());
-    const Id shoot = addShoot(*s, "Tiles");
+    const ShootId shoot = addShoot(*s, "Tiles");
     addSetup(*s, shoot, "LED");
     const auto copy = path("b.refero");
     ASSERT_TRUE(saveCopy(s->path(), copy));
@@ -63,9 +63,9 @@ TEST_F(StudioFile, UndoAndRedoReachBackBeyondTheLastStart) {
     {
         const auto s = made(path());
         states.push_back(text(s->contents()));
-        const Id shoot = addShoot(*s, "Tiles");
+        const ShootId shoot = addShoot(*s, "Tiles");
         states.push_back(text(s->contents()));
-        const Id setup = addSetup(*s, shoot, "LED");
+        const SetupId setup = addSetup(*s, shoot, "LED");
         states.push_back(text(s->contents()));
         Edit e = s->edit("Take out LED");
         e.removeSetup(setup);
@@ -99,7 +99,8 @@ TEST_F(StudioFile, UndoAndRedoReachBackBeyondTheLastStart) {
 
 TEST_F(StudioFile, WhatFollowsFromAStepGoesAndComesWithIt) {
     const auto s = made(path());
-    const Id shoot = addShoot(*s, "Tiles"), setup = addSetup(*s, shoot, "LED");
+    const ShootId shoot = addShoot(*s, "Tiles");
+    const SetupId setup = addSetup(*s, shoot, "LED");
     const auto step = s->done().back().id;
     Edit e = s->edit("Read the frame");
     ReadingRecord reading;
@@ -130,7 +131,7 @@ TEST_F(StudioFile, WhatFollowsFromAStepGoesAndComesWithIt) {
 }
 
 TEST_F(StudioFile, IdsAreNeverGivenTwice) {
-    Id first = 0;
+    ShootId first = 0;
     {
         const auto s = made(path());
         first = addShoot(*s, "Tiles");
@@ -138,18 +139,18 @@ TEST_F(StudioFile, IdsAreNeverGivenTwice) {
         EXPECT_GT(addShoot(*s, "Film"), first);
     }
     const auto s = opened(path());
-    EXPECT_GT(addShoot(*s, "Third"), first + 1);
+    EXPECT_GT(addShoot(*s, "Third"), first.number() + 1);
 }
 
 TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
     const auto s = made(path());
-    const Id shoot = addShoot(*s, "Tiles"), setup = addSetup(*s, shoot, "LED"),
-             other = addSetup(*s, shoot, "Tube");
+    const ShootId shoot = addShoot(*s, "Tiles");
+    const SetupId setup = addSetup(*s, shoot, "LED"), other = addSetup(*s, shoot, "Tube");
     Edit e = s->edit("Work");
     Frame frame;
     frame.shoot = shoot;
     frame.setup = setup;
-    const Id frameId = e.add(frame);
+    const auto frameId = e.add(frame);
     ReadingRecord reading;
     reading.setup = setup;
     CorrectionRecord correction;
@@ -185,7 +186,7 @@ TEST_F(StudioFile, TakingASetupOutTakesWhatHangsOnIt) {
 
 TEST_F(StudioFile, TheSecondWindowReadsOnlyAndSaysSo) {
     auto first = made(path());
-    const Id shoot = addShoot(*first, "Tiles");
+    const ShootId shoot = addShoot(*first, "Tiles");
     {
         const auto second = opened(path());
         EXPECT_NE(second->readOnlyBecause().find("another window"), std::string::npos);
@@ -238,7 +239,7 @@ TEST_F(StudioFile, OneOfANewerVersionIsLeftAlone) {
 TEST_F(StudioFile, DamageIsReportedNeverOverwrittenAndTheRestIsSaved) {
     {
         const auto s = made(path());
-        const Id shoot = addShoot(*s, "Tiles");
+        const ShootId shoot = addShoot(*s, "Tiles");
         for (int i = 0; i < 5; ++i) addSetup(*s, shoot, "Setup " + std::to_string(i));
         Edit e = s->edit("Frames");
         for (int i = 0; i < 2000; ++i) {
@@ -285,7 +286,7 @@ TEST_F(StudioFile, HalfAFileIsReported) {
 // A file may grow to its present size and no further: to SQLite that is a full disk.
 TEST_F(StudioFile, AFullDiskLosesNothing) {
     const auto s = made(path());
-    const Id shoot = addShoot(*s, "Tiles");
+    const ShootId shoot = addShoot(*s, "Tiles");
     const std::string before = text(s->contents());
     rlimit old{};
     getrlimit(RLIMIT_FSIZE, &old);

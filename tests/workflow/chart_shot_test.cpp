@@ -25,7 +25,7 @@ TEST_F(Shots, AreJudgedByTheShootsLimitsWhereverTheyComeFrom) {
     EXPECT_EQ(readShot(frame, ShotContext::plain()).reading->verdict, Verdict::pass);
     const auto ofNoSetup = readShot(frame, contextOf(studio->contents(), shoot, 0));
     EXPECT_EQ(ofNoSetup.reading->verdict, Verdict::reshoot) << "on the set no setup has it yet";
-    const studio::Id id = readSetup(frame);
+    const studio::SetupId id = readSetup(frame);
     EXPECT_EQ(setup(id).reading->verdict, ofNoSetup.reading->verdict);
 }
 
@@ -33,7 +33,7 @@ TEST_F(Shots, AreReadWithTheCopysOwnValues) {
     const std::string frame = shot(test::plainShot(), "good.tif");
     Chart measured = *io::chartByNameOrPath("fen-24");
     measured.patches[0].labD50.L -= 7;
-    studio::Id id = 0;
+    studio::SetupId id = 0;
     act([&](studio::Edit& e) {
         id = addSetupForFrame(e, studio->contents(), shoot, frame);
         plan::ChartCopy copy;
@@ -55,7 +55,7 @@ TEST_F(Shots, AreReadWithTheCopysOwnValues) {
 }
 
 TEST_F(Shots, OfANewFrameLetGoOfWhatWasBuiltFromTheOld) {
-    const studio::Id id = readSetup(shot(test::plainShot(), "good.tif"));
+    const studio::SetupId id = readSetup(shot(test::plainShot(), "good.tif"));
     act([&](studio::Edit& e) {
         studio::CorrectionRecord c;
         c.setup = id;
@@ -115,7 +115,7 @@ TEST_F(Shots, DescribeTheirBodyAndHowTheyWereRecorded) {
     picture.encoding = Encoding::srgb;
     picture.lens = "35 mm";
     const std::string path = shot(picture, "own.png");
-    studio::Id id = 0;
+    studio::SetupId id = 0;
     act([&](studio::Edit& e) { id = addSetupForFrame(e, studio->contents(), shoot, path); });
     ChartShot read = readShot(path, contextOf(studio->contents(), shoot, id));
     ASSERT_TRUE(read.reading);

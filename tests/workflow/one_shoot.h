@@ -39,8 +39,8 @@ class OneShoot : public testing::Test {
         return (folder.path() / name).string();
     }
     /// A setup whose chart frame was read.
-    studio::Id readSetup(const std::string& frame) {
-        studio::Id id = 0;
+    studio::SetupId readSetup(const std::string& frame) {
+        studio::SetupId id = 0;
         act([&](studio::Edit& e) { id = addSetupForFrame(e, studio->contents(), shoot, frame); });
         const ChartShot read = readShot(frame, contextOf(studio->contents(), shoot, id));
         EXPECT_TRUE(read.reading) << read.reading.error().message;
@@ -48,7 +48,7 @@ class OneShoot : public testing::Test {
         return id;
     }
     plan::Day day() { return state.day(studio->contents(), shoot); }
-    workflow::Setup setup(studio::Id id) {
+    workflow::Setup setup(studio::SetupId id) {
         for (workflow::Setup& s : state.setups(studio->contents(), day()))
             if (s.id == id) return std::move(s);
         ADD_FAILURE() << "no setup " << id;
@@ -57,7 +57,7 @@ class OneShoot : public testing::Test {
 
     test::TemporaryFolder folder;
     std::unique_ptr<studio::Studio> studio;
-    studio::Id shoot = 0;
+    studio::ShootId shoot = 0;
     ShootState state;
 };
 

@@ -14,19 +14,19 @@ namespace {
 
 class PairingWork : public OneShoot {
   protected:
-    studio::Id camera(const char* name, const char* body, const Vector3& tone) {
+    studio::SetupId camera(const char* name, const char* body, const Vector3& tone) {
         sim::Shot s = test::plainShot();
         s.camera = body;
         s.encoding = Encoding::srgb;
         s.toneSkew = tone;
         return readSetup(shot(s, name));
     }
-    void keep(studio::Id follower, const Match& match) {
+    void keep(studio::SetupId follower, const Match& match) {
         act([&](studio::Edit& e) {
             ASSERT_TRUE(keepCorrection(e, studio->contents(), follower, match.correction));
         });
     }
-    std::optional<Following> ledBy(studio::Id follower) {
+    std::optional<Following> ledBy(studio::SetupId follower) {
         const auto all = state.setups(studio->contents(), day());
         const workflow::Setup one = setup(follower);
         return following(one, leaderOf(one, all));

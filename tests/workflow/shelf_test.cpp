@@ -137,7 +137,7 @@ TEST_F(Shelf, TwoBodiesOfTheKitNeverLendToEachOther) {
         plan::Body twin;
         twin.model = "Heron";
         twin.nickname = "Heron B";
-        const studio::Id other = e.add(twin);
+        const auto other = e.add(twin);
         for (const auto& [id, s] : studio->contents().all<plan::Setup>())
             if (correctionOf(studio->contents(), id) == nullptr) {
                 plan::Setup moved = s;

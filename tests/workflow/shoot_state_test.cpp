@@ -12,7 +12,7 @@ namespace {
 class Derived : public OneShoot {
   protected:
     // Judged "shoot again" by the limits of a fresh shoot, for one thing alone: its light falls off.
-    studio::Id unevenSetup() {
+    studio::SetupId unevenSetup() {
         sim::Shot s = test::plainShot();
         s.falloffStops = 4;
         s.falloffDegrees = 20;
@@ -31,7 +31,7 @@ class Derived : public OneShoot {
 };
 
 TEST_F(Derived, VerdictsPlanAndProgressFollowTheLimitsOfToday) {
-    const studio::Id id = unevenSetup();
+    const studio::SetupId id = unevenSetup();
     const workflow::Setup before = setup(id);
     ASSERT_EQ(before.reading->verdict, Verdict::reshoot);
     EXPECT_EQ(before.progress(), Progress::shootAgain);
@@ -51,7 +51,7 @@ TEST_F(Derived, VerdictsPlanAndProgressFollowTheLimitsOfToday) {
 }
 
 TEST_F(Derived, StricterLimitsTakeAGoodShotBack) {
-    const studio::Id id = readSetup(shot(test::plainShot(), "good.tif"));
+    const studio::SetupId id = readSetup(shot(test::plainShot(), "good.tif"));
     ASSERT_EQ(setup(id).plan.state, plan::DueState::done);
     act([&](studio::Edit& e) {
         plan::Shoot strict = day().shoot;
@@ -65,7 +65,7 @@ TEST_F(Derived, StricterLimitsTakeAGoodShotBack) {
 }
 
 TEST_F(Derived, ASubjectsGreyIsJudgedWithTheChartsLight) {
-    const studio::Id id = readSetup(shot(test::plainShot(), "good.tif"));
+    const studio::SetupId id = readSetup(shot(test::plainShot(), "good.tif"));
     act([&](studio::Edit& e) {
         studio::Frame f;
         f.shoot = shoot;
@@ -81,7 +81,7 @@ TEST_F(Derived, ASubjectsGreyIsJudgedWithTheChartsLight) {
 }
 
 TEST_F(Derived, AReadingThatCannotBeReadIsNone) {
-    const studio::Id id = readSetup(shot(test::plainShot(), "good.tif"));
+    const studio::SetupId id = readSetup(shot(test::plainShot(), "good.tif"));
     act([&](studio::Edit& e) {
         studio::ReadingRecord broken = *readingOf(studio->contents(), id);
         broken.document = "{\"format\": \"refero-reading\"";

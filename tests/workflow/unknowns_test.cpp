@@ -55,12 +55,12 @@ TEST_F(Unknowns, NothingIsAskedThatFilesTell) {
 }
 
 TEST_F(Unknowns, EncodingsAreAskedOnceForABodyAndHoldForWhatComesLater) {
-    const studio::Id one = readSetup(picture("one.png")), two = readSetup(picture("two.png"));
+    const studio::SetupId one = readSetup(picture("one.png")), two = readSetup(picture("two.png"));
     act([&](studio::Edit& e) {
         plan::Body body;
         body.model = "Plover";
-        const studio::Id id = e.add(body);
-        for (const studio::Id setup : {one, two}) {
+        const auto id = e.add(body);
+        for (const studio::SetupId setup : {one, two}) {
             plan::Setup s = e.latest<plan::Setup>(setup);
             s.conditions.body = id;
             e.put(s);
@@ -80,17 +80,17 @@ TEST_F(Unknowns, EncodingsAreAskedOnceForABodyAndHoldForWhatComesLater) {
     act([&](studio::Edit& e) { putReading(e, studio->contents(), one, *read.reading); });
     encoding = asked(Missing::encoding);
     ASSERT_TRUE(encoding);
-    EXPECT_EQ(encoding->setups, std::vector<studio::Id>{two});
+    EXPECT_EQ(encoding->setups, std::vector<studio::SetupId>{two});
     // Also of a setup that nothing was read of yet.
     const std::string third = picture("three.png");
-    studio::Id fresh = 0;
+    studio::SetupId fresh = 0;
     act([&](studio::Edit& e) {
         fresh = addSetupForFrame(e, studio->contents(), shoot, third);
         plan::Setup s = e.latest<plan::Setup>(fresh);
         s.conditions.body = studio->contents().find<plan::Setup>(two)->conditions.body;
         e.put(s);
     });
-    for (const studio::Id setup : {two, fresh}) {
+    for (const studio::SetupId setup : {two, fresh}) {
         const ChartShot later = readShot(third, contextOf(studio->contents(), shoot, setup));
         ASSERT_TRUE(later.reading);
         EXPECT_EQ(later.reading->encoding, Transfer(Encoding::rec709));
@@ -99,10 +99,10 @@ TEST_F(Unknowns, EncodingsAreAskedOnceForABodyAndHoldForWhatComesLater) {
 }
 
 TEST_F(Unknowns, FramesWithoutACameraGetOneOfTheKitOrANewOne) {
-    const studio::Id id = readSetup(nameless("one.png"));
+    const studio::SetupId id = readSetup(nameless("one.png"));
     auto camera = asked(Missing::camera);
     ASSERT_TRUE(camera) << "such a file names none";
-    EXPECT_EQ(camera->setups, std::vector<studio::Id>{id});
+    EXPECT_EQ(camera->setups, std::vector<studio::SetupId>{id});
     studio::Edit empty = studio->edit("Test");
     EXPECT_FALSE(answerCamera(empty, studio->contents(), *camera, ""));
     act([&](studio::Edit& e) { ASSERT_TRUE(answerCamera(e, studio->contents(), *camera, "Plover")); });
@@ -120,8 +120,9 @@ TEST_F(Unknowns, FramesWithoutACameraGetOneOfTheKitOrANewOne) {
 }
 
 TEST_F(Unknowns, SensorsAndFocalLengthsAreAskedUntilAPersonOrAFileTells) {
-    studio::Id body = 0, lens = 0;
-    const studio::Id id = readSetup(picture("one.png"));
+    studio::BodyId body = 0;
+    studio::LensId lens = 0;
+    const studio::SetupId id = readSetup(picture("one.png"));
     act([&](studio::Edit& e) {
         body = bodyFor(e, studio->contents(), "Plover", "");
         lens = lensFor(e, studio->contents(), "A lens that says nothing", 0);
@@ -133,8 +134,8 @@ TEST_F(Unknowns, SensorsAndFocalLengthsAreAskedUntilAPersonOrAFileTells) {
     const auto sensor = asked(Missing::sensor), length = asked(Missing::focalLength);
     ASSERT_TRUE(sensor);
     ASSERT_TRUE(length);
-    EXPECT_EQ(sensor->of, body);
-    EXPECT_EQ(length->of, lens);
+    EXPECT_EQ(sensor->of, body.number());
+    EXPECT_EQ(length->of, lens.number());
     studio::Edit wrong = studio->edit("Test");
     EXPECT_FALSE(answerSensor(wrong, *sensor, 0, 24));
     EXPECT_FALSE(answerFocalLength(wrong, *length, 0));

@@ -148,11 +148,11 @@ TEST_F(VillageFair, IsDoneInOneStep) {
     ASSERT_TRUE(day) << day.error().message;
 
     // Which stand a setup is, by the most of its frames.
-    std::map<studio::Id, std::map<std::size_t, int>> votes;
+    std::map<studio::SetupId, std::map<std::size_t, int>> votes;
     for (const DayFrame& f : day->frames)
         if (const auto at = made.find(f.path); at != made.end() && f.setup != 0)
             ++votes[f.setup][at->second.stand];
-    std::map<studio::Id, std::size_t> standOf;
+    std::map<studio::SetupId, std::size_t> standOf;
     for (const auto& [setup, of] : votes)
         standOf[setup] = std::max_element(of.begin(), of.end(), [](const auto& a, const auto& b) {
                              return a.second < b.second;

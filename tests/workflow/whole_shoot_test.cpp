@@ -13,8 +13,8 @@ using What = SetupOutcome::What;
 
 class WholeShoot : public OneShoot {
   protected:
-    studio::Id open(const std::string& frame) {
-        studio::Id id = 0;
+    studio::SetupId open(const std::string& frame) {
+        studio::SetupId id = 0;
         act([&](studio::Edit& e) { id = addSetupForFrame(e, studio->contents(), shoot, frame); });
         return id;
     }
@@ -31,7 +31,7 @@ TEST_F(WholeShoot, IsReadCorrectedAndHandedOverWithoutAWindow) {
     sim::Shot good = test::plainShot(), bad = test::plainShot(), none = test::plainShot();
     bad.exposure = 1.6;
     none.chart.reset();
-    const studio::Id one = open(shot(good, "good.tif"));
+    const studio::SetupId one = open(shot(good, "good.tif"));
     open(shot(bad, "hot.tif"));
     open(shot(none, "none.tif"));
     act([&](studio::Edit& e) {
@@ -77,7 +77,7 @@ TEST_F(WholeShoot, IsReadCorrectedAndHandedOverWithoutAWindow) {
 }
 
 TEST_F(WholeShoot, StopsBetweenSetupsAndKeepsWhatIsDone) {
-    const studio::Id one = open(shot(test::plainShot(), "a.tif"));
+    const studio::SetupId one = open(shot(test::plainShot(), "a.tif"));
     open(shot(test::plainShot(), "b.tif"));
     std::stop_source stop;
     ShootOptions options;

@@ -35,8 +35,8 @@ enum Panel { kAbout, kAssistant, kCopy };
 constexpr int kListWidth = 232;
 
 // Lines of designs have ids below zero: minus their place in the session's list, and one.
-studio::Id lineOf(std::size_t chart) {
-    return -1 - static_cast<studio::Id>(chart);
+studio::AnyId lineOf(std::size_t chart) {
+    return -1 - static_cast<studio::AnyId>(chart);
 }
 
 }  // namespace
@@ -138,7 +138,7 @@ QWidget* ChartsPage::buildAbout() {
 }
 
 std::optional<Chart> ChartsPage::chosenChart() const {
-    const studio::Id id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
+    const studio::AnyId id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     if (id > 0) return studio::chartOfCopy(session_.studio()->contents(), id);
     const auto at = static_cast<std::size_t>(-1 - id);
     return id < 0 && at < session_.reading().charts().size() ? std::optional(session_.reading().charts()[at])
@@ -146,7 +146,7 @@ std::optional<Chart> ChartsPage::chosenChart() const {
 }
 
 const plan::ChartCopy* ChartsPage::chosenCopy() const {
-    const studio::Id id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
+    const studio::AnyId id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     return id > 0 ? session_.studio()->contents().find<plan::ChartCopy>(id) : nullptr;
 }
 
@@ -163,7 +163,7 @@ void ChartsPage::refresh() {
                 lines.push_back({id, QStringLiteral("    ") + text(c.label),
                                  c.values.empty() ? refero::told("copy") : refero::told("measured")});
     }
-    const studio::Id chosen = list_->currentIndex().data(KitLines::IdRole).toLongLong();
+    const studio::AnyId chosen = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     model_->setLines(std::move(lines));
     const int row = std::max(0, model_->rowOf(chosen));
     if (list_->currentIndex().row() != row) list_->setCurrentIndex(model_->index(row));
@@ -187,7 +187,7 @@ void ChartsPage::showAbout() {
     values_->setText(estimated ? tr("Give its data") : tr("Its values from a file"));
     values_->setAccessibleName(values_->text());
     export_->setVisible(chart.has_value());
-    const studio::Id id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
+    const studio::AnyId id = list_->currentIndex().data(KitLines::IdRole).toLongLong();
     remove_->setVisible(id < 0 && static_cast<std::size_t>(-1 - id) >= io::shippedCharts().size());
     if (!chart) return facts_->setText({});
     QStringList lines;
@@ -258,7 +258,8 @@ void ChartsPage::beginChart() {
 void ChartsPage::keepChart(const Chart& chart) {
     const Status kept =
         session_.perform(tr("Keep the chart %1").arg(text(chart.name)), [&](studio::Edit& edit) -> Status {
-            return studio::addChart(edit, session_.studio()->contents(), chart).map([](studio::Id) {});
+            return studio::addChart(edit, session_.studio()->contents(), chart)
+                .map([](studio::ChartDesignId) {});
         });
     if (!kept) return assistant_->refuse(text(kept.error().message));
     panels_->setCurrentIndex(kAbout);

@@ -63,7 +63,7 @@ class ChartsPage : public QWidget {
     look::Label *title_, *facts_;
     look::Button *measure_, *values_, *export_, *remove_;
     QWidget* about_;
-    studio::Id copyBeing_ = 0;  ///< measured
+    studio::ChartCopyId copyBeing_ = 0;  ///< measured
 };
 
 }  // namespace refero

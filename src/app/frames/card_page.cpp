@@ -203,7 +203,7 @@ void CardPage::showLines() {
         QString who = s->place.empty() ? text(s->light) : text(s->light + ", " + s->place);
         if (!s->body.empty()) who += QStringLiteral(" (%1)").arg(text(s->body));
         out.push_back(
-            {QString::number(l.setup),
+            {QString::number(l.setup.number()),
              {who, verdictIn(l), leftIn(l), l.receivers > 0 ? QString::number(l.receivers) : QString(),
               !l.doing.isEmpty() ? l.doing
               : s->correction && s->correction->loan

@@ -75,7 +75,7 @@ void PointedView::leaveEvent(QEvent*) {
 }
 
 struct FrameViewer::Loaded {
-    studio::Id id = 0;
+    studio::FrameId id = 0;
     FramePointer frame;
     std::optional<Correction> correction;
     PictureView::Levels levels;
@@ -191,7 +191,7 @@ void FrameViewer::sayDisplay() {
     display_->setToolTip(display::inWords());
 }
 
-void FrameViewer::show(studio::Id frame, std::vector<studio::Id> among) {
+void FrameViewer::show(studio::FrameId frame, std::vector<studio::FrameId> among) {
     among_ = std::move(among);
     id_ = frame;
     seconds_.reset();

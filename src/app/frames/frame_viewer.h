@@ -45,8 +45,8 @@ class FrameViewer : public QWidget {
     FrameViewer(Session& session, QWidget* parent = nullptr);
 
     /// The frame, and those among which the arrow keys go on.
-    void show(studio::Id frame, std::vector<studio::Id> among);
-    studio::Id shown() const { return id_; }
+    void show(studio::FrameId frame, std::vector<studio::FrameId> among);
+    studio::FrameId shown() const { return id_; }
 
   signals:
     void leaveWanted();
@@ -77,8 +77,8 @@ class FrameViewer : public QWidget {
     look::Button *read_, *take_;
     QSlider* slider_;
     QWidget* clipRow_;
-    studio::Id id_ = 0;
-    std::vector<studio::Id> among_;
+    studio::FrameId id_ = 0;
+    std::vector<studio::FrameId> among_;
     std::shared_ptr<Loaded> loaded_;
     std::optional<double> seconds_;  ///< of the clip, where another moment was gone to
     int job_ = 0;

@@ -128,7 +128,7 @@ void FramesStation::showOnSet() {
 }
 
 void FramesStation::view(qint64 frame) {
-    std::vector<studio::Id> among;
+    std::vector<studio::FrameId> among;
     for (const SheetGroup& g : sheet_->groups())
         for (const SheetFrame& f : g.frames) among.push_back(f.id);
     if (const auto* f = session_.studio()->contents().find<studio::Frame>(frame); f && f->setup != 0)
@@ -350,7 +350,7 @@ QString FramesStation::chartName(const std::string& id) const {
 }
 
 // As the plan has it, which says where a setup is.
-std::optional<int> FramesStation::clockOf(studio::Id setup) const {
+std::optional<int> FramesStation::clockOf(studio::SetupId setup) const {
     const plan::Day& day = session_.day();
     for (const plan::Setup& s : day.setups)
         for (const plan::Place& p : day.places)
@@ -408,8 +408,8 @@ void FramesStation::showChosen() {
 }
 
 // Of the chosen frames, those that a correction is for.
-std::vector<studio::Id> FramesStation::chosenSubjects() const {
-    std::vector<studio::Id> out;
+std::vector<studio::FrameId> FramesStation::chosenSubjects() const {
+    std::vector<studio::FrameId> out;
     for (const qint64 id : sheet_->chosen()) {
         const auto* f = session_.studio()->contents().find<studio::Frame>(id);
         if (f && f->setup != 0 && f->role != studio::FrameRole::chart) out.push_back(id);
@@ -423,7 +423,7 @@ void FramesStation::moveChosen(int index) {
 }
 
 // Into a setup, or among what is only proposed.
-void FramesStation::moveTo(const std::vector<studio::Id>& frames, studio::Id where) {
+void FramesStation::moveTo(const std::vector<studio::FrameId>& frames, studio::SetupId where) {
     if (where == kNewProposal)
         session_.intake().splitProposal(frames);
     else if (where < 0)

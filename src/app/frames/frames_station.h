@@ -44,7 +44,7 @@ class FramesStation : public QWidget {
     /// A frame is to be looked at: its setup is the current one.
     void readingWanted();
     /// These go out; the setup of the first is the current one.
-    void handoverWanted(const std::vector<studio::Id>& frames);
+    void handoverWanted(const std::vector<studio::FrameId>& frames);
 
   protected:
     void showEvent(QShowEvent* event) override;
@@ -62,14 +62,14 @@ class FramesStation : public QWidget {
     void view(qint64 frame);
     void refresh();
     /// Minutes from UTC of the clock at a setup's place; nothing where that is not known.
-    std::optional<int> clockOf(studio::Id setup) const;
+    std::optional<int> clockOf(studio::SetupId setup) const;
     void showChosen();
     void showProgress(int done, int all, qint64 left);
     void finished(int broughtIn, const QStringList& problems);
     void moveChosen(int index);
-    void moveTo(const std::vector<studio::Id>& frames, studio::Id where);
+    void moveTo(const std::vector<studio::FrameId>& frames, studio::SetupId where);
     std::optional<std::size_t> chosenAmong(const std::vector<plan::SetupProposal>& proposals) const;
-    std::vector<studio::Id> chosenSubjects() const;
+    std::vector<studio::FrameId> chosenSubjects() const;
     QString chartName(const std::string& id) const;
 
     Session& session_;
@@ -82,13 +82,13 @@ class FramesStation : public QWidget {
     Offers* offers_;
     QComboBox *show_, *setup_, *order_, *where_;
     Form* clock_;
-    QString copyTo_;                        ///< empty: frames stay where they are
-    std::map<studio::Id, QString> doubts_;  ///< as of the last refresh
+    QString copyTo_;                             ///< empty: frames stay where they are
+    std::map<studio::FrameId, QString> doubts_;  ///< as of the last refresh
     look::Label *count_, *progress_, *title_, *facts_, *reason_, *doubt_;
     ProblemLines* problems_;
     look::Button *stop_, *begin_, *acceptOne_, *hand_;
     QWidget *panel_, *empty_;
-    std::vector<studio::Id> setups_;
+    std::vector<studio::SetupId> setups_;
 };
 
 }  // namespace refero

@@ -47,13 +47,13 @@ void order(std::vector<const studio::Frame*>& frames, FramesOrder by) {
 
 // What is proposed stands under its reason; frames are dragged from one to the other, or to a new one. The
 // group of each frame that is in one.
-std::map<studio::Id, std::size_t> addProposals(std::vector<SheetGroup>& out, Session& session) {
-    std::map<studio::Id, std::size_t> proposed;
+std::map<studio::FrameId, std::size_t> addProposals(std::vector<SheetGroup>& out, Session& session) {
+    std::map<studio::FrameId, std::size_t> proposed;
     const auto proposals =
         session.intake().running() ? std::vector<plan::SetupProposal>() : session.intake().proposals();
     for (std::size_t i = 0; i < proposals.size(); ++i) {
         const plan::SetupProposal& p = proposals[i];
-        for (const studio::Id id : p.frames) proposed[id] = out.size();
+        for (const studio::FrameId id : p.frames) proposed[id] = out.size();
         const Setup* joins = session.setup(static_cast<int>(p.setup));
         const QString who = p.body.empty()
                                 ? QCoreApplication::translate("SheetGroups", "a camera without a name")
@@ -76,14 +76,14 @@ std::map<studio::Id, std::size_t> addProposals(std::vector<SheetGroup>& out, Ses
 
 }  // namespace
 
-std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::Id, QString>& doubts,
+std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::FrameId, QString>& doubts,
                                     FramesShown which, FramesOrder by) {
-    const auto doubtOf = [&](studio::Id frame) {
+    const auto doubtOf = [&](studio::FrameId frame) {
         const auto at = doubts.find(frame);
         return at == doubts.end() ? QString() : at->second;
     };
     std::vector<SheetGroup> out;
-    std::map<studio::Id, std::size_t> at;
+    std::map<studio::SetupId, std::size_t> at;
     for (const Setup& s : session.setups()) {
         at[s.id] = out.size();
         out.push_back({s.id, text(s.light), text(s.place), {}});

@@ -129,7 +129,7 @@ void UnknownList::addRow(const Unknown& u) {
             line->addWidget(box);
             connect(take, &QAbstractButton::clicked, this, [this, u, box] {
                 std::vector<int> setups;
-                for (const studio::Id id : u.setups) setups.push_back(static_cast<int>(id));
+                for (const auto id : u.setups) setups.push_back(static_cast<int>(id));
                 session_.reading().setEncodings(setups, box->value());
             });
             break;

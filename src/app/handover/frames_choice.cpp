@@ -177,7 +177,7 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     return row;
 }
 
-void FramesChoice::offer(std::vector<studio::Id> frames) {
+void FramesChoice::offer(std::vector<studio::FrameId> frames) {
     these_ = std::move(frames);
     const QString words = tr("Chosen (%1)").arg(these_.size());
     if (which_->count() > chosen)

@@ -25,7 +25,7 @@ class FramesChoice : public QWidget {
   public:
     explicit FramesChoice(Session& session, QWidget* parent = nullptr);
     /// These frames, chosen elsewhere, are what is to go out.
-    void offer(std::vector<studio::Id> frames);
+    void offer(std::vector<studio::FrameId> frames);
     /// Begins with this output; each of its choices can be changed then.
     void setOutput(const io::FrameOutput& output);
     /// Counts again, for the current setup and the corrections that there are. The choices stay.
@@ -55,8 +55,8 @@ class FramesChoice : public QWidget {
     QLineEdit *name_, *reason_;
     QWidget* because_;
     look::Label* note_;
-    studio::FramesToRender served_;  ///< of the frames that are chosen
-    std::vector<studio::Id> these_;  ///< chosen elsewhere
+    studio::FramesToRender served_;       ///< of the frames that are chosen
+    std::vector<studio::FrameId> these_;  ///< chosen elsewhere
     bool ready_ = true;
 };
 

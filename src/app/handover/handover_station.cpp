@@ -106,8 +106,8 @@ NothingToGive nothingToGive(const Setup* s, const Setup* by) {
             HandoverStation::tr("Hand its frames over")};
 }
 
-std::vector<studio::Id> subjectsOf(const studio::Contents& contents, int setup) {
-    std::vector<studio::Id> out;
+std::vector<studio::FrameId> subjectsOf(const studio::Contents& contents, int setup) {
+    std::vector<studio::FrameId> out;
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.setup == setup && f.role != studio::FrameRole::chart) out.push_back(id);
     return out;
@@ -324,7 +324,7 @@ void HandoverStation::choose(std::optional<Receiver> receiver) {
     refresh();
 }
 
-void HandoverStation::offer(std::vector<studio::Id> frames) {
+void HandoverStation::offer(std::vector<studio::FrameId> frames) {
     frames_->offer(std::move(frames));
     // Of those who get frames.
     const bool gets = receiver_ && workflow::deliveryFor(*receiver_, Correction{}).frames;

@@ -35,7 +35,7 @@ class HandoverStation : public QWidget {
   public:
     HandoverStation(Session& session, Dialogs& dialogs, QWidget* parent = nullptr);
     /// These frames are what is to go out, of the setup that is current.
-    void offer(std::vector<studio::Id> frames);
+    void offer(std::vector<studio::FrameId> frames);
 
   signals:
     void correctionWanted();

@@ -245,7 +245,7 @@ void JudgingView::wish() {
                   against_->currentData().toString() + warnings_->currentText() + numbersOf(*correction_) +
                   numbersOf(tried_.value_or(correction_->finish)) +
                   (tried_ ? QStringLiteral("~") : QString());
-    for (const workflow::Snapshot& s : snapshots_) key += text(s.name) + QString::number(s.id);
+    for (const workflow::Snapshot& s : snapshots_) key += text(s.name) + QString::number(s.id.number());
     if (key == shown_) return;
     shown_ = key;
     if (busy_) {

@@ -99,11 +99,11 @@ class KindOf : public KitKind {
             fields_, [this](const R& changed, const QString& what) { return put(changed, what); }, parent);
         return form_;
     }
-    void show(studio::Id id) override {
+    void show(studio::AnyId id) override {
         if (const R* r = contents().template find<R>(id)) form_->setRecord(*r);
     }
-    Result<studio::Id> add() override {
-        studio::Id id = 0;
+    Result<studio::AnyId> add() override {
+        studio::AnyId id = 0;
         const Status kept = session_.perform(addText(), [&](studio::Edit& edit) -> Status {
             id = addTo(edit);
             return {};
@@ -111,7 +111,7 @@ class KindOf : public KitKind {
         if (!kept) return tl::unexpected(kept.error());
         return id;
     }
-    Status remove(studio::Id id) override {
+    Status remove(studio::AnyId id) override {
         const R* r = contents().template find<R>(id);
         if (!r) return {};
         return session_.perform(told("Take out %1").arg(labelOf(*r)),
@@ -121,8 +121,8 @@ class KindOf : public KitKind {
   protected:
     const studio::Contents& contents() const { return session_.studio()->contents(); }
     virtual bool isHere(const R&) const { return true; }
-    virtual studio::Id addTo(studio::Edit& edit) const { return edit.add(fresh(R{})); }
-    virtual Status removeFrom(studio::Edit& edit, studio::Id id) {
+    virtual studio::AnyId addTo(studio::Edit& edit) const { return edit.add(fresh(R{})); }
+    virtual Status removeFrom(studio::Edit& edit, studio::AnyId id) {
         return studio::removeUnused<R>(edit, contents(), id);
     }
     Status put(const R& changed, const QString& what) {
@@ -148,7 +148,7 @@ class PlaceKind : public KindOf<plan::Place> {
 
   protected:
     bool isHere(const plan::Place& p) const override { return p.shoot == session_.shootId(); }
-    studio::Id addTo(studio::Edit& edit) const override {
+    studio::AnyId addTo(studio::Edit& edit) const override {
         plan::Place p = fresh(plan::Place{});
         p.shoot = session_.shootFor(edit);
         p.position = static_cast<int>(contents().placesOf(p.shoot).size());
@@ -162,7 +162,7 @@ class CheckedKind : public KindOf<plan::Checked> {
   public:
     using KindOf::KindOf;
     QString deed() const override { return told("Checked today"); }
-    Status doDeed(studio::Id id) override {
+    Status doDeed(studio::AnyId id) override {
         const auto* r = contents().find<plan::Checked>(id);
         if (!r) return {};
         plan::Checked changed = *r;
@@ -186,13 +186,13 @@ class CurveKind : public KindOf<plan::RecordingCurve> {
         column->addWidget(plot_);
         return whole;
     }
-    void show(studio::Id id) override {
+    void show(studio::AnyId id) override {
         KindOf::show(id);
         if (const auto* r = contents().find<plan::RecordingCurve>(id)) plot_->setCurve(r->curve);
     }
 
   protected:
-    studio::Id addTo(studio::Edit& edit) const override {
+    studio::AnyId addTo(studio::Edit& edit) const override {
         plan::RecordingCurve c;
         c.label = say("New log recording");
         return edit.add(c);
@@ -206,14 +206,14 @@ class ShootKind : public KindOf<plan::Shoot> {
   public:
     using KindOf::KindOf;
     QString addText() const override { return told("Begin another shoot"); }
-    void show(studio::Id id) override {
+    void show(studio::AnyId id) override {
         session_.openShoot(id);
         KindOf::show(id);
     }
 
   protected:
-    studio::Id addTo(studio::Edit& edit) const override { return workflow::newShoot(edit); }
-    Status removeFrom(studio::Edit& edit, studio::Id id) override {
+    studio::AnyId addTo(studio::Edit& edit) const override { return workflow::newShoot(edit); }
+    Status removeFrom(studio::Edit& edit, studio::AnyId id) override {
         if (auto ok = KindOf::removeFrom(edit, id); !ok) return ok;
         for (const plan::Place& p : contents().placesOf(id)) edit.remove<plan::Place>(p.id);
         return {};

@@ -14,7 +14,7 @@ namespace refero {
 class KitKind {
   public:
     struct Line {
-        studio::Id id = 0;
+        studio::AnyId id = 0;
         QString label, detail;
         bool operator==(const Line&) const = default;
     };
@@ -25,13 +25,13 @@ class KitKind {
     virtual std::vector<Line> lines() const = 0;
     /// A form that the page owns; `show` fills it.
     virtual QWidget* makeForm(QWidget* parent) = 0;
-    virtual void show(studio::Id id) = 0;
+    virtual void show(studio::AnyId id) = 0;
     /// The id of a new one, or why there is none.
-    virtual Result<studio::Id> add() = 0;
-    virtual Status remove(studio::Id id) = 0;
+    virtual Result<studio::AnyId> add() = 0;
+    virtual Status remove(studio::AnyId id) = 0;
     /// Something that is done to it with one press, such as "Checked today"; empty where there is nothing.
     virtual QString deed() const { return {}; }
-    virtual Status doDeed(studio::Id) { return {}; }
+    virtual Status doDeed(studio::AnyId) { return {}; }
 };
 
 /// All kinds, in the order of the page.

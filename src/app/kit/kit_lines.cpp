@@ -20,7 +20,7 @@ void KitLines::setLines(std::vector<KitKind::Line> lines) {
     emit dataChanged(index(0), index(rowCount() - 1));
 }
 
-int KitLines::rowOf(studio::Id id) const {
+int KitLines::rowOf(studio::AnyId id) const {
     for (std::size_t i = 0; i < lines_.size(); ++i)
         if (lines_[i].id == id) return static_cast<int>(i);
     return -1;

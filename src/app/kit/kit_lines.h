@@ -16,7 +16,7 @@ class KitLines : public QAbstractListModel {
     enum Role { IdRole = Qt::UserRole + 1, DetailRole };
     using QAbstractListModel::QAbstractListModel;
     void setLines(std::vector<KitKind::Line> lines);
-    int rowOf(studio::Id id) const;
+    int rowOf(studio::AnyId id) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;

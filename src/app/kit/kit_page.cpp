@@ -122,7 +122,7 @@ QWidget* KitPage::buildPanel() {
     return panel;
 }
 
-void KitPage::choose(std::size_t kind, studio::Id id) {
+void KitPage::choose(std::size_t kind, studio::AnyId id) {
     const bool other = kind != kind_ || id != id_;
     kind_ = kind;
     id_ = id;
@@ -133,7 +133,7 @@ void KitPage::choose(std::size_t kind, studio::Id id) {
     refresh();
 }
 
-void KitPage::chooseShoot(studio::Id id) {
+void KitPage::chooseShoot(studio::ShootId id) {
     refresh();
     const int row = models_.back()->rowOf(id);
     if (row >= 0) lists_.back()->setCurrentIndex(models_.back()->index(row));

@@ -24,7 +24,7 @@ class KitPage : public QWidget {
     explicit KitPage(Session& session, QWidget* parent = nullptr);
     ~KitPage() override;
     void refresh();
-    void chooseShoot(studio::Id id);
+    void chooseShoot(studio::ShootId id);
 
   protected:
     void paintEvent(QPaintEvent* event) override;
@@ -33,7 +33,7 @@ class KitPage : public QWidget {
     QWidget* buildLists();
     QWidget* buildPanel();
     QWidget* buildSection(std::size_t kind);
-    void choose(std::size_t kind, studio::Id id);
+    void choose(std::size_t kind, studio::AnyId id);
     void add(std::size_t kind);
     void remove();
     void tell(const Status& status);
@@ -43,7 +43,7 @@ class KitPage : public QWidget {
     std::vector<KitLines*> models_;
     std::vector<QListView*> lists_;
     std::size_t kind_ = 0;
-    studio::Id id_ = 0;
+    studio::AnyId id_ = 0;
     std::vector<QWidget*> forms_;
     look::Label *title_, *message_;
     look::Button *remove_, *deed_;

@@ -68,8 +68,9 @@ class OnSetPage : public QWidget {
     look::Label *where_, *history_;
     look::Button *choose_, *shoot_, *stop_;
     QStringList toJudge_, toBringIn_, said_;
-    std::map<QString, Verdict> judged_;          ///< chart frames that are on their way in
-    std::map<studio::Id, std::string> toBuild_;  ///< by setup: the new chart shot that it is corrected with
+    std::map<QString, Verdict> judged_;  ///< chart frames that are on their way in
+    std::map<studio::SetupId, std::string>
+        toBuild_;  ///< by setup: the new chart shot that it is corrected with
     QCheckBox *sounds_, *handOn_;
     bool judging_ = false, shooting_ = false, handOnAgain_ = false;
     QElapsedTimer since_;

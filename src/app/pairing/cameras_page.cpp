@@ -25,7 +25,7 @@ void CamerasPage::show(const std::vector<Setup>& setups, const std::string& plac
     std::vector<const workflow::Setup*> read;
     for (const Setup& s : setups)
         if (s.reading && s.place == place) read.push_back(&s);
-    const auto named = [&](plan::Id id) {
+    const auto named = [&](plan::SetupId id) {
         for (const Setup& s : setups)
             if (s.id == id) return titleOf(s);
         return QString();

@@ -12,14 +12,14 @@
 namespace refero {
 namespace {
 
-int offsetOf(const plan::Day& day, plan::Id place) {
+int offsetOf(const plan::Day& day, plan::PlaceId place) {
     for (const plan::Place& p : day.places)
         if (p.id == place) return p.offsetMinutes;
     return 0;
 }
 
 // Minutes since the day's midnight on a place's clock.
-std::optional<int> onDay(const plan::Day& day, plan::Moment at, plan::Id place) {
+std::optional<int> onDay(const plan::Day& day, plan::Moment at, plan::PlaceId place) {
     const auto date = plan::dateFrom(day.shoot.date);
     if (!date) return {};
     const auto since =

@@ -17,7 +17,7 @@
 namespace refero {
 namespace {
 
-const plan::Place* placeOf(const plan::Day& day, plan::Id id) {
+const plan::Place* placeOf(const plan::Day& day, plan::PlaceId id) {
     for (const plan::Place& p : day.places)
         if (p.id == id) return &p;
     return nullptr;

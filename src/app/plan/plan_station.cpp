@@ -139,7 +139,7 @@ void PlanStation::addSetup(bool alikeCurrent) {
     if (alikeCurrent && !model) return;
     const QString name =
         alikeCurrent ? tr("Duplicate %1").arg(QString::fromStdString(model->label)) : tr("Enter a setup");
-    studio::Id id = 0;
+    studio::SetupId id = 0;
     act(name, [&](studio::Edit& edit) -> Status {
         if (alikeCurrent) {
             id = studio::duplicateSetup(edit, contents, model->id);
@@ -238,7 +238,7 @@ void PlanStation::chooseShoot(int index) {
         session_.openShoot(shoots_[static_cast<std::size_t>(index)]);
         return refresh();
     }
-    studio::Id id = 0;
+    studio::SetupId id = 0;
     act(tr("Begin another shoot"), [&](studio::Edit& edit) -> Status {
         id = workflow::newShoot(edit);
         return {};

@@ -64,7 +64,7 @@ class PlanStation : public QWidget {
     look::Button* date_;
     QWidget* caption_;
     QList<QAbstractButton*> tabs_;
-    std::vector<studio::Id> shoots_;
+    std::vector<studio::ShootId> shoots_;
     bool compact_ = false;
 };
 

@@ -17,15 +17,16 @@ Form::Row row(const char* key, const char* caption, const char* unit, const char
     return {QLatin1String(key), told(caption), told(unit), told(hint), beside};
 }
 
+template <class Id>
 struct Named {
-    plan::Id id;
+    Id id;
     QString label;
 };
 
 // One record of a list that the day knows; the last choice leads to where more are entered.
-Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list,
-                         std::function<plan::Id&(Setup&)> id, std::function<void()> more,
-                         const char* moreText) {
+template <class Get, class Id = std::remove_cvref_t<std::invoke_result_t<Get, Setup&>>>
+Binding<Setup> reference(Form::Row row, std::function<std::vector<Named<Id>>()> list, Get id,
+                         std::function<void()> more, const char* moreText) {
     Binding<Setup> b{std::move(row)};
     const auto current = [id](const Setup& s) {
         Setup copy = s;
@@ -33,7 +34,7 @@ Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list
     };
     b.choices = [list, more = told(moreText)](const Setup&) {
         QStringList out{told("Not stated")};
-        for (const Named& n : list()) out << n.label;
+        for (const Named<Id>& n : list()) out << n.label;
         return out << more;
     };
     b.index = [list, current](const Setup& s) {
@@ -48,7 +49,7 @@ Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list
             more();
             return false;
         }
-        const plan::Id chosen = i == 0 ? 0 : all[static_cast<std::size_t>(i) - 1].id;
+        const Id chosen = i == 0 ? Id{} : all[static_cast<std::size_t>(i) - 1].id;
         const bool other = chosen != id(s);
         id(s) = chosen;
         return other;
@@ -57,10 +58,10 @@ Binding<Setup> reference(Form::Row row, std::function<std::vector<Named>()> list
 }
 
 template <class R, class Label>
-std::function<std::vector<Named>()> kitList(const SetupFieldsContext& c, std::vector<R> plan::Kit::*list,
-                                            Label label) {
+std::function<std::vector<Named<decltype(R::id)>>()> kitList(const SetupFieldsContext& c,
+                                                             std::vector<R> plan::Kit::*list, Label label) {
     return [day = c.day, list, label] {
-        std::vector<Named> out;
+        std::vector<Named<decltype(R::id)>> out;
         for (const R& r : day().kit.*list) out.push_back({r.id, QString::fromStdString(label(r))});
         return out;
     };
@@ -185,7 +186,7 @@ QString clockText(int minutes) {
 std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
     const auto label = [](const auto& r) { return r.label; };
     const auto places = [day = c.day] {
-        std::vector<Named> out;
+        std::vector<Named<plan::PlaceId>> out;
         for (const plan::Place& p : day().places) out.push_back({p.id, QString::fromStdString(p.label)});
         return out;
     };
@@ -196,7 +197,7 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
             &Setup::label),
         reference(
             row("setupPlace", word("Place"), "", word("Where it is shot.")), places,
-            [](Setup& s) -> plan::Id& { return s.conditions.place; }, c.kitWanted, kMore),
+            [](Setup& s) -> plan::PlaceId& { return s.conditions.place; }, c.kitWanted, kMore),
         timeField(row("setupStart", word("From, to"), "", word("On the place's clock, as 9:30.")),
                   &Setup::startMinutes),
         timeField(row("setupEnd", "To", "", word("On the place's clock, as 11:00."), true),
@@ -204,11 +205,11 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
         reference(
             row("setupBody", word("Body"), "", word("The camera; two of a model are two bodies.")),
             kitList(c, &plan::Kit::bodies, [](const plan::Body& b) { return b.label(); }),
-            [](Setup& s) -> plan::Id& { return s.conditions.body; }, c.kitWanted, kMore),
+            [](Setup& s) -> plan::BodyId& { return s.conditions.body; }, c.kitWanted, kMore),
         reference(
             row("setupLens", word("Lens"), "", word("Lenses tint and darken differently.")),
             kitList(c, &plan::Kit::lenses, [](const plan::Lens& l) { return l.model; }),
-            [](Setup& s) -> plan::Id& { return s.conditions.lens; }, c.kitWanted, kMore),
+            [](Setup& s) -> plan::LensId& { return s.conditions.lens; }, c.kitWanted, kMore),
         numberField(row("setupFocal", word("Focal length"), "mm", word("Of a zoom; empty: its shortest.")),
                     &Setup::focalLengthMm, true),
         recordingField(),
@@ -217,14 +218,14 @@ std::vector<Binding<Setup>> setupFields(const SetupFieldsContext& c) {
         reference(
             row("setupLamp", word("Light"), "",
                 word("The lamp, flash or daylight that colours the subject.")),
-            kitList(c, &plan::Kit::lamps, label), [](Setup& s) -> plan::Id& { return s.conditions.lamp; },
+            kitList(c, &plan::Kit::lamps, label), [](Setup& s) -> plan::LampId& { return s.conditions.lamp; },
             c.kitWanted, kMore),
         powerField(),
         modifierField(),
         reference(
             row("setupChart", word("Chart"), "", word("The copy to be shot.")),
-            kitList(c, &plan::Kit::charts, label), [](Setup& s) -> plan::Id& { return s.chart; }, c.kitWanted,
-            kMore),
+            kitList(c, &plan::Kit::charts, label), [](Setup& s) -> plan::ChartCopyId& { return s.chart; },
+            c.kitWanted, kMore),
         numberField(
             row("setupDistance", word("Distance, field"), "m", word("From the sensor to the subject.")),
             &Setup::distanceM, true),

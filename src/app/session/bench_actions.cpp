@@ -221,7 +221,7 @@ void BenchActions::keep() {
     const std::string document = io::prettyJson(io::toJson(*series_, paths));
     const Status kept =
         session_.perform(tr("Keep the test of %1").arg(name), [&](studio::Edit& edit) -> Status {
-            const studio::Id body =
+            const studio::BodyId body =
                 workflow::bodyFor(edit, session_.contents(), zero->reading->body, zero->reading->serial);
             for (plan::ProfileTest test : workflow::profileTests(*series_)) {
                 test.body = body;

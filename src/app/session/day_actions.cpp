@@ -20,16 +20,16 @@
 namespace refero {
 
 using studio::Edit;
-using studio::Id;
+using studio::SetupId;
 using workflow::Receiver;
 
 struct DayActions::Run {
-    std::deque<Id> setups, loans;
+    std::deque<SetupId> setups, loans;
     bool loansKnown = false;
     std::vector<Receiver> receivers;
     QString folder;
     struct Delivery {
-        Id setup;
+        SetupId setup;
         Receiver receiver;
         bool onlyNew;  // the rest is there and stays
     };
@@ -139,7 +139,7 @@ void DayActions::run(std::vector<Receiver> receivers, const QString& folder) {
 void DayActions::nextSetup() {
     if (run_->stop.stop_requested()) return end(true);
     if (run_->setups.empty()) return nextLoan();
-    const Id id = run_->setups.front();
+    const SetupId id = run_->setups.front();
     run_->setups.pop_front();
     const Setup* s = session_.setup(static_cast<int>(id));
     Line* l = line(id);
@@ -174,7 +174,7 @@ void DayActions::nextLoan() {
         for (const Setup& s : session_.setups()) run_->loans.push_back(s.id);
     }
     if (run_->loans.empty()) return nextDelivery();
-    const Id id = run_->loans.front();
+    const SetupId id = run_->loans.front();
     run_->loans.pop_front();
     const Setup* s = session_.setup(static_cast<int>(id));
     auto task =
@@ -206,7 +206,7 @@ void DayActions::nextLoan() {
         Urgency::soon);
 }
 
-void DayActions::keep(Id id, const workflow::SetupWork& work) {
+void DayActions::keep(SetupId id, const workflow::SetupWork& work) {
     Line* l = line(id);
     if (!session_.setup(static_cast<int>(id)) || !l) return;
     l->doing.clear();
@@ -224,7 +224,7 @@ void DayActions::keep(Id id, const workflow::SetupWork& work) {
     emit changed();
 }
 
-void DayActions::keepBuilt(Id id, const Correction& c) {
+void DayActions::keepBuilt(SetupId id, const Correction& c) {
     Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
     const auto kept = workflow::keepCorrection(edit, session_.contents(), id, c);
     if (!kept) return tell(id, text(kept.error().message));
@@ -238,7 +238,7 @@ void DayActions::keepBuilt(Id id, const Correction& c) {
 }
 
 // Beside what was said of it before.
-void DayActions::tell(Id id, const QString& what) {
+void DayActions::tell(SetupId id, const QString& what) {
     Line* l = line(id);
     if (l) l->why = l->why.isEmpty() ? what : tr("%1 %2", "two sentences").arg(l->why, what);
 }
@@ -344,7 +344,7 @@ void DayActions::takeBack() {
     emit changed();
 }
 
-DayActions::Line* DayActions::line(Id setup) {
+DayActions::Line* DayActions::line(SetupId setup) {
     const auto at =
         std::find_if(lines_.begin(), lines_.end(), [&](const Line& l) { return l.setup == setup; });
     return at == lines_.end() ? nullptr : &*at;

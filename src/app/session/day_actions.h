@@ -42,7 +42,7 @@ class DayActions : public QObject {
 
     /// What became of one setup so far.
     struct Line {
-        studio::Id setup = 0;
+        studio::SetupId setup = 0;
         std::optional<Verdict> verdict{};
         bool mended = false;
         bool lent = false;             ///< its colours are lent, since it has no chart shot
@@ -73,16 +73,16 @@ class DayActions : public QObject {
     struct Run;
     void nextSetup();
     void nextLoan();
-    void keep(studio::Id setup, const workflow::SetupWork& work);
-    void keepBuilt(studio::Id setup, const Correction& correction);
-    void tell(studio::Id setup, const QString& what);
+    void keep(studio::SetupId setup, const workflow::SetupWork& work);
+    void keepBuilt(studio::SetupId setup, const Correction& correction);
+    void tell(studio::SetupId setup, const QString& what);
     bool keepEdit(const studio::Edit& edit);
     void planDeliveries();
     void nextDelivery();
     void delivered(int setup, const QStringList& problems);
     void stopHere();
     void end(bool stopped);
-    Line* line(studio::Id setup);
+    Line* line(studio::SetupId setup);
     /// The last run said why nothing could be built, and the shot is the same.
     bool triedInVain(const Setup& setup) const;
 

@@ -41,7 +41,7 @@ void HandoverActions::foresee(int id, const io::ExportOptions& options,
                         done);
 }
 
-studio::Id HandoverActions::keep(int id, HandoverRecord record) {
+studio::HandoverId HandoverActions::keep(int id, HandoverRecord record) {
     const auto kept = workflow::recordHandover(*session_.studio(), id, std::move(record));
     if (!kept) emit session_.refused(text(kept.error().message));
     session_.rebuild();

@@ -56,7 +56,7 @@ class HandoverActions : public QObject {
     void giveNext();
     void giveFrames();
     void end();
-    studio::Id keep(int id, studio::HandoverRecord record);
+    studio::HandoverId keep(int id, studio::HandoverRecord record);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     void reportFrames(const studio::HandoverRecord& frames);
 

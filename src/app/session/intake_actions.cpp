@@ -125,8 +125,8 @@ void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role)
     session_.record(edit);
 }
 
-void IntakeActions::beginSetupWith(const std::vector<studio::Id>& frames) {
-    studio::Id id = 0;
+void IntakeActions::beginSetupWith(const std::vector<studio::FrameId>& frames) {
+    studio::SetupId id = 0;
     const QString name = tr("New setup from %n frames", nullptr, static_cast<int>(frames.size()));
     const Status kept = session_.perform(name, [&](Edit& edit) -> Status {
         if (frames.empty()) return {};
@@ -141,14 +141,14 @@ std::vector<plan::SetupProposal> IntakeActions::proposals() const {
     return workflow::proposals(session_.contents(), session_.shootId(), changes_);
 }
 
-void IntakeActions::joinProposal(const std::vector<studio::Id>& frames, std::size_t proposal) {
+void IntakeActions::joinProposal(const std::vector<studio::FrameId>& frames, std::size_t proposal) {
     const auto all = proposals();
     if (proposal >= all.size()) return;
     changes_.push_back({frames, all[proposal].frames.front()});
     emit proposalsChanged();
 }
 
-void IntakeActions::splitProposal(const std::vector<studio::Id>& frames) {
+void IntakeActions::splitProposal(const std::vector<studio::FrameId>& frames) {
     changes_.push_back({frames, 0});
     emit proposalsChanged();
 }
@@ -162,32 +162,32 @@ void IntakeActions::acceptProposals(std::optional<std::size_t> one) {
     session_.undo().refresh();
     if (!ids) return emit session_.refused(text(ids.error().message));
     session_.select(static_cast<int>(ids->front()));
-    for (const studio::Id id : *ids)
+    for (const studio::FrameId id : *ids)
         if (const Setup* s = session_.setup(static_cast<int>(id)); s && !s->chartFrame.empty())
             session_.reading().readNewest(static_cast<int>(id));
 }
 
-void IntakeActions::putFrames(const std::vector<studio::Id>& frames, studio::Id setup) {
+void IntakeActions::putFrames(const std::vector<studio::FrameId>& frames, studio::SetupId setup) {
     const Setup* s = session_.setup(static_cast<int>(setup));
     const QString where = s ? text(s->light) : told("no setup");
     const QString what = frames.size() == 1 ? tr("Put a frame into %1").arg(where)
                                             : tr("Put %1 frames into %2").arg(frames.size()).arg(where);
     const Status kept = session_.perform(what, [&](Edit& edit) -> Status {
-        for (const studio::Id id : frames)
+        for (const studio::FrameId id : frames)
             studio::putByHand(edit, session_.contents(), session_.day(), id, setup);
         return {};
     });
     if (!kept) emit session_.refused(text(kept.error().message));
 }
 
-void IntakeActions::removeFrames(const std::vector<studio::Id>& frames) {
-    const auto isRead = [&](studio::Id id) {
+void IntakeActions::removeFrames(const std::vector<studio::FrameId>& frames) {
+    const auto isRead = [&](studio::FrameId id) {
         const auto& readings = session_.contents().all<studio::ReadingRecord>();
         return std::any_of(readings.begin(), readings.end(),
                            [&](const auto& r) { return r.second.frame == id; });
     };
-    std::vector<studio::Id> leaving;
-    for (const studio::Id id : frames)
+    std::vector<studio::FrameId> leaving;
+    for (const studio::FrameId id : frames)
         if (!isRead(id)) leaving.push_back(id);
     if (leaving.size() < frames.size())
         emit session_.refused(tr("%n frames stay: their setups were read from them.", nullptr,
@@ -195,7 +195,7 @@ void IntakeActions::removeFrames(const std::vector<studio::Id>& frames) {
     if (leaving.empty()) return;
     const Status kept = session_.perform(tr("Take %n frames out", nullptr, static_cast<int>(leaving.size())),
                                          [&](Edit& edit) -> Status {
-                                             for (const studio::Id id : leaving)
+                                             for (const studio::FrameId id : leaving)
                                                  edit.remove<studio::Frame>(id);
                                              return {};
                                          });
@@ -203,7 +203,7 @@ void IntakeActions::removeFrames(const std::vector<studio::Id>& frames) {
 }
 
 // Looked at like a new arrival, so that what the moment shows is known.
-void IntakeActions::takeMoment(studio::Id frame, double seconds) {
+void IntakeActions::takeMoment(studio::FrameId frame, double seconds) {
     const auto* f = session_.contents().find<studio::Frame>(frame);
     if (!f) return;
     const std::string path = io::atMoment(io::mediaPath(f->path).file, seconds);
@@ -229,7 +229,7 @@ void IntakeActions::takeMoment(studio::Id frame, double seconds) {
         });
 }
 
-void IntakeActions::setCameraClock(studio::Id frame, int seconds) {
+void IntakeActions::setCameraClock(studio::FrameId frame, int seconds) {
     const auto* f = session_.contents().find<studio::Frame>(frame);
     if (!f || f->clockSeconds == seconds) return;
     const Status kept =

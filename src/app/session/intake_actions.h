@@ -32,23 +32,23 @@ class IntakeActions : public QObject {
     void arrived(int id, const QString& path, studio::FrameRole role);
 
     /// Puts frames into a setup (0: none) by hand.
-    void putFrames(const std::vector<studio::Id>& frames, studio::Id setup);
+    void putFrames(const std::vector<studio::FrameId>& frames, studio::SetupId setup);
     /// Out of the shoot, as one step; the files stay where they are. What a setup was read from stays.
-    void removeFrames(const std::vector<studio::Id>& frames);
+    void removeFrames(const std::vector<studio::FrameId>& frames);
     /// A new setup with the first frame's body and lens, and these frames in it.
-    void beginSetupWith(const std::vector<studio::Id>& frames);
+    void beginSetupWith(const std::vector<studio::FrameId>& frames);
     /// What the frames in no setup speak for, as changed by hand.
     std::vector<plan::SetupProposal> proposals() const;
     /// Makes setups of them, or of one of them; their chart shots are read.
     void acceptProposals(std::optional<std::size_t> one = {});
     /// Frames go with those of a proposal, by its place, or are a light of their own. No step: nothing is
     /// kept until a proposal is accepted.
-    void joinProposal(const std::vector<studio::Id>& frames, std::size_t proposal);
-    void splitProposal(const std::vector<studio::Id>& frames);
+    void joinProposal(const std::vector<studio::FrameId>& frames, std::size_t proposal);
+    void splitProposal(const std::vector<studio::FrameId>& frames);
     /// A clip stands for another of its pictures; a chart in it is read.
-    void takeMoment(studio::Id frame, double seconds);
+    void takeMoment(studio::FrameId frame, double seconds);
     /// A camera's clock was behind by so many seconds; see studio::setClock.
-    void setCameraClock(studio::Id frame, int seconds);
+    void setCameraClock(studio::FrameId frame, int seconds);
 
   signals:
     /// Other setups are proposed now.

@@ -299,7 +299,7 @@ void ReadingActions::compareWith(int id, const QString& path,
         done);
 }
 
-void ReadingActions::markGrey(studio::Id frame, const Vector3& linear) {
+void ReadingActions::markGrey(studio::FrameId frame, const Vector3& linear) {
     const auto* found = session_.contents().find<studio::Frame>(frame);
     if (!found) return;
     studio::Frame f = *found;

@@ -67,7 +67,7 @@ class ReadingActions : public QObject {
     void setDialled(int id, double kelvin);
     /// Something in a subject's frame is grey: its light is compared with the chart's from now on. Zero takes
     /// that back.
-    void markGrey(studio::Id frame, const Vector3& linear);
+    void markGrey(studio::FrameId frame, const Vector3& linear);
     /// Reads with another chart, looking for it anew; where it is not found, its outline is laid in the
     /// middle.
     void setChart(int id, const Chart& chart);

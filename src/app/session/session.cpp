@@ -23,7 +23,8 @@ namespace refero {
 namespace {
 
 using studio::Edit;
-using studio::Id;
+using studio::SetupId;
+using studio::ShootId;
 
 // What is due changes with the clock; nothing on the screen is finer than a minute.
 constexpr int kMinuteMs = 60'000;
@@ -82,7 +83,7 @@ plan::CallSheet Session::callSheet() const {
     return plan::callSheet(day_, state_.sky());
 }
 
-void Session::openShoot(Id shoot) {
+void Session::openShoot(ShootId shoot) {
     if (shoot == shoot_ || !contents().find<plan::Shoot>(shoot)) return;
     if (intake_->running())
         return emit refused(tr("Frames are still coming into this shoot; stop that first."));
@@ -195,13 +196,13 @@ void Session::refuse(int id, const QString& message) {
     showAtHand(id);
 }
 
-Id Session::shootFor(Edit& edit) const {
+studio::ShootId Session::shootFor(Edit& edit) const {
     return shoot_ != 0 ? shoot_ : workflow::newShoot(edit);
 }
 
 int Session::addFrame(const QString& path) {
     Edit edit = studio_->edit(tr("Open %1").arg(QFileInfo(path).fileName()).toStdString());
-    const Id id = workflow::addSetupForFrame(edit, contents(), shootFor(edit), path.toStdString());
+    const SetupId id = workflow::addSetupForFrame(edit, contents(), shootFor(edit), path.toStdString());
     if (!commit(edit)) return 0;
     select(static_cast<int>(id));
     return static_cast<int>(id);

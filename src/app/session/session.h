@@ -65,11 +65,11 @@ class Session : public QObject {
     int correctedBy(int id) const;
 
     QString shoot() const;
-    studio::Id shootId() const { return shoot_; }
+    studio::ShootId shootId() const { return shoot_; }
     /// Works on another shoot of the studio; no step.
-    void openShoot(studio::Id shoot);
+    void openShoot(studio::ShootId shoot);
     /// The shoot at hand, entered where there is none yet.
-    studio::Id shootFor(studio::Edit& edit) const;
+    studio::ShootId shootFor(studio::Edit& edit) const;
     /// The shoot's day in words.
     plan::CallSheet callSheet() const;
     /// What the plan's rules know of it, as of now.
@@ -149,7 +149,7 @@ class Session : public QObject {
     std::map<int, AtHand> atHand_;
     std::shared_ptr<workflow::FrameCache> frames_;
     std::shared_ptr<workflow::ParsedCorrections> parsed_ = std::make_shared<workflow::ParsedCorrections>();
-    studio::Id shoot_ = 0;
+    studio::ShootId shoot_ = 0;
     plan::Day day_;
     std::function<plan::Moment()> clock_ = plan::now;
     QTimer* minute_;

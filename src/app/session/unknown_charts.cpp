@@ -20,13 +20,14 @@ namespace {
 
 using studio::Edit;
 using studio::Frame;
-using studio::Id;
+using studio::FrameId;
+using studio::SetupId;
 
 constexpr int kLookingEdge = 1400;  // patches of a small chart are seen from here on
 
 // Stills of the shoot in which no chart was found.
-std::deque<Id> withoutChart(const Session& session) {
-    std::deque<Id> out;
+std::deque<FrameId> withoutChart(const Session& session) {
+    std::deque<FrameId> out;
     for (const auto& [id, f] : session.contents().all<Frame>())
         if (f.shoot == session.shootId() && f.chart.empty() && f.role == studio::FrameRole::subject &&
             f.pictures == 1 && !io::isClip(io::mediaPath(f.path).file))
@@ -77,7 +78,7 @@ void UnknownCharts::dismiss() {
 
 void UnknownCharts::next() {
     if (open_.empty() || seen_) return;
-    const Id id = open_.front();
+    const FrameId id = open_.front();
     open_.pop_front();
     const auto* f = session_.contents().find<Frame>(id);
     if (!f) return next();
@@ -95,10 +96,10 @@ void UnknownCharts::next() {
 
 void UnknownCharts::take() {
     if (!seen_) return;
-    const Id id = std::exchange(seen_, std::nullopt)->frame;
+    const FrameId id = std::exchange(seen_, std::nullopt)->frame;
     const auto* f = session_.contents().find<Frame>(id);
     if (!f) return emit changed();
-    Id setup = f->setup;
+    SetupId setup = f->setup;
     const QString name = QFileInfo(text(f->path)).fileName();
     const Status kept = session_.perform(tr("%1 shows a chart").arg(name), [&](Edit& edit) -> Status {
         if (setup == 0)
@@ -133,7 +134,7 @@ void UnknownCharts::stopLookingAgain() {
 
 void UnknownCharts::nextAgain(const Chart& chart) {
     if (open_.empty()) return stopLookingAgain();
-    const Id id = open_.front();
+    const FrameId id = open_.front();
     open_.pop_front();
     const auto* f = session_.contents().find<Frame>(id);
     if (!f) return nextAgain(chart);
@@ -151,7 +152,7 @@ void UnknownCharts::nextAgain(const Chart& chart) {
         Urgency::later);
 }
 
-void UnknownCharts::keep(Id id, const studio::Arrival& arrival) {
+void UnknownCharts::keep(FrameId id, const studio::Arrival& arrival) {
     Edit edit = session_.studio()->edit(tr("A chart that was learned is in it").toStdString());
     studio::seenSince(edit, session_.contents(), session_.day(), id, arrival);
     if (edit.changes().empty()) return;

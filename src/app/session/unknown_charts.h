@@ -25,7 +25,7 @@ class UnknownCharts : public QObject {
 
     /// What looks like a chart.
     struct Seen {
-        studio::Id frame = 0;
+        studio::FrameId frame = 0;
         QString layout;  ///< "4 x 6 patches"
     };
     const std::optional<Seen>& seen() const { return seen_; }
@@ -56,11 +56,11 @@ class UnknownCharts : public QObject {
   private:
     void next();
     void nextAgain(const Chart& chart);
-    void keep(studio::Id frame, const studio::Arrival& arrival);
+    void keep(studio::FrameId frame, const studio::Arrival& arrival);
 
     Session& session_;
     std::optional<Seen> seen_;
-    std::deque<studio::Id> open_;  ///< still to be looked through
+    std::deque<studio::FrameId> open_;  ///< still to be looked through
     Again again_;
     std::int64_t step_ = 0;  ///< that learned the chart
     int run_ = 0;            ///< counts the searches: what an older one still finds is let go

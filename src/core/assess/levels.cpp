@@ -33,7 +33,7 @@ double lightOfSignal(OutputSpace space, double percent) {
     return percent <= 0 ? 0 : (low + high) / 2;
 }
 
-std::vector<LevelGrey> levelGreys(const Correction& c) {
+std::vector<LevelGrey> levelGreys(const FitReport& c) {
     std::vector<LevelGrey> out;
     for (const PatchResult& p : c.patches)
         if (p.role == Role::neutral && p.used) out.push_back({p.id, p.after.L, toXyz(p.after).y});
@@ -48,7 +48,7 @@ double shownWithoutLevels(const Finish& finish, double light) {
     return finished(Xyz::from(whiteXyz(white::d50).vector() * light), compile(plain)).y;
 }
 
-Result<double> lightOfGrey(const Correction& c, std::string_view id) {
+Result<double> lightOfGrey(const FitReport& c, std::string_view id) {
     const auto at =
         std::find_if(c.patches.begin(), c.patches.end(), [&](const PatchResult& p) { return p.id == id; });
     if (at == c.patches.end())
@@ -60,7 +60,7 @@ Result<double> lightOfGrey(const Correction& c, std::string_view id) {
     return toXyz(at->after).y;
 }
 
-std::vector<LevelEffect> levelEffects(const Correction& c, const Finish& finish) {
+std::vector<LevelEffect> levelEffects(const FitReport& c, const Finish& finish) {
     if (finish.levels.isNone()) return {};
     Finish without = finish;
     without.levels = {};

@@ -8,7 +8,7 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/finish/finish.h"
-#include "core/fit/correction.h"
+#include "core/fit/fit_report.h"
 #include "core/pair/colour_group.h"
 
 namespace refero {
@@ -29,9 +29,9 @@ struct LevelGrey {
     double light = 0;      ///< as the correction shows it, without finish
 };
 /// Those that were used, the lightest first.
-std::vector<LevelGrey> levelGreys(const Correction& correction);
+std::vector<LevelGrey> levelGreys(const FitReport& correction);
 /// Light of one of them. Errors: no such patch, one that was not used, a coloured one.
-Result<double> lightOfGrey(const Correction& correction, std::string_view patch);
+Result<double> lightOfGrey(const FitReport& correction, std::string_view patch);
 
 /// What a grey of that light shows with all of the finish but its levels, as light.
 double shownWithoutLevels(const Finish& finish, double light);
@@ -45,6 +45,6 @@ struct LevelEffect {
     double difference = 0;   ///< mean CIEDE2000 to the same colour without them
 };
 /// By the chart's used patches, with all else of the finish; greys first. Empty where no level is set.
-std::vector<LevelEffect> levelEffects(const Correction& correction, const Finish& finish);
+std::vector<LevelEffect> levelEffects(const FitReport& correction, const Finish& finish);
 
 }  // namespace refero

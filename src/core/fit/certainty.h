@@ -5,6 +5,7 @@
 #include <stop_token>
 
 #include "core/fit/candidate.h"
+#include "core/fit/fit_report.h"
 
 namespace refero {
 

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/fit/cross_validation.h"
+#include "core/fit/fit_report.h"
 #include "core/fit/noise_gain.h"
 
 namespace refero {

@@ -4,6 +4,8 @@
 
 #include <vector>
 
+#include "core/fit/colours.h"
+#include "core/fit/fit_report.h"
 #include "core/fit/samples.h"
 
 namespace refero {

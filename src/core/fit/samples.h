@@ -11,9 +11,9 @@
 #include <vector>
 
 #include "core/fit/aim.h"
-#include "core/fit/correction.h"
 #include "core/fit/grey_curves.h"
 #include "core/fit/known_colour.h"
+#include "core/fit/model.h"
 #include "core/read/reading.h"
 #include "core/spectra/spectrum.h"
 

@@ -7,7 +7,7 @@
 
 namespace refero {
 
-Result<Matrix3> nearestMatrix(const Correction& c, std::span<const Vector3> cameraRgb) {
+Result<Matrix3> nearestMatrix(const ColourTransform& c, std::span<const Vector3> cameraRgb) {
     if (c.cameraToXyzD50()) return Matrix3(c.colours.base().coefficients());
     std::vector<Vector3> balanced;
     std::vector<Xyz> wanted;

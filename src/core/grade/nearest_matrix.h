@@ -11,7 +11,7 @@ namespace refero {
 /// The 3x3 from balanced, levelled camera RGB to XYZ (D50) that comes nearest to the correction on these
 /// colours (linear camera RGB) and keeps white. A correction that is a matrix gives its own. The finish is
 /// left out. Errors: fewer than three colours, colours that do not tell nine numbers apart.
-Result<Matrix3> nearestMatrix(const Correction& correction, std::span<const Vector3> cameraRgb);
+Result<Matrix3> nearestMatrix(const ColourTransform& correction, std::span<const Vector3> cameraRgb);
 
 /// The correction with its bending left out: balance, level and that matrix.
 Correction withMatrix(const Correction& correction, const Matrix3& balancedToXyzD50);

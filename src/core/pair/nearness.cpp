@@ -97,7 +97,7 @@ SeenChart asShownLevelled(const Reading& reading) {
             }};
 }
 
-SeenChart seenThrough(const Reading& reading, const Correction& correction) {
+SeenChart seenThrough(const Reading& reading, const ColourTransform& correction) {
     return {reading, [correction](const Vector3& rgb) { return correction.toLab(rgb); }};
 }
 

@@ -6,7 +6,7 @@
 #include <string>
 #include <vector>
 
-#include "core/fit/correction.h"
+#include "core/fit/colour_transform.h"
 #include "core/read/reading.h"
 
 namespace refero {
@@ -21,7 +21,7 @@ SeenChart asShown(const Reading& reading);
 /// The same brought to the level of the references, by the greys: how bright a picture is says nothing of its
 /// colours.
 SeenChart asShownLevelled(const Reading& reading);
-SeenChart seenThrough(const Reading& reading, const Correction& correction);
+SeenChart seenThrough(const Reading& reading, const ColourTransform& correction);
 
 enum class Nearer { first, second, notTold };
 

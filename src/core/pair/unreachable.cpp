@@ -14,6 +14,7 @@
 #include "core/colour/difference.h"
 #include "core/colour/lab.h"
 #include "core/colour/shown_picture.h"
+#include "core/fit/correction.h"
 #include "core/fit/moves.h"
 #include "core/fit/sensitivity.h"
 #include "core/spectra/generated_reflectances.h"

@@ -42,7 +42,7 @@ std::string lightOf(const Setup& s, const Naming& naming, const Kit& kit) {
     return out;
 }
 
-int offsetOf(const Day& day, Id place) {
+int offsetOf(const Day& day, PlaceId place) {
     for (const Place& p : day.places)
         if (p.id == place) return p.offsetMinutes;
     return 0;

@@ -12,7 +12,7 @@ namespace refero::plan {
 
 /// One line of the day, in words.
 struct CallLine {
-    Id setup = 0;
+    SetupId setup = 0;
     int number = 0;  ///< in shooting order, from 1
     std::string time{}, place{}, label{}, camera{}, light{};
     bool shootChart = true;

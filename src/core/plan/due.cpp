@@ -18,7 +18,7 @@ class Rules {
   public:
     explicit Rules(const Day& day) : day_(day), naming_{day.kit, day.places} {}
 
-    const Setup* setup(Id id) const {
+    const Setup* setup(SetupId id) const {
         const auto it =
             std::find_if(day_.setups.begin(), day_.setups.end(), [&](const Setup& s) { return s.id == id; });
         return it == day_.setups.end() ? nullptr : &*it;
@@ -38,7 +38,7 @@ class Rules {
     // Nothing that counts was changed on this body between the two setups.
     bool unbroken(const ChartShot& shot, const Setup& s) const {
         if (day_.shoot.policy != Policy::strict) return true;
-        const auto at = [&](Id id) {
+        const auto at = [&](auto id) {
             return std::find_if(day_.setups.begin(), day_.setups.end(),
                                 [&](const Setup& x) { return x.id == id; });
         };
@@ -83,7 +83,7 @@ class Rules {
         return Moment(std::chrono::sys_days(*date)) + std::chrono::minutes(*s.endMinutes - offset);
     }
 
-    int offsetOf(Id place) const {
+    int offsetOf(PlaceId place) const {
         for (const Place& p : day_.places)
             if (p.id == place) return p.offsetMinutes;
         return 0;
@@ -184,7 +184,7 @@ Due dueOf(const Day& day, const Setup& setup) {
     return Rules(day).of(setup);
 }
 
-Served served(const Day& day, const std::vector<Id>& correctedShots, Id setupId,
+Served served(const Day& day, const std::vector<ReadingId>& correctedShots, SetupId setupId,
               std::optional<Moment> taken) {
     const Rules rules(day);
     const Setup* s = rules.setup(setupId);

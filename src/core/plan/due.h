@@ -21,12 +21,12 @@ enum class DueState {
 std::string_view name(DueState state);
 
 struct Due {
-    Id setup = 0;
+    SetupId setup = 0;
     DueState state = DueState::due;
     std::string reason{};  ///< one sentence for a person
     std::string brief{};   ///< why it is stale, or the setup whose chart serves it, in a few words
-    Id shot = 0;           ///< the chart shot that serves it, or its own that no longer does
-    Id shotOf = 0;         ///< the setup that shot belongs to
+    ReadingId shot = 0;    ///< the chart shot that serves it, or its own that no longer does
+    SetupId shotOf = 0;    ///< the setup that shot belongs to
 };
 
 /// What is known of a day. Setups are in shooting order.
@@ -36,9 +36,9 @@ struct Day {
     std::vector<Place> places;
     std::vector<Setup> setups;
     std::vector<ChartShot> shots;
-    std::map<Id, int> subjectFrames;    ///< by setup
-    std::map<Id, Moment> trustedUntil;  ///< by chart shot, where its light moves
-    std::optional<Moment> now{};        ///< nothing: before or after the day, no clock decides
+    std::map<SetupId, int> subjectFrames;      ///< by setup
+    std::map<ReadingId, Moment> trustedUntil;  ///< by chart shot, where its light moves
+    std::optional<Moment> now{};               ///< nothing: before or after the day, no clock decides
 };
 
 /// For each setup whether a chart shot serves it, in the order of `day.setups`.
@@ -57,12 +57,13 @@ std::string_view name(Coverage coverage);
 
 struct Served {
     Coverage coverage = Coverage::none;
-    Id shot = 0;           ///< whose correction it is
+    ReadingId shot = 0;    ///< whose correction it is
     std::string reason{};  ///< one sentence
 };
 
 /// Which of the shots that have a correction serves a frame of `setup` taken at `taken` (where known): a
 /// valid one as `due` has it; else, weaker, the nearest in time of the same body and kind of light.
-Served served(const Day& day, const std::vector<Id>& correctedShots, Id setup, std::optional<Moment> taken);
+Served served(const Day& day, const std::vector<ReadingId>& correctedShots, SetupId setup,
+              std::optional<Moment> taken);
 
 }  // namespace refero::plan

@@ -52,7 +52,7 @@ Result<Framing> framing(const View& view, const Chart& chart, double scale);
 
 /// One copy at the given view, and where to stand with it.
 struct Advice {
-    Id copy = 0;
+    ChartCopyId copy = 0;
     Framing here;
     bool good = false;     ///< within all limits at this distance
     std::string reason{};  ///< one sentence

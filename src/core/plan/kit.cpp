@@ -17,7 +17,7 @@ constexpr std::array<std::string_view, 7> kKindNames{"daylight",    "shade", "fl
                                                      "fluorescent", "led",   "mixed"};
 
 template <class Record>
-const Record* withId(const std::vector<Record>& all, Id id) {
+const Record* withId(const std::vector<Record>& all, decltype(Record::id) id) {
     const auto it = std::find_if(all.begin(), all.end(), [&](const Record& r) { return r.id == id; });
     return it == all.end() ? nullptr : &*it;
 }
@@ -71,20 +71,20 @@ std::string Body::label() const {
     return model + " " + serial.substr(serial.size() > 4 ? serial.size() - 4 : 0);
 }
 
-const Body* Kit::body(Id id) const {
+const Body* Kit::body(BodyId id) const {
     return withId(bodies, id);
 }
-const Lens* Kit::lens(Id id) const {
+const Lens* Kit::lens(LensId id) const {
     return withId(lenses, id);
 }
-const Lamp* Kit::lamp(Id id) const {
+const Lamp* Kit::lamp(LampId id) const {
     return withId(lamps, id);
 }
-const ChartCopy* Kit::chart(Id id) const {
+const ChartCopy* Kit::chart(ChartCopyId id) const {
     return withId(charts, id);
 }
 
-const RecordingCurve* Kit::curve(Id body, Recording recording) const {
+const RecordingCurve* Kit::curve(BodyId body, Recording recording) const {
     const RecordingCurve* any = nullptr;
     for (const RecordingCurve& c : curves) {
         if (c.recording != recording) continue;
@@ -128,7 +128,7 @@ Status validate(const Checked& c) {
                 dated(say("The date of its check"), c.checkedOn)});
 }
 
-const ProfileTest* Kit::test(Id body, std::string_view profile) const {
+const ProfileTest* Kit::test(BodyId body, std::string_view profile) const {
     const ProfileTest* latest = nullptr;
     for (const ProfileTest& t : tests)
         if (t.body == body && t.profile == profile && (!latest || t.testedOn >= latest->testedOn))

@@ -10,12 +10,10 @@
 #include <vector>
 
 #include "core/colour/log_curve.h"
+#include "core/plan/id.h"
 #include "core/result.h"
 
 namespace refero::plan {
-
-/// Of one record in the studio; 0 is none.
-using Id = std::int64_t;
 
 /// Kinds of light that share a look, so that a profile of one may stand in for another of its kind.
 enum class LightKind { daylight, shade, flash, tungsten, fluorescent, led, mixed };
@@ -35,7 +33,7 @@ Result<Recording> recordingByName(std::string_view name);
 
 /// One camera body; two of a model are two bodies.
 struct Body {
-    Id id = 0;
+    BodyId id = 0;
     std::string model{}, serial{}, nickname{};
     bool motion = false;                             ///< shoots film rather than stills
     double sensorWidthMm = 36, sensorHeightMm = 24;  ///< the part that records
@@ -47,7 +45,7 @@ struct Body {
 };
 
 struct Lens {
-    Id id = 0;
+    LensId id = 0;
     std::string model{}, serial{};
     double shortestMm = 50, longestMm = 50;  ///< equal for a fixed focal length
     double fallOffStops = 0;          ///< from the middle to the corners, by a flat field; 0: not known
@@ -59,7 +57,7 @@ struct Lens {
 
 /// A lamp, a flash, or daylight from one side; with a modifier and a power it is the light of a setup.
 struct Lamp {
-    Id id = 0;
+    LampId id = 0;
     std::string label{};
     LightKind kind = LightKind::led;
     double warmUpMinutes = 0;
@@ -69,7 +67,7 @@ struct Lamp {
 
 /// One physical chart. Copies of a design come in sizes and age by themselves.
 struct ChartCopy {
-    Id id = 0;
+    ChartCopyId id = 0;
     std::string label{};
     std::string chart = "fen-24";  ///< id of the chart file
     double scale = 1;              ///< its size over that of the chart file
@@ -81,7 +79,7 @@ struct ChartCopy {
 
 /// A display or an instrument that has to be checked from time to time.
 struct Checked {
-    Id id = 0;
+    CheckedId id = 0;
     std::string label{}, serial{};
     bool display = true;
     std::string checkedOn{};  ///< date, or empty
@@ -90,9 +88,9 @@ struct Checked {
 
 /// How a body writes one kind of recording, by the constants of its data sheet.
 struct RecordingCurve {
-    Id id = 0;
+    RecordingCurveId id = 0;
     std::string label{};
-    Id body = 0;  ///< 0: any
+    BodyId body = 0;  ///< 0: any
     Recording recording = Recording::logVideo;
     LogCurve curve{};     ///< its name is the label
     std::string gamut{};  ///< as primariesFrom() takes it; empty: not known
@@ -101,7 +99,8 @@ struct RecordingCurve {
 /// What a test on the bench said of a body in one recording profile. Stops are from the exposure that the
 /// test called normal.
 struct ProfileTest {
-    Id id = 0, body = 0;
+    ProfileTestId id = 0;
+    BodyId body = 0;
     std::string profile{};               ///< as the camera calls it
     double lowStops = 0, highStops = 0;  ///< exposures that can be used
     double bestStops = 0;
@@ -118,14 +117,14 @@ struct Kit {
     std::vector<RecordingCurve> curves;
     std::vector<ProfileTest> tests;
 
-    const Body* body(Id id) const;
-    const Lens* lens(Id id) const;
-    const Lamp* lamp(Id id) const;
-    const ChartCopy* chart(Id id) const;
+    const Body* body(BodyId id) const;
+    const Lens* lens(LensId id) const;
+    const Lamp* lamp(LampId id) const;
+    const ChartCopy* chart(ChartCopyId id) const;
     /// The body's own, else one for any body; null where the kit has none.
-    const RecordingCurve* curve(Id body, Recording recording) const;
+    const RecordingCurve* curve(BodyId body, Recording recording) const;
     /// The latest of a body's profile; null where it was never tested.
-    const ProfileTest* test(Id body, std::string_view profile) const;
+    const ProfileTest* test(BodyId body, std::string_view profile) const;
 };
 
 /// Each names the field, the value and the range.

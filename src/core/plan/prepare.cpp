@@ -79,10 +79,12 @@ class Preparation {
         for (const ChartCopy& c : day_.kit.charts) {
             if (!charts_.empty() && !charts_.contains(c.id)) continue;
             if (c.madeOn.empty()) {
-                add("age-" + std::to_string(c.id), Task::Kind::chart, say("Find out how old %1 is", c.label),
+                add("age-" + std::to_string(c.id.number()), Task::Kind::chart,
+                    say("Find out how old %1 is", c.label),
                     say("Pigments fade; a copy without a date cannot be trusted for tight work."));
             } else if (const auto over = ageOver(c.madeOn, c.replaceAfterMonths)) {
-                add("age-" + std::to_string(c.id), Task::Kind::chart, say("Measure or replace %1", c.label),
+                add("age-" + std::to_string(c.id.number()), Task::Kind::chart,
+                    say("Measure or replace %1", c.label),
                     *over == 1 ? say("It was made on %1 and is a month past its time.", c.madeOn)
                                : say("It was made on %1 and is %2 months past its time.", c.madeOn,
                                      std::to_string(*over)));
@@ -100,7 +102,7 @@ class Preparation {
         for (const Checked& c : day_.kit.checked) {
             const auto over = c.checkedOn.empty() ? std::optional(1) : daysOver(c.checkedOn, c.everyDays);
             if (!over) continue;
-            add("check-" + std::to_string(c.id), c.display ? Task::Kind::display : Task::Kind::chart,
+            add("check-" + std::to_string(c.id.number()), c.display ? Task::Kind::display : Task::Kind::chart,
                 say("Check %1", c.label),
                 c.checkedOn.empty() ? say("There is no check of it on record.")
                                     : say("Its last check was on %1; every %2 days is yours.", c.checkedOn,
@@ -111,7 +113,7 @@ class Preparation {
     void lights() {
         for (const Lamp* lamp : lamps_)
             if (lamp->warmUpMinutes > 0)
-                add("warm-" + std::to_string(lamp->id), Task::Kind::light,
+                add("warm-" + std::to_string(lamp->id.number()), Task::Kind::light,
                     say("Switch %1 on %2 minutes before its chart shot", lamp->label,
                         std::to_string(static_cast<int>(lamp->warmUpMinutes + 0.5))),
                     say("Its colour drifts while it warms up."));
@@ -163,7 +165,7 @@ class Preparation {
     const Day& day_;
     std::set<Recording> recordings_;
     std::set<LightKind> kinds_;
-    std::set<Id> charts_;
+    std::set<ChartCopyId> charts_;
     std::vector<const Lamp*> lamps_;
     std::vector<Task> tasks_;
 };

@@ -55,7 +55,7 @@ class Timeline {
     std::vector<SetupProposal> take() { return std::move(out_); }
 
   private:
-    static void join(SetupProposal& p, Id setup) {
+    static void join(SetupProposal& p, SetupId setup) {
         p.reason = ProposalReason::amongOthers;
         p.setup = setup;
     }
@@ -82,7 +82,7 @@ class Timeline {
     }
 
     const ProposalOptions& options_;
-    Id setup_ = 0;  ///< of the setup at hand; 0: it is proposed
+    SetupId setup_ = 0;  ///< of the setup at hand; 0: it is proposed
     std::optional<ShootFrame> last_, chart_;
     std::vector<SetupProposal> out_;
 };
@@ -120,8 +120,8 @@ class Changing {
         const std::size_t target = of(c.with);
         if (c.with != 0 && target == kNone) return;
         std::size_t from = kNone;
-        std::vector<Id> moved;
-        for (const Id id : c.frames) {
+        std::vector<FrameId> moved;
+        for (const FrameId id : c.frames) {
             const std::size_t at = of(id);
             if (at == kNone || at == target) continue;
             if (from == kNone) from = at;
@@ -131,8 +131,9 @@ class Changing {
         }
         if (moved.empty()) return;
         for (SetupProposal& p : all_)
-            std::erase_if(p.frames,
-                          [&](Id id) { return std::find(moved.begin(), moved.end(), id) != moved.end(); });
+            std::erase_if(p.frames, [&](FrameId id) {
+                return std::find(moved.begin(), moved.end(), id) != moved.end();
+            });
         if (target != kNone) {
             all_[target].frames.insert(all_[target].frames.end(), moved.begin(), moved.end());
         } else {
@@ -145,9 +146,10 @@ class Changing {
 
     std::vector<SetupProposal> take() {
         for (SetupProposal& p : all_) {
-            std::stable_sort(p.frames.begin(), p.frames.end(), [&](Id a, Id b) { return earlier(a, b); });
+            std::stable_sort(p.frames.begin(), p.frames.end(),
+                             [&](FrameId a, FrameId b) { return earlier(a, b); });
             p.chartFrame = 0;
-            for (const Id id : p.frames) {
+            for (const FrameId id : p.frames) {
                 const ShootFrame& f = known_[id];
                 if (f.chart) p.chartFrame = id;
                 if (p.lens.empty()) p.lens = f.lens;
@@ -159,20 +161,20 @@ class Changing {
   private:
     static constexpr std::size_t kNone = static_cast<std::size_t>(-1);
 
-    std::size_t of(Id frame) const {
+    std::size_t of(FrameId frame) const {
         for (std::size_t i = 0; i < all_.size(); ++i)
             if (std::find(all_[i].frames.begin(), all_[i].frames.end(), frame) != all_[i].frames.end())
                 return i;
         return kNone;
     }
-    bool earlier(Id a, Id b) {
+    bool earlier(FrameId a, FrameId b) {
         const ShootFrame &one = known_[a], &other = known_[b];
         if (one.taken != other.taken) return one.taken && (!other.taken || *one.taken < *other.taken);
         return one.path < other.path;
     }
 
     std::vector<SetupProposal> all_;
-    std::map<Id, ShootFrame> known_;
+    std::map<FrameId, ShootFrame> known_;
 };
 
 }  // namespace

@@ -13,8 +13,8 @@ namespace refero::plan {
 
 /// A frame of a shoot with what is known of it; empty where its file says nothing.
 struct ShootFrame {
-    Id frame = 0;
-    Id setup = 0;        ///< 0: it belongs to none yet
+    FrameId frame = 0;
+    SetupId setup = 0;   ///< 0: it belongs to none yet
     std::string path{};  ///< tells the order of frames without a time
     std::string body{}, serial{}, lens{};
     std::optional<Moment> taken{};
@@ -35,10 +35,10 @@ enum class ProposalReason {
 
 /// A setup that frames speak for, or frames for one that is there.
 struct SetupProposal {
-    Id setup = 0;  ///< that the frames join; 0: a new one
+    SetupId setup = 0;  ///< that the frames join; 0: a new one
     std::string body{}, serial{}, lens{};
-    std::vector<Id> frames;  ///< those in no setup, in the order of their times
-    Id chartFrame = 0;       ///< the latest of its chart shots; 0: none
+    std::vector<FrameId> frames;  ///< those in no setup, in the order of their times
+    FrameId chartFrame = 0;       ///< the latest of its chart shots; 0: none
     ProposalReason reason = ProposalReason::firstOfBody;
     double pauseMinutes = 0;           ///< before its first frame
     std::optional<LightStep> light{};  ///< from the body's last chart shot to this one's
@@ -60,8 +60,8 @@ std::vector<SetupProposal> proposedSetups(std::vector<ShootFrame> frames,
 
 /// What a person thinks better of proposals: frames go with another frame's, or are a light of their own.
 struct ProposalChange {
-    std::vector<Id> frames;
-    Id with = 0;  ///< a frame of the proposal that they join; 0: a new one
+    std::vector<FrameId> frames;
+    FrameId with = 0;  ///< a frame of the proposal that they join; 0: a new one
 
     bool operator==(const ProposalChange&) const = default;
 };

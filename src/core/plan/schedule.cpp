@@ -9,7 +9,7 @@
 namespace refero::plan {
 namespace {
 
-const Place* placeOf(const Day& day, Id id) {
+const Place* placeOf(const Day& day, PlaceId id) {
     const auto it =
         std::find_if(day.places.begin(), day.places.end(), [&](const Place& p) { return p.id == id; });
     return it == day.places.end() ? nullptr : &*it;
@@ -69,7 +69,7 @@ std::vector<PlannedShot> schedule(const Day& given, const ClearSky& sky) {
                            it == given.setups.end() ? say("an earlier setup") : it->label);
         } else {
             p.reason = whyNeeded(given, i);
-            ChartShot shot{s.id, s.id, p.at.value_or(Moment{}), s.conditions, true};
+            ChartShot shot{s.id.number(), s.id, p.at.value_or(Moment{}), s.conditions, true};
             const Place* place = placeOf(given, s.conditions.place);
             const Lamp* lamp = given.kit.lamp(s.conditions.lamp);
             if (p.at && place && lamp)

@@ -13,9 +13,9 @@ namespace refero::plan {
 
 /// Before the day: whether a setup needs a chart shot of its own.
 struct PlannedShot {
-    Id setup = 0;
+    SetupId setup = 0;
     bool needed = true;
-    Id servedBy = 0;                      ///< the earlier setup whose chart serves, where none is needed
+    SetupId servedBy = 0;                 ///< the earlier setup whose chart serves, where none is needed
     std::string reason{};                 ///< one sentence: what changed, or why nothing is needed
     std::optional<Moment> at{}, until{};  ///< its beginning, and how long a shot then would hold
 };

@@ -23,7 +23,7 @@ std::string_view name(Policy policy);
 Result<Policy> policyByName(std::string_view name);
 
 struct Shoot {
-    Id id = 0;
+    ShootId id = 0;
     std::string code{};  ///< a few letters and digits that are no other shoot's; on the slates
     std::string label{}, client{};
     std::string date{};  ///< of the day, or empty
@@ -35,7 +35,8 @@ struct Shoot {
 };
 
 struct Place {
-    Id id = 0, shoot = 0;
+    PlaceId id = 0;
+    ShootId shoot = 0;
     std::string label{};
     std::optional<double> latitude{}, longitude{};  ///< degrees, north and east positive
     int offsetMinutes = 0;                          ///< its clock is so far ahead of UTC
@@ -44,7 +45,10 @@ struct Place {
 
 /// What a correction depends on.
 struct Conditions {
-    Id body = 0, lens = 0, lamp = 0, place = 0;
+    BodyId body = 0;
+    LensId lens = 0;
+    LampId lamp = 0;
+    PlaceId place = 0;
     double powerPercent = 100;
     std::string modifier{};
     Recording recording = Recording::raw;
@@ -54,12 +58,13 @@ struct Conditions {
 
 /// This body, this lens, this light, at this place: the unit of work.
 struct Setup {
-    Id id = 0, shoot = 0;
+    SetupId id = 0;
+    ShootId shoot = 0;
     std::string label{};
     Conditions conditions{};
     int position = 0;                                 ///< in shooting order
     std::optional<int> startMinutes{}, endMinutes{};  ///< on the place's clock
-    Id chart = 0;                                     ///< the copy to be shot
+    ChartCopyId chart = 0;                            ///< the copy to be shot
     double focalLengthMm = 0;                         ///< 0: the lens's shortest
     double distanceM = 0;                             ///< from sensor to subject; 0: not known
     std::string note{};
@@ -69,7 +74,8 @@ struct Setup {
 
 /// The chart was shot, under these conditions.
 struct ChartShot {
-    Id id = 0, setup = 0;
+    ReadingId id = 0;
+    SetupId setup = 0;
     Moment at{};
     Conditions conditions{};
     bool usable = true;  ///< false: the reading says "shoot again"

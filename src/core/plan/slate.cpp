@@ -15,7 +15,7 @@ constexpr std::string_view kPrefix = "RF:", kSigns = "23456789ABCDEFGHJKMNPQRSTW
 }  // namespace
 
 std::string slateText(const SlateCode& code) {
-    return std::string(kPrefix) + code.shoot + ":" + std::to_string(code.setup);
+    return std::string(kPrefix) + code.shoot + ":" + std::to_string(code.setup.number());
 }
 
 Result<SlateCode> slateFrom(std::string_view text) {
@@ -28,9 +28,10 @@ Result<SlateCode> slateFrom(std::string_view text) {
     const bool plain = std::all_of(code.shoot.begin(), code.shoot.end(),
                                    [](char c) { return kSigns.find(c) != kSigns.npos; });
     const std::string_view number = rest.substr(colon + 1);
-    const auto [end, error] = std::from_chars(number.data(), number.data() + number.size(), code.setup);
-    if (!plain || error != std::errc() || end != number.data() + number.size() || code.setup <= 0)
-        return wrong();
+    AnyId setup = 0;
+    const auto [end, error] = std::from_chars(number.data(), number.data() + number.size(), setup);
+    if (!plain || error != std::errc() || end != number.data() + number.size() || setup <= 0) return wrong();
+    code.setup = setup;
     return code;
 }
 

@@ -13,7 +13,7 @@ namespace refero::plan {
 /// What the code on a slate says: the shoot and the setup, nothing else.
 struct SlateCode {
     std::string shoot{};  ///< plan::Shoot::code
-    Id setup = 0;
+    SetupId setup = 0;
 
     bool operator==(const SlateCode&) const = default;
 };

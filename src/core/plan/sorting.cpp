@@ -15,15 +15,15 @@ namespace {
 
 constexpr auto kNoTime = std::chrono::minutes(-1);
 
-const Setup* setupOf(const Day& day, Id id) {
+const Setup* setupOf(const Day& day, SetupId id) {
     const auto it =
         std::find_if(day.setups.begin(), day.setups.end(), [&](const Setup& s) { return s.id == id; });
     return it == day.setups.end() ? nullptr : &*it;
 }
 
 // The body that took it; 0 where the kit does not tell.
-Id bodyOf(const Kit& kit, const FrameFacts& f) {
-    Id found = 0;
+BodyId bodyOf(const Kit& kit, const FrameFacts& f) {
+    BodyId found = 0;
     for (const Body& b : kit.bodies) {
         if (!f.serial.empty() && b.serial == f.serial) return b.id;
         if (f.body.empty() || b.model != f.body) continue;
@@ -48,7 +48,7 @@ bool lensFits(const Kit& kit, const FrameFacts& f, const Setup& s) {
 
 bool bodyFits(const Kit& kit, const FrameFacts& f, const Setup& s) {
     if (f.body.empty() && f.serial.empty()) return true;
-    const Id body = bodyOf(kit, f);
+    const BodyId body = bodyOf(kit, f);
     if (body != 0) return body == s.conditions.body;
     const Body* planned = kit.body(s.conditions.body);
     if (!planned) return true;
@@ -75,7 +75,7 @@ std::string named(const std::vector<const Setup*>& setups) {
 
 // A slate that a body has shown last.
 struct Shown {
-    Id setup = 0;
+    SetupId setup = 0;
     Moment at{};
 };
 
@@ -104,8 +104,8 @@ class Sorter {
 
     // Bodies that the kit does not know are told apart by what their files say.
     std::string who(const FrameFacts& f) const {
-        const Id body = bodyOf(day_.kit, f);
-        return body ? "#" + std::to_string(body) : f.body + "/" + f.serial;
+        const BodyId body = bodyOf(day_.kit, f);
+        return body ? "#" + std::to_string(body.number()) : f.body + "/" + f.serial;
     }
 
     Sorted bySlate(const FrameFacts& f, Sorted s) {

@@ -13,7 +13,7 @@ namespace refero::plan {
 
 /// What is known of a frame when it comes in; empty where its file says nothing.
 struct FrameFacts {
-    Id frame = 0;
+    FrameId frame = 0;
     std::string body{}, serial{}, lens{};
     double focalLengthMm = 0;
     std::optional<Moment> taken{};
@@ -22,8 +22,8 @@ struct FrameFacts {
 
 /// Where a frame belongs, and why.
 struct Sorted {
-    Id frame = 0;
-    Id setup = 0;                               ///< 0: nothing fits, or more than one does
+    FrameId frame = 0;
+    SetupId setup = 0;                          ///< 0: nothing fits, or more than one does
     std::string reason{};                       ///< one sentence
     std::vector<std::string> contradictions{};  ///< what speaks against it, a sentence each
 };

@@ -23,7 +23,8 @@ Rendering begun(const Vector3& gains, RootPolynomial colours, OutputSpace space)
     return out;
 }
 
-Rendering toComponents(Rendering out, const Correction& c, const Matrix3& toOutput, const Finish& finish) {
+Rendering toComponents(Rendering out, const ColourTransform& c, const Matrix3& toOutput,
+                       const Finish& finish) {
     if (c.greyCurves) out.curves = std::make_shared<const GreyCurves>(*c.greyCurves);
     out.lattice = c.colours.lattice();
     Matrix3 lookToXyzD50 = Matrix3::Identity();
@@ -51,20 +52,20 @@ Rendering toComponents(Rendering out, const Correction& c, const Matrix3& toOutp
 
 }  // namespace
 
-Rendering compile(const Correction& c, OutputSpace space) {
+Rendering compile(const ColourTransform& c, OutputSpace space) {
     return compile(c, space, c.finish);
 }
 
-Rendering compile(const Correction& c, OutputSpace space, const Finish& finish) {
+Rendering compile(const ColourTransform& c, OutputSpace space, const Finish& finish) {
     return toComponents(begun(c.gains * c.level, c.colours.base(), space), c, xyzD50ToLinear(space), finish);
 }
 
-Rendering compileLinear(const Correction& c, OutputSpace space, const Finish& finish) {
+Rendering compileLinear(const ColourTransform& c, OutputSpace space, const Finish& finish) {
     return toComponents({c.gains * c.level, c.colours.base()}, c, xyzD50ToLinear(space) / info(space).white,
                         finish);
 }
 
-Rendering compileBalanceOnly(const Correction& c, OutputSpace space) {
+Rendering compileBalanceOnly(const ColourTransform& c, OutputSpace space) {
     return begun(c.gains * c.level, RootPolynomial(xyzD50ToLinear(space) * rgbToXyzD50(primaries::bt709)),
                  space);
 }

@@ -7,7 +7,7 @@
 #include <span>
 
 #include "core/colour/rgb_space.h"
-#include "core/fit/correction.h"
+#include "core/fit/colour_transform.h"
 #include "core/frame/image.h"
 
 namespace refero {
@@ -41,14 +41,14 @@ struct Rendering {
 };
 
 /// With the correction's own finish.
-Rendering compile(const Correction& correction, OutputSpace space);
+Rendering compile(const ColourTransform& transform, OutputSpace space);
 /// With another one; Finish{} for none.
-Rendering compile(const Correction& correction, OutputSpace space, const Finish& finish);
+Rendering compile(const ColourTransform& transform, OutputSpace space, const Finish& finish);
 /// The space's linear components, the perfect diffuser at 1: for files that hold light.
-Rendering compileLinear(const Correction& correction, OutputSpace space, const Finish& finish);
+Rendering compileLinear(const ColourTransform& transform, OutputSpace space, const Finish& finish);
 
 /// The camera's own look for comparison: balanced and levelled only, camera RGB taken as linear sRGB.
-Rendering compileBalanceOnly(const Correction& correction, OutputSpace space);
+Rendering compileBalanceOnly(const ColourTransform& transform, OutputSpace space);
 
 /// As recorded: no balance, no level; camera RGB taken as linear sRGB.
 Rendering compileUntouched(OutputSpace space);

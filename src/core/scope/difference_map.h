@@ -4,8 +4,8 @@
 
 #include <vector>
 
-#include "core/fit/correction.h"
 #include "core/frame/image.h"
+#include "core/numeric/spread.h"
 #include "core/render/render.h"
 
 namespace refero {

@@ -63,7 +63,7 @@ Lab labOfStored(const Vector3& stored, OutputSpace space) {
     return toLab(Xyz::from(xyzD50ToLinear(space).inverse() * linear), white::d50);
 }
 
-bool withinProfile(const Correction& c, const Vector3& camera) {
+bool withinProfile(const ColourTransform& c, const Vector3& camera) {
     const Vector3 balanced = camera.cwiseQuotient(neutralOf(c));
     return balanced.maxCoeff() <= 1 && (xyzD50ToRomm() * c.toXyzD50(camera).vector()).minCoeff() >= 0;
 }

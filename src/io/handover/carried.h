@@ -40,7 +40,7 @@ Correction asFed(const Correction& correction, bool balanced, bool keepLevel);
 
 /// A raw developer cuts balanced channels off at the neutral's clipping; what lies above is none of a
 /// profile's.
-bool withinProfile(const Correction& correction, const Vector3& cameraRgb);
+bool withinProfile(const ColourTransform& correction, const Vector3& cameraRgb);
 
 /// An output's stored numbers, relative to D50.
 Lab labOfStored(const Vector3& stored, OutputSpace space);

@@ -13,7 +13,7 @@ namespace refero::io {
 
 namespace ocio = OCIO_NAMESPACE;
 
-Result<Cdl> cdlFor(const Correction& c, const Transfer& inputEncoding, OutputSpace space,
+Result<Cdl> cdlFor(const ColourTransform& c, const Transfer& inputEncoding, OutputSpace space,
                    std::span<const Vector3> colours) {
     const Rendering rendering = compile(c, space);
     std::vector<Vector3> from, to;

@@ -68,7 +68,7 @@ std::string holdsLine(const Correction& c) {
 }
 
 // Of a match: between which bodies, and where it holds.
-std::string towards(const Correction& c) {
+std::string towards(const Provenance& c) {
     if (c.aim.kind == AimKind::reference) return {};
     return "# It makes " + oneLine(c.body.empty() ? "this camera" : c.body) + " look like " +
            oneLine(words::aim(c.aim)) + ", in the light and at the exposure of its chart shot.\n";
@@ -84,7 +84,7 @@ std::string heading(const Correction& c, const CubeOptions& o) {
 
 }  // namespace
 
-Result<Cube> Cube::sampled(const Correction& c, const CubeOptions& o) {
+Result<Cube> Cube::sampled(const ColourTransform& c, const CubeOptions& o) {
     if (o.size < 2 || o.size > 129)
         return failure(say("A LUT's size must be 2 to 129 points a side; 33 and 65 are usual."));
     const int n = o.size;

@@ -30,7 +30,7 @@ inline constexpr double kShaperTop = 2;  ///< a stop above clipping
 class Cube {
   public:
     /// An error where the size is out of range.
-    static Result<Cube> sampled(const Correction& correction, const CubeOptions& options);
+    static Result<Cube> sampled(const ColourTransform& correction, const CubeOptions& options);
 
     /// Tetrahedral interpolation; the input is clamped to the domain.
     Vector3 at(const Vector3& encoded) const;

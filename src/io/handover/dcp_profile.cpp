@@ -83,7 +83,7 @@ std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish) {
     return out;
 }
 
-Vector3 neutralOf(const Correction& c) {
+Vector3 neutralOf(const ColourTransform& c) {
     const Vector3 n = c.gains.cwiseInverse();
     return n / n.maxCoeff();
 }

@@ -40,7 +40,7 @@ struct DcpProfile {
 std::vector<std::pair<double, double>> toneCurveOf(const Finish& finish);
 
 /// Camera RGB of a grey as the correction's chart showed it, the strongest channel 1.
-Vector3 neutralOf(const Correction& correction);
+Vector3 neutralOf(const ColourTransform& correction);
 
 /// Whether the light of the first has less blue for its red than that of the second.
 bool isWarmer(const Correction& first, const Correction& second);

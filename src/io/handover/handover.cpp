@@ -87,7 +87,7 @@ Status ExportOptions::validate() const {
     return {};
 }
 
-Transfer naturalInputEncoding(const Correction& c, Format format) {
+Transfer naturalInputEncoding(const ColourTransform& c, Format format) {
     const bool lut = format == Format::cube || format == Format::cube1d || format == Format::cdl;
     return lut && c.inputEncoding == Encoding::linear ? Transfer(Encoding::srgb) : c.inputEncoding;
 }

@@ -58,7 +58,7 @@ struct ExportOptions {
 
 /// What a file is best fed: the encoding of the frames, or sRGB's curve for a LUT of linear ones, whose even
 /// steps in linear light would be far too coarse in the shadows.
-Transfer naturalInputEncoding(const Correction& correction, Format format);
+Transfer naturalInputEncoding(const ColourTransform& correction, Format format);
 
 /// What this kind of file can hold of the correction: to be told before it is written.
 struct Foreseen {

@@ -156,7 +156,7 @@ void addFinish(ocio::GroupTransform& group, const Matrix3& before, const Finish&
 
 // From cube roots of light, where roots of products are products, to the output's own curve; what shall be
 // linear goes through sRGB's, which is straight where a channel changes its sign.
-void addLattice(ocio::GroupTransform& group, const Correction& c, OutputSpace space, int size) {
+void addLattice(ocio::GroupTransform& group, const ColourTransform& c, OutputSpace space, int size) {
     addPower(group, 3, ocio::TRANSFORM_DIR_INVERSE);
     const bool linear = info(space).encoding == Encoding::linear;
     Rendering r = compile(c, space);
@@ -189,7 +189,7 @@ void addLattice(ocio::GroupTransform& group, const Correction& c, OutputSpace sp
 
 }  // namespace
 
-ocio::GroupTransformRcPtr chainOf(const Correction& c, const Transfer& inputEncoding, OutputSpace space,
+ocio::GroupTransformRcPtr chainOf(const ColourTransform& c, const Transfer& inputEncoding, OutputSpace space,
                                   int size) {
     auto group = ocio::GroupTransform::Create();
     addCurve(*group, inputEncoding, ocio::TRANSFORM_DIR_FORWARD);

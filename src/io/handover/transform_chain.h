@@ -6,14 +6,14 @@
 
 #include "core/colour/rgb_space.h"
 #include "core/finish/finish.h"
-#include "core/fit/correction.h"
+#include "core/fit/colour_transform.h"
 
 namespace refero::io {
 
 /// A correction as OpenColorIO's own transforms: the feed's curve, then a matrix where it is one, else a 3D
 /// LUT of `size` points a side between roots of light, then the finish and the output's curve. For files that
 /// OpenColorIO writes. Negative light is kept as such.
-OCIO_NAMESPACE::GroupTransformRcPtr chainOf(const Correction& correction, const Transfer& inputEncoding,
+OCIO_NAMESPACE::GroupTransformRcPtr chainOf(const ColourTransform& correction, const Transfer& inputEncoding,
                                             OutputSpace space, int size);
 
 /// From a scene-linear space through a finish to a display: what a plate is judged by.

@@ -50,6 +50,10 @@ class Binder {
     void bind(int i, int v) { statement_.bind(i, v); }
     void bind(int i, bool v) { statement_.bind(i, v ? 1 : 0); }
     void bind(int i, std::int64_t v) { statement_.bind(i, v); }
+    template <plan::Kind kind>
+    void bind(int i, plan::Id<kind> v) {
+        bind(i, v.number());
+    }
     template <class T>
     void bind(int i, const std::optional<T>& v) {
         if (v) {
@@ -83,6 +87,10 @@ class RowReader {
     static void read(const SQLite::Column& c, int& v) { v = c.getInt(); }
     static void read(const SQLite::Column& c, bool& v) { v = c.getInt() != 0; }
     static void read(const SQLite::Column& c, std::int64_t& v) { v = c.getInt64(); }
+    template <plan::Kind kind>
+    static void read(const SQLite::Column& c, plan::Id<kind>& v) {
+        v = c.getInt64();
+    }
     template <class T>
     static void read(const SQLite::Column& c, std::optional<T>& v) {
         if (c.isNull()) return v.reset();

@@ -103,14 +103,14 @@ void write(SQLite::Database& db, const Change& change) {
         std::visit(
             [&]<class R>(const R& r) {
                 SQLite::Statement s(db, "DELETE FROM " + std::string(kindName<R>()) + " WHERE id = ?");
-                s.bind(1, r.id);
+                s.bind(1, r.id.number());
                 s.exec();
             },
             *change.before);
     }
 }
 
-void setNextId(SQLite::Database& db, Id next) {
+void setNextId(SQLite::Database& db, AnyId next) {
     SQLite::Statement s(db, "UPDATE meta SET value = ? WHERE key = 'next_id'");
     s.bind(1, std::to_string(next));
     s.exec();

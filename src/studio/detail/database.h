@@ -41,7 +41,7 @@ void prepare(SQLite::Database& database);
 Contents load(SQLite::Database& database);
 /// Inserts or replaces, and takes out. Throws.
 void write(SQLite::Database& database, const Change& change);
-void setNextId(SQLite::Database& database, Id next);
+void setNextId(SQLite::Database& database, AnyId next);
 
 /// Runs `work` and turns what SQLite throws into a message: what failed, what is unharmed, what to do.
 Status guarded(const std::string& what, const std::function<Status()>& work);

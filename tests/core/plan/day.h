@@ -23,16 +23,19 @@ inline Day plainDay(Policy policy) {
 
 inline Conditions plainConditions() {
     Conditions c;
-    c.body = c.lens = c.lamp = c.place = 1;
+    c.body = 1;
+    c.lens = 1;
+    c.lamp = 1;
+    c.place = 1;
     c.powerPercent = 60;
     return c;
 }
 
-inline Setup plainSetup(Id id, const Conditions& conditions) {
+inline Setup plainSetup(SetupId id, const Conditions& conditions) {
     Setup s;
     s.id = id;
     s.shoot = 1;
-    s.label = "Setup " + std::to_string(id);
+    s.label = "Setup " + std::to_string(id.number());
     s.conditions = conditions;
     s.position = static_cast<int>(id);
     return s;
@@ -43,7 +46,7 @@ inline Moment at(const char* clock) {
 }
 
 inline ChartShot shotOf(const Setup& s, const char* clock, bool usable = true) {
-    return {100 + s.id, s.id, at(clock), s.conditions, usable};
+    return {100 + s.id.number(), s.id, at(clock), s.conditions, usable};
 }
 
 }  // namespace refero::plan

@@ -52,7 +52,7 @@ struct Case {
     const char* name;
     std::function<Day()> day;
     std::vector<DueState> states;
-    Id setup = 0;  // whose reason is looked at
+    SetupId setup = 0;  // whose reason is looked at
     const char* reason = "";
 };
 
@@ -253,7 +253,7 @@ TEST(WhatIsDue, TableOfCases) {
         ASSERT_EQ(all.size(), c.states.size());
         for (std::size_t i = 0; i < all.size(); ++i) {
             EXPECT_EQ(name(all[i].state), name(c.states[i])) << "setup " << i + 1 << ": " << all[i].reason;
-            EXPECT_EQ(all[i].setup, static_cast<Id>(i + 1));
+            EXPECT_EQ(all[i].setup, SetupId(static_cast<std::int64_t>(i + 1)));
             EXPECT_FALSE(all[i].reason.empty());
             if (all[i].setup == c.setup) {
                 EXPECT_NE(all[i].reason.find(c.reason), std::string::npos) << all[i].reason;
@@ -270,7 +270,7 @@ TEST(WhatServes, ValidThenWeakerThenNone) {
     other.body = 2;
     d.setups = {plainSetup(1, led), plainSetup(2, tube), plainSetup(3, kiln), plainSetup(4, other)};
     d.shots = {shotOf(d.setups[0], "08:00")};
-    const std::vector<Id> corrected{101};
+    const std::vector<ReadingId> corrected{101};
     EXPECT_EQ(served(d, corrected, 1, {}).coverage, Coverage::valid);
     const Served weaker = served(d, corrected, 2, {});
     EXPECT_EQ(weaker.coverage, Coverage::weaker);
@@ -291,7 +291,7 @@ TEST(WhatServes, NearestInTimeAndOnlyWhileTheLightHolds) {
     noon.id = 102;
     d.shots = {morning, noon};
     d.trustedUntil = {{101, at("08:00")}, {102, at("12:00")}};
-    const std::vector<Id> both{101, 102};
+    const std::vector<ReadingId> both{101, 102};
     EXPECT_EQ(served(d, both, 1, at("07:20")).shot, 101);
     EXPECT_EQ(served(d, both, 1, at("09:00")).shot, 102) << "the morning's no longer holds";
     EXPECT_EQ(served(d, both, 1, at("09:00")).coverage, Coverage::valid);

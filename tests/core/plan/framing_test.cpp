@@ -9,7 +9,7 @@
 namespace refero::plan {
 namespace {
 
-ChartCopy copy(Id id, const char* label, double scale) {
+ChartCopy copy(ChartCopyId id, const char* label, double scale) {
     ChartCopy c;
     c.id = id;
     c.label = label;

@@ -25,7 +25,7 @@ bool has(const Day& day, const std::string& id) {
     return std::find(all.begin(), all.end(), id) != all.end();
 }
 
-Day dayUnder(Id lamp, Recording recording = Recording::raw) {
+Day dayUnder(LampId lamp, Recording recording = Recording::raw) {
     Day d = plainDay(Policy::usual);
     Conditions c = plainConditions();
     c.lamp = lamp;

@@ -8,10 +8,10 @@
 namespace refero::plan {
 namespace {
 
-ShootFrame frame(Id id, const char* body, int minute, bool chart = false) {
+ShootFrame frame(FrameId id, const char* body, int minute, bool chart = false) {
     ShootFrame f;
     f.frame = id;
-    f.path = std::to_string(id);
+    f.path = std::to_string(id.number());
     f.body = body;
     f.chart = chart;
     f.taken = *momentFrom("2026-05-14T10:00:00Z") + std::chrono::minutes(minute);
@@ -23,14 +23,14 @@ class ProposalChanges : public testing::Test {
     // Two lights of one body by a pause, and one of another.
     const std::vector<ShootFrame> frames{frame(1, "a", 0, true),  frame(2, "a", 1),  frame(3, "a", 2),
                                          frame(4, "a", 90, true), frame(5, "a", 91), frame(6, "b", 0)};
-    std::vector<std::vector<Id>> after(const std::vector<ProposalChange>& changes) {
+    std::vector<std::vector<FrameId>> after(const std::vector<ProposalChange>& changes) {
         last = changed(proposedSetups(frames), frames, changes);
-        std::vector<std::vector<Id>> out;
+        std::vector<std::vector<FrameId>> out;
         for (const SetupProposal& p : last) out.push_back(p.frames);
         return out;
     }
     std::vector<SetupProposal> last;
-    using Groups = std::vector<std::vector<Id>>;
+    using Groups = std::vector<std::vector<FrameId>>;
 };
 
 TEST_F(ProposalChanges, SplitAndJoinAndKeepTheOrderOfTimes) {

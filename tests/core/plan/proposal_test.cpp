@@ -7,11 +7,11 @@
 namespace refero::plan {
 namespace {
 
-ShootFrame at(Id id, int minute, const char* body = "Heron", const char* serial = "1",
+ShootFrame at(FrameId id, int minute, const char* body = "Heron", const char* serial = "1",
               const char* lens = "50 mm") {
     ShootFrame f;
     f.frame = id;
-    f.path = "frame_" + std::to_string(1000 + id);
+    f.path = "frame_" + std::to_string(1000 + id.number());
     f.body = body;
     f.serial = serial;
     f.lens = lens;
@@ -19,20 +19,20 @@ ShootFrame at(Id id, int minute, const char* body = "Heron", const char* serial 
     return f;
 }
 
-ShootFrame chart(Id id, int minute, const Vector3& white = {0.5, 0.8, 0.6}) {
+ShootFrame chart(FrameId id, int minute, const Vector3& white = {0.5, 0.8, 0.6}) {
     ShootFrame f = at(id, minute);
     f.chart = true;
     f.white = WhiteSeen{*f.taken, white, 1};
     return f;
 }
 
-std::vector<std::vector<Id>> framesOf(const std::vector<SetupProposal>& all) {
-    std::vector<std::vector<Id>> out;
+std::vector<std::vector<FrameId>> framesOf(const std::vector<SetupProposal>& all) {
+    std::vector<std::vector<FrameId>> out;
     for (const SetupProposal& p : all) out.push_back(p.frames);
     return out;
 }
 
-using Frames = std::vector<std::vector<Id>>;
+using Frames = std::vector<std::vector<FrameId>>;
 
 TEST(Proposals, AChartShotBeginsALight) {
     const auto all = proposedSetups({chart(1, 0), at(2, 3), at(3, 5), chart(4, 20), at(5, 22)});
@@ -73,7 +73,7 @@ TEST(Proposals, LensesPausesAndBodiesDivide) {
 }
 
 TEST(Proposals, FramesAmongThoseOfASetupJoinIt) {
-    const auto in = [](ShootFrame f, Id setup) {
+    const auto in = [](ShootFrame f, SetupId setup) {
         f.setup = setup;
         return f;
     };
@@ -82,10 +82,10 @@ TEST(Proposals, FramesAmongThoseOfASetupJoinIt) {
         proposedSetups({in(chart(1, 0), 7), in(at(2, 3), 7), at(3, 5), in(chart(4, 20), 8), at(5, 22)});
     ASSERT_EQ(all.size(), 2U);
     EXPECT_EQ(all[0].setup, 7);
-    EXPECT_EQ(all[0].frames, std::vector<Id>{3});
+    EXPECT_EQ(all[0].frames, std::vector<FrameId>{3});
     EXPECT_EQ(all[0].reason, ProposalReason::amongOthers);
     EXPECT_EQ(all[1].setup, 8);
-    EXPECT_EQ(all[1].frames, std::vector<Id>{5});
+    EXPECT_EQ(all[1].frames, std::vector<FrameId>{5});
     // What came before its chart shot, too; but not another light, nor after a long pause.
     EXPECT_EQ(proposedSetups({at(1, 0), in(chart(2, 4), 7)}).front().setup, 7);
     const auto others = proposedSetups({in(chart(1, 0), 7), chart(2, 20, {0.9, 0.8, 0.3}), at(3, 100)});
@@ -97,7 +97,7 @@ TEST(Proposals, FramesAmongThoseOfASetupJoinIt) {
 
 TEST(Proposals, WithoutTimesNamesTellTheOrder) {
     std::vector<ShootFrame> frames;
-    for (const Id id : {10, 9, 2}) {
+    for (const FrameId id : {10, 9, 2}) {
         ShootFrame f = at(id, 0);
         f.taken.reset();
         frames.push_back(f);

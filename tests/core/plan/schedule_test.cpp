@@ -61,7 +61,7 @@ TEST(Schedule, DaylightThatMovedNeedsANewShot) {
     Conditions window = plainConditions();
     window.lamp = 4;
     for (const int hour : {13, 14, 20}) {
-        auto s = plainSetup(static_cast<Id>(d.setups.size() + 1), window);
+        auto s = plainSetup(static_cast<std::int64_t>(d.setups.size() + 1), window);
         s.startMinutes = hour * 60;
         s.endMinutes = hour * 60 + 20;
         d.setups.push_back(s);

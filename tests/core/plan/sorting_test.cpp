@@ -129,7 +129,7 @@ TEST(Sorting, AThousandFramesOfADay) {
     d.kit.bodies.push_back({3, "Bittern", "BT-1", ""});
     std::mt19937 random(7);
     std::vector<FrameFacts> frames;
-    std::vector<Id> truth;
+    std::vector<SetupId> truth;
     for (int i = 0; i < 8; ++i) {
         Conditions c = plainConditions();
         c.body = i < 4 ? 1 : i < 6 ? 2 : 3;
@@ -137,7 +137,7 @@ TEST(Sorting, AThousandFramesOfADay) {
         d.setups.push_back(timed(plainSetup(i + 1, c), 8 * 60 + 60 * i, 9 * 60 + 60 * i));
         for (int n = 0; n < 125; ++n) {
             FrameFacts f;
-            f.frame = static_cast<Id>(frames.size());
+            f.frame = static_cast<std::int64_t>(frames.size());
             const Body& b = *d.kit.body(c.body);
             f.body = b.model;
             f.serial = random() % 4 == 0 && b.model != "Heron" ? "" : b.serial;

@@ -9,6 +9,7 @@
 #include <limits>
 #include <random>
 
+#include "core/fit/correction.h"
 #include "core/render/feed.h"
 
 namespace refero {
