@@ -11,6 +11,7 @@
 #include <random>
 #include <utility>
 
+#include "core/fit/correction.h"
 #include "core/render/render.h"
 
 namespace refero {

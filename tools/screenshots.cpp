@@ -114,7 +114,7 @@ class Shooter {
             300);
     }
     bool corrected(std::size_t index) {
-        const int id = window_.session().setups()[index].id;
+        const auto id = window_.session().setups()[index].id;
         window_.session().select(id);
         window_.session().correction().build(id, {});
         return waitFor([&] { return window_.session().setup(id)->correction.has_value(); }, 30);
@@ -146,7 +146,7 @@ class Shooter {
         auto& session = window_.session();
         for (const Setup& setup : session.setups())
             if (setup.chartFrame.empty() && setup.light.find("Linen") != std::string::npos) {
-                const int id = setup.id;
+                const auto id = setup.id;
                 session.select(id);
                 session.reading().addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
                 return waitFor([&] { return session.setup(id)->reading.has_value(); }, 30) && pictureReady();

@@ -5160,6 +5160,14 @@ Mired</translation>
             <translation>Das Bildschirmprofil des Systems nehmen</translation>
         </message>
         <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Text so groß wie in der Arbeitsumgebung</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Text mit %1 %</translation>
+        </message>
+        <message>
             <source>Help for this page</source>
             <translation>Hilfe zu dieser Seite</translation>
         </message>
@@ -5318,6 +5326,14 @@ Mired</translation>
         <message>
             <source>Take the system's profile of the display</source>
             <translation>Das Bildschirmprofil des Systems nehmen</translation>
+        </message>
+        <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Text so groß wie in der Arbeitsumgebung</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Text mit %1 %</translation>
         </message>
         <message>
             <source>Help for this page</source>
@@ -13348,14 +13364,6 @@ Sonne %3° hoch, Azimut %4°</translation>
             <translation>Zu wenige Felder bleiben, wo einige weggenommen werden.</translation>
         </message>
         <message>
-            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
-            <translation>Es gibt kein Modell namens „%1“. Bekannt sind balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice und hue-sectors.</translation>
-        </message>
-        <message>
-            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
-            <translation>Es gibt keine Absicht namens „%1“. Bekannt sind colorimetric, neutrals, skin und pleasing.</translation>
-        </message>
-        <message>
             <source>Correction from %1</source>
             <translation>Korrektur aus %1</translation>
         </message>
@@ -13502,6 +13510,14 @@ Sonne %3° hoch, Azimut %4°</translation>
         <message>
             <source>The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several hues, or the balance model.</source>
             <translation>Die Felder haben alle einen Farbton, daraus lässt sich keine Matrix bestimmen. Nehmen Sie eine Tafel mit mehreren Farbtönen, oder das Abgleichmodell.</translation>
+        </message>
+        <message>
+            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
+            <translation>Es gibt kein Modell namens „%1“. Bekannt sind balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice und hue-sectors.</translation>
+        </message>
+        <message>
+            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
+            <translation>Es gibt keine Absicht namens „%1“. Bekannt sind colorimetric, neutrals, skin und pleasing.</translation>
         </message>
         <message>
             <source>What is left of these colours contradicts itself: bringing each to its reference would fold others over. Check that the reading is of the chart it says, or use a matrix.</source>
@@ -13956,6 +13972,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
         <message>
             <source>As recorded</source>
             <translation>Wie aufgenommen</translation>
+        </message>
+        <message>
+            <source>%s at %g mm</source>
+            <translation>%s bei %g mm</translation>
         </message>
         <message>
             <source>A change of body, lens, light, power, modifier, place or recording calls for a new chart shot.</source>
@@ -16302,6 +16322,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
             <translation>OpenColorIO konnte die Plate nicht zeigen: %1.</translation>
         </message>
         <message>
+            <source>Through the view, by %s, the plate differs from the graded picture by up to %.2f CIEDE2000 (limit %.1f), by %.2f on average (limit %.1f). What it showed is kept aside as %s.</source>
+            <translation>Durch die Ansicht, nach %s, weicht die Platte vom gegradeten Bild um bis zu %.2f CIEDE2000 ab (Grenze %.1f), im Mittel um %.2f (Grenze %.1f). Was sie zeigte, liegt beiseite als %s.</translation>
+        </message>
+        <message>
             <source>The plate and the graded picture are not of one size.</source>
             <translation>Plate und gegradetes Bild sind nicht gleich groß.</translation>
         </message>
@@ -18074,6 +18098,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
             <translation>%1 Monate; nach %2 zu ersetzen</translation>
         </message>
         <message>
+            <source>%s at %g %%</source>
+            <translation>%s bei %g %%</translation>
+        </message>
+        <message>
             <source>Shoot</source>
             <translation>Dreh</translation>
         </message>
@@ -18312,6 +18340,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
         <message>
             <source>%1, shared by %2</source>
             <translation>%1, geteilt von %2</translation>
+        </message>
+        <message>
+            <source>%+.1f stops</source>
+            <translation>%+.1f Blenden</translation>
         </message>
         <message>
             <source>%1 of this setup went out and brings the level, too (%2): one after the other they bring it twice. Let a profile leave the level, or use one alone.</source>

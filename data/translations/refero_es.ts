@@ -5160,6 +5160,14 @@ mired</translation>
             <translation>Tomar el perfil de pantalla del sistema</translation>
         </message>
         <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Texto tan grande como el del escritorio</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Texto al %1 %</translation>
+        </message>
+        <message>
             <source>Help for this page</source>
             <translation>Ayuda de esta página</translation>
         </message>
@@ -5318,6 +5326,14 @@ mired</translation>
         <message>
             <source>Take the system's profile of the display</source>
             <translation>Tomar el perfil de pantalla del sistema</translation>
+        </message>
+        <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Texto tan grande como el del escritorio</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Texto al %1 %</translation>
         </message>
         <message>
             <source>Help for this page</source>
@@ -13348,14 +13364,6 @@ Sol a %3° de altura, acimut %4°</translation>
             <translation>Quedan muy pocos parches al quitar algunos.</translation>
         </message>
         <message>
-            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
-            <translation>No hay modelo «%1». Se conocen balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice y hue-sectors.</translation>
-        </message>
-        <message>
-            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
-            <translation>No hay intención «%1». Se conocen colorimetric, neutrals, skin y pleasing.</translation>
-        </message>
-        <message>
             <source>Correction from %1</source>
             <translation>Corrección de %1</translation>
         </message>
@@ -13502,6 +13510,14 @@ Sol a %3° de altura, acimut %4°</translation>
         <message>
             <source>The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several hues, or the balance model.</source>
             <translation>Los parches son todos de un tono, no se deduce una matriz. Use una carta con varios tonos, o el modelo de balance.</translation>
+        </message>
+        <message>
+            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
+            <translation>No hay modelo «%1». Se conocen balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice y hue-sectors.</translation>
+        </message>
+        <message>
+            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
+            <translation>No hay intención «%1». Se conocen colorimetric, neutrals, skin y pleasing.</translation>
         </message>
         <message>
             <source>What is left of these colours contradicts itself: bringing each to its reference would fold others over. Check that the reading is of the chart it says, or use a matrix.</source>
@@ -13956,6 +13972,10 @@ Al final queda %2 de media, %3 como máximo (%4).
         <message>
             <source>As recorded</source>
             <translation>Tal como se grabó</translation>
+        </message>
+        <message>
+            <source>%s at %g mm</source>
+            <translation>%s a %g mm</translation>
         </message>
         <message>
             <source>A change of body, lens, light, power, modifier, place or recording calls for a new chart shot.</source>
@@ -16302,6 +16322,10 @@ Al final queda %2 de media, %3 como máximo (%4).
             <translation>OpenColorIO no pudo mostrar la placa: %1.</translation>
         </message>
         <message>
+            <source>Through the view, by %s, the plate differs from the graded picture by up to %.2f CIEDE2000 (limit %.1f), by %.2f on average (limit %.1f). What it showed is kept aside as %s.</source>
+            <translation>A través de la vista, según %s, la placa difiere de la imagen etalonada hasta en %.2f CIEDE2000 (límite %.1f), en %.2f de media (límite %.1f). Lo que mostraba queda aparte como %s.</translation>
+        </message>
+        <message>
             <source>The plate and the graded picture are not of one size.</source>
             <translation>La placa y la imagen etalonada no son de un tamaño.</translation>
         </message>
@@ -18074,6 +18098,10 @@ Al final queda %2 de media, %3 como máximo (%4).
             <translation>%1 meses; reemplazar tras %2</translation>
         </message>
         <message>
+            <source>%s at %g %%</source>
+            <translation>%s al %g %%</translation>
+        </message>
+        <message>
             <source>Shoot</source>
             <translation>Rodaje</translation>
         </message>
@@ -18312,6 +18340,10 @@ Al final queda %2 de media, %3 como máximo (%4).
         <message>
             <source>%1, shared by %2</source>
             <translation>%1, compartida por %2</translation>
+        </message>
+        <message>
+            <source>%+.1f stops</source>
+            <translation>%+.1f pasos</translation>
         </message>
         <message>
             <source>%1 of this setup went out and brings the level, too (%2): one after the other they bring it twice. Let a profile leave the level, or use one alone.</source>

@@ -5160,6 +5160,14 @@ mired</translation>
             <translation>Prendre le profil d'écran du système</translation>
         </message>
         <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Texte à la taille du bureau</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Texte à %1 %</translation>
+        </message>
+        <message>
             <source>Help for this page</source>
             <translation>Aide pour cette page</translation>
         </message>
@@ -5318,6 +5326,14 @@ mired</translation>
         <message>
             <source>Take the system's profile of the display</source>
             <translation>Prendre le profil d'écran du système</translation>
+        </message>
+        <message>
+            <source>Text as large as the desktop's</source>
+            <translation>Texte à la taille du bureau</translation>
+        </message>
+        <message>
+            <source>Text at %1 %</source>
+            <translation>Texte à %1 %</translation>
         </message>
         <message>
             <source>Help for this page</source>
@@ -13348,14 +13364,6 @@ Soleil à %3° de hauteur, azimut %4°</translation>
             <translation>Trop peu de plages restent quand on en retire.</translation>
         </message>
         <message>
-            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
-            <translation>Il n'y a pas de modèle « %1 ». Connus : balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice et hue-sectors.</translation>
-        </message>
-        <message>
-            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
-            <translation>Il n'y a pas d'intention « %1 ». Connues : colorimetric, neutrals, skin et pleasing.</translation>
-        </message>
-        <message>
             <source>Correction from %1</source>
             <translation>Correction d'après %1</translation>
         </message>
@@ -13502,6 +13510,14 @@ Soleil à %3° de hauteur, azimut %4°</translation>
         <message>
             <source>The patches are all of one hue, so a matrix cannot be told from them. Use a chart with several hues, or the balance model.</source>
             <translation>Les plages sont toutes d'une teinte, aucune matrice ne s'en déduit. Prenez une mire à plusieurs teintes, ou le modèle balance.</translation>
+        </message>
+        <message>
+            <source>There is no model called "%1". Known are balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice and hue-sectors.</source>
+            <translation>Il n'y a pas de modèle « %1 ». Connus : balance, matrix, root-polynomial, root-polynomial-3, polynomial, lattice et hue-sectors.</translation>
+        </message>
+        <message>
+            <source>There is no intent called "%1". Known are colorimetric, neutrals, skin and pleasing.</source>
+            <translation>Il n'y a pas d'intention « %1 ». Connues : colorimetric, neutrals, skin et pleasing.</translation>
         </message>
         <message>
             <source>What is left of these colours contradicts itself: bringing each to its reference would fold others over. Check that the reading is of the chart it says, or use a matrix.</source>
@@ -13956,6 +13972,10 @@ In the end %2 is left on average, %3 at most (%4).
         <message>
             <source>As recorded</source>
             <translation>Telle qu'enregistrée</translation>
+        </message>
+        <message>
+            <source>%s at %g mm</source>
+            <translation>%s à %g mm</translation>
         </message>
         <message>
             <source>A change of body, lens, light, power, modifier, place or recording calls for a new chart shot.</source>
@@ -16302,6 +16322,10 @@ In the end %2 is left on average, %3 at most (%4).
             <translation>OpenColorIO n'a pu montrer la plate : %1.</translation>
         </message>
         <message>
+            <source>Through the view, by %s, the plate differs from the graded picture by up to %.2f CIEDE2000 (limit %.1f), by %.2f on average (limit %.1f). What it showed is kept aside as %s.</source>
+            <translation>À travers la vue, selon %s, la plaque s'écarte de l'image étalonnée de %.2f CIEDE2000 au plus (limite %.1f), de %.2f en moyenne (limite %.1f). Ce qu'elle montrait est gardé à part sous %s.</translation>
+        </message>
+        <message>
             <source>The plate and the graded picture are not of one size.</source>
             <translation>La plate et l'image étalonnée n'ont pas la même taille.</translation>
         </message>
@@ -18074,6 +18098,10 @@ In the end %2 is left on average, %3 at most (%4).
             <translation>%1 mois ; à remplacer après %2</translation>
         </message>
         <message>
+            <source>%s at %g %%</source>
+            <translation>%s à %g %%</translation>
+        </message>
+        <message>
             <source>Shoot</source>
             <translation>Prise de vues</translation>
         </message>
@@ -18312,6 +18340,10 @@ In the end %2 is left on average, %3 at most (%4).
         <message>
             <source>%1, shared by %2</source>
             <translation>%1, partagée par %2</translation>
+        </message>
+        <message>
+            <source>%+.1f stops</source>
+            <translation>%+.1f diaph.</translation>
         </message>
         <message>
             <source>%1 of this setup went out and brings the level, too (%2): one after the other they bring it twice. Let a profile leave the level, or use one alone.</source>

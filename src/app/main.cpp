@@ -10,11 +10,13 @@
 #include "app/look/tokens.h"
 #include "app/main_window.h"
 #include "app/pictures/display_profile.h"
+#include "app/scale/text_size.h"
 #include "app/settings/own_studio.h"
 #include "app/studio_menu.h"
 #include "cli/version.h"
 
 int main(int argc, char** argv) {
+    refero::textsize::prepare();
     QApplication app(argc, argv);
     QApplication::setApplicationName(QStringLiteral("Refero"));
     QApplication::setApplicationVersion(QLatin1String(refero::kVersion));
@@ -30,6 +32,7 @@ int main(int argc, char** argv) {
                                  QStringLiteral("[frames...]"));
     parser.process(app);
 
+    refero::textsize::follow(argv);
     const QString name = refero::OneInstance::nameOf(refero::ownStudioFolder());
     if (refero::OneInstance::handOver(name, parser.positionalArguments(), parser.isSet(demo))) return 0;
     refero::OneInstance instance(name);
@@ -65,5 +68,6 @@ int main(int argc, char** argv) {
         ended = QApplication::exec();
         refero::language::speak(refero::language::wanted());
     }
+    if (ended == refero::MainWindow::kAnew) refero::textsize::beginAnew(argv);
     return ended;
 }

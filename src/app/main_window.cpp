@@ -41,6 +41,7 @@
 #include "app/pictures/display_profile.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
+#include "app/scale/text_size.h"
 #include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
@@ -124,9 +125,10 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
 
     connect(&session_, &Session::listChanged, this, &MainWindow::showRightPage);
     connect(ledger_, &Ledger::renameWanted, this, &MainWindow::nameSetup);
-    connect(ledger_, &Ledger::framesDropped, this, [this](const std::vector<qint64>& frames, int setup) {
-        session_.intake().putFrames({frames.begin(), frames.end()}, setup);
-    });
+    connect(ledger_, &Ledger::framesDropped, this,
+            [this](const std::vector<qint64>& frames, studio::SetupId setup) {
+                session_.intake().putFrames({frames.begin(), frames.end()}, setup);
+            });
     connect(empty_, &EmptyState::openWanted, this, &MainWindow::chooseFrames);
     connect(empty_, &EmptyState::demoWanted, this, &MainWindow::startDemo);
     connect(empty_, &EmptyState::planWanted, this, [this] { showStation(StationId::plan); });
@@ -273,6 +275,14 @@ void MainWindow::buildActions() {
         action->setCheckable(true);
         action->setChecked(code == language::wanted());
     }
+    const auto sized = [&](int percent, const QString& words) {
+        auto* action = add("view", "textSizeAction", words, {}, [this, percent] { setTextSize(percent); });
+        action->setObjectName(QStringLiteral("textSize-%1").arg(percent));
+        action->setCheckable(true);
+        action->setChecked(percent == textsize::chosen());
+    };
+    sized(0, tr("Text as large as the desktop's"));
+    for (const int percent : textsize::kSizes) sized(percent, tr("Text at %1 %").arg(percent));
     add("help", "helpAction", tr("Help for this page"), {QKeySequence(Qt::Key_F1)},
         [this] { showHelp(QLatin1String(kHelp[static_cast<std::size_t>(station_)])); });
     add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(QStringLiteral("Guide")); });
@@ -438,7 +448,7 @@ void MainWindow::openFrames(const QStringList& given) {
         return showStation(StationId::frames);
     }
     const bool awaited = current && current->chartFrame.empty() && paths.size() == 1;
-    const int id = session_.currentId();
+    const auto id = session_.currentId();
     for (const QString& path : paths) {
         if (judging) {
             session_.correction().addPicture(id, path);
@@ -497,15 +507,26 @@ void MainWindow::startDemo() {
 // Texts are made with the widgets, so that all of them are made anew.
 void MainWindow::speak(const QString& code) {
     language::choose(code);
+    closeFor(kAgain);
+}
+
+void MainWindow::setTextSize(int percent) {
+    textsize::choose(percent);
+    closeFor(kAnew);
+}
+
+void MainWindow::closeFor(int ending) {
     const bool quits = QGuiApplication::quitOnLastWindowClosed();
     QGuiApplication::setQuitOnLastWindowClosed(false);
-    if (close())
-        QCoreApplication::exit(kAgain);
-    else
-        for (QAction* action : actions())
-            if (action->objectName().startsWith(QLatin1String("language-")))
-                action->setChecked(action->objectName().endsWith(code));
+    if (close()) QCoreApplication::exit(ending);
     QGuiApplication::setQuitOnLastWindowClosed(quits);
+    // Where the person stays, what was chosen holds from the next start.
+    for (QAction* action : actions()) {
+        const QString of = action->objectName();
+        if (of.startsWith(QLatin1String("language-"))) action->setChecked(of.endsWith(language::wanted()));
+        if (of.startsWith(QLatin1String("textSize-")))
+            action->setChecked(of == QStringLiteral("textSize-%1").arg(textsize::chosen()));
+    }
 }
 
 void MainWindow::restore() {
@@ -590,7 +611,7 @@ void MainWindow::closeAfterwards() {
     timer->start(kLookAgain);
 }
 
-void MainWindow::nameSetup(int id) {
+void MainWindow::nameSetup(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     if (!s) return;
     if (const auto named = dialogs_.nameSetup(this, text(s->place), text(s->light)))

@@ -52,8 +52,12 @@ class MainWindow : public QMainWindow {
     void setViewingOnly(bool only);
     /// What the event loop ends with when the window is to be made anew.
     static constexpr int kAgain = 64;
+    /// The same where the whole program is to begin anew.
+    static constexpr int kAnew = 65;
     /// Keeps the language and closes, so that the window is made anew in it; work under way is asked about.
     void speak(const QString& code);
+    /// Percent; 0: as the desktop has it.
+    void setTextSize(int percent);
     /// As a person left it: size and place, surround, station.
     void restore();
     /// In front of all others.
@@ -70,6 +74,7 @@ class MainWindow : public QMainWindow {
 
   private:
     void buildActions();
+    void closeFor(int ending);
     QWidget* buildNotice(QWidget* parent);
     void fitRoom();
     void sizeLedger();
@@ -77,7 +82,7 @@ class MainWindow : public QMainWindow {
     void chooseFrames();
     void takeChartData(const QString& path);
     void takeLogCurve(const QString& path);
-    void nameSetup(int id);
+    void nameSetup(studio::SetupId id);
     void remember() const;
     void closeAfterwards();
     void showHelp(const QString& heading);

@@ -54,9 +54,7 @@ std::string precision(const RawPrecision& p) {
 }
 
 std::string oneDecimal(double v) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.1f", v);
-    return text;
+    return figure("%.1f", v);
 }
 
 }  // namespace

@@ -5,6 +5,7 @@
 #include <cstdio>
 #include <filesystem>
 
+#include "core/say/figure.h"
 #include "core/say/say.h"
 #include "io/correction_file.h"
 #include "workflow/delivery.h"
@@ -43,11 +44,7 @@ std::string lightOf(const plan::Conditions& c, const plan::Kit& kit) {
     const plan::Lamp* lamp = kit.lamp(c.lamp);
     if (!lamp) return {};
     std::string out = lamp->label;
-    if (c.powerPercent < 100) {
-        char share[24];
-        std::snprintf(share, sizeof share, " at %g %%", double(c.powerPercent));
-        out += share;
-    }
+    if (c.powerPercent < 100) out = sayf("%s at %g %%", out.c_str(), c.powerPercent);
     if (!c.modifier.empty()) out += ", " + c.modifier;
     return out;
 }
@@ -57,9 +54,7 @@ fs::path folderOf(const HandoverRecord& r) {
 }
 
 std::string figure(double v) {
-    char text[32];
-    std::snprintf(text, sizeof text, "%.2f", v);
-    return text;
+    return refero::figure("%.2f", v);
 }
 
 }  // namespace

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/say/figure.h"
 #include "core/say/say.h"
 #include "io/correction_file.h"
 #include "io/report/exposure_card.h"
@@ -113,8 +114,7 @@ std::optional<std::string> levelTwice(const Setup& s, io::Format format) {
         const auto other = io::formatByName(h.format);
         if (!other || h.stale) continue;
         if (!(isProfile(format) && isLut(*other)) && !(isLut(format) && isProfile(*other))) continue;
-        char stops[40];
-        std::snprintf(stops, sizeof stops, "%+.1f stops", std::log2(s.correction->level));
+        const std::string stops = sayf("%+.1f stops", std::log2(s.correction->level));
         return say(
             "%1 of this setup went out and brings the level, too (%2): one after the other they bring it "
             "twice. Let a profile leave the level, or use one alone.",

@@ -120,7 +120,7 @@ TEST_F(CorrectionInTheWindow, IsCheckedOnAnotherShot) {
     EXPECT_NE(find<QLabel>("proofOutcome")->text().indexOf(QStringLiteral("no other chart frame")), -1);
     EXPECT_FALSE(find<QWidget>("proveButton")->isVisible());
     const QString path = frame("good.tif");
-    const int id = session().currentId();
+    const auto id = session().currentId();
     session().correction().proveOn(id, frame("hot.tif"));
     ASSERT_TRUE(eventually([&] {
         const auto* s = session().setup(id);

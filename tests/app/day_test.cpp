@@ -58,7 +58,7 @@ TEST_F(Day, FromTheCardToTheClient) {
     QTest::keyClick(window->findChild<ContactSheet*>(), Qt::Key_A, Qt::ControlModifier);
     click("beginSetup");
     ASSERT_TRUE(eventually([&] { return session().setups().size() == 1 && session().setups()[0].reading; }));
-    const int id = session().setups()[0].id;
+    const auto id = session().setups()[0].id;
     ASSERT_EQ(session().setup(id)->pictures.size(), 2u) << "the picture stands with its chart";
     EXPECT_EQ(session().setup(id)->reading->verdict, Verdict::pass);
 
@@ -107,7 +107,7 @@ TEST_F(Day, FromTheCardToTheClient) {
 // Hundreds of frames, or one: a job that was left is gone on with from its row, also after a new start.
 TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
     ASSERT_TRUE(openAndCorrect());
-    const int id = session().currentId();
+    const auto id = session().currentId();
     test::TemporaryFolder card;
     for (int i = 0; i < 12; ++i) {
         const std::string copy = card / ("picture" + std::to_string(i) + ".tif");

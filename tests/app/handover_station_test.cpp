@@ -221,7 +221,7 @@ TEST_F(HandoverInTheWindow, TheReportTellsTheLightAndTheChartCopyWithItsAge) {
     ASSERT_TRUE(sim::shootToFile(shot, card.path()));
     window->openFrames({QString::fromStdString(card / "dated.tif")});
     ASSERT_TRUE(eventually([&] { return session().current() && session().current()->reading; }));
-    const int id = session().currentId();
+    const auto id = session().currentId();
     session().correction().build(id, {});
     ASSERT_TRUE(eventually([&] { return session().setup(id)->correction.has_value(); }));
     window->showStation(MainWindow::StationId::handover);
@@ -292,11 +292,11 @@ TEST_F(HandoverInTheWindow, ShowsThePlateThroughItsViewBeforeItGoes) {
 // The rules may be overruled; why is written beside every such frame of the job.
 TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
     ASSERT_TRUE(ready());
-    const int first = session().currentId();
+    const auto first = session().currentId();
     session().correction().addPicture(first, frame("subject.tif"));
     ASSERT_TRUE(eventually([&] { return session().current()->pictures.size() == 2; }));
     ASSERT_TRUE(open("hot.tif"));
-    const int second = session().currentId();
+    const auto second = session().currentId();
     ASSERT_NE(first, second);
     session().correction().build(second, {});
     ASSERT_TRUE(eventually([&] { return session().setup(second)->correction.has_value(); }));
@@ -306,7 +306,7 @@ TEST_F(HandoverInTheWindow, AnotherCorrectionTakesAReasonAndRecordsIt) {
     ASSERT_EQ(by->count(), 3) << "its own, and one for each setup";
     EXPECT_FALSE(find<QLineEdit>("chosenBecause")->isVisible());
     const auto& corrections = session().studio()->contents().all<studio::CorrectionRecord>();
-    const auto of = [&](int setup) {
+    const auto of = [&](studio::SetupId setup) {
         for (const auto& [id, c] : corrections)
             if (c.setup == setup) return static_cast<qlonglong>(id);
         return qlonglong{0};
@@ -350,10 +350,10 @@ TEST_F(HandoverInTheWindow, FramesThatAreChosenUnderFramesGoOutAlone) {
     ASSERT_TRUE(sheet);
     for (const auto& [id, f] : session().studio()->contents().all<studio::Frame>())
         if (f.role == studio::FrameRole::chart) {
-            sheet->choose({id});
+            sheet->choose({id.number()});
             EXPECT_FALSE(find<look::Button>("handOverChosen")->isVisible()) << "charts are no pictures";
         }
-    sheet->choose({subject});
+    sheet->choose({subject.number()});
     QTest::mouseClick(visible<look::Button>("handOverChosen"), Qt::LeftButton);
     EXPECT_TRUE(find<HandoverStation>("handoverStation")->isVisible());
     EXPECT_EQ(find<QComboBox>("framesChoice")->currentText(), QStringLiteral("Chosen (1)"));
@@ -368,7 +368,7 @@ TEST_F(HandoverInTheWindow, WhatWentOutTurnsStaleWhenTheCorrectionChanges) {
     ASSERT_TRUE(eventually([&] { return !session().handover().giving(); }));
     EXPECT_EQ(endings()[".cube"], 1);
     for (const char* ending : {".txt", ".csv", ".pdf"}) EXPECT_EQ(endings()[ending], 1) << "the recipe";
-    const int id = session().currentId();
+    const auto id = session().currentId();
     Finish finish;
     finish.contrast = 0.4;
     session().correction().setFinish(id, finish);
@@ -444,7 +444,7 @@ TEST_F(HandoverInTheWindow, ALutGoesOutWithEachFinishAndACard) {
 
 TEST_F(HandoverInTheWindow, SetupsOfOneBodyShareALut) {
     ASSERT_TRUE(ready());
-    const int first = session().currentId();
+    const auto first = session().currentId();
     session().addFrame(frame("hot.tif"));
     ASSERT_TRUE(eventually([&] {
         return std::all_of(session().setups().begin(), session().setups().end(),

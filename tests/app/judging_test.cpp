@@ -134,7 +134,7 @@ TEST_F(Judging, AReadyFinishIsKeptAndCanBeUndone) {
 // Reading the chart anew takes the correction away; what was chosen by taste is not asked for twice.
 TEST_F(Judging, AFinishStaysWhenTheChartIsReadAnew) {
     ASSERT_TRUE(openAndCorrect());
-    const int id = session().currentId();
+    const auto id = session().currentId();
     session().correction().setFinish(id, {.warmthSteps = 2, .contrast = 0.25});
     session().correction().judgeBy(id, fitLimitSets().back());
     session().reading().setCorners(id, session().setup(id)->reading->corners,

@@ -9,15 +9,22 @@
 #include <QDirIterator>
 #include <QFile>
 #include <QLabel>
+#include <QLineEdit>
+#include <QListView>
+#include <QLocale>
 #include <QRegularExpression>
 #include <QSet>
 #include <QTableView>
 #include <QTimer>
 #include <QTranslator>
 #include <QXmlStreamReader>
+#include <functional>
 
+#include "app/forms/binding.h"
 #include "app/look/text.h"
+#include "app/look/tokens.h"
 #include "core/read/reading.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 #include "io/frame_file.h"
 #include "window_fixture.h"
@@ -121,11 +128,47 @@ QString unspoken(const QString& text) {
 
 class Languages : public WindowTest {
   protected:
+    using Look = std::function<void(const QObject* of, const QString& text)>;
+
+    /// What can be read on all pages and in all commands; how many widgets that were.
+    int eachText(const Look& look) {
+        int seen = 0;
+        for (const char* page : kPages) {
+            find<QAction>(page)->trigger();
+            QTest::qWait(300);
+            for (const QWidget* w : window->findChildren<QWidget*>()) {
+                // Encodings and transforms go by the names that files give them.
+                if (!w->isVisible() || w->objectName() == QLatin1String("encodingChoice")) continue;
+                ++seen;
+                look(w, w->toolTip());
+                look(w, w->accessibleName());
+                textsIn(w, look);
+            }
+        }
+        for (const QAction* a : window->findChildren<QAction*>()) look(a, a->text());
+        return seen;
+    }
+    static void textsIn(const QWidget* w, const Look& look) {
+        if (const auto* label = qobject_cast<const QLabel*>(w)) look(w, label->text());
+        if (const auto* button = qobject_cast<const QAbstractButton*>(w)) look(w, button->text());
+        if (const auto* line = qobject_cast<const QLineEdit*>(w)) look(w, line->text());
+        if (const auto* box = qobject_cast<const QComboBox*>(w))
+            for (int i = 0; i < box->count(); ++i) look(w, box->itemText(i));
+        if (const auto* table = qobject_cast<const QTableView*>(w); table && table->model())
+            for (int i = 0; i < table->model()->columnCount(); ++i) {
+                look(w, table->model()->headerData(i, Qt::Horizontal).toString());
+                for (int row = 0; row < table->model()->rowCount(); ++row)
+                    look(w, table->model()->index(row, i).data().toString());
+            }
+    }
     void TearDown() override {
         WindowTest::TearDown();
         language::speak(QStringLiteral("en"));
         language::choose({});
+        QApplication::setLayoutDirection(Qt::LeftToRight);
     }
+    /// In the window.
+    QRect placeOf(const QWidget* w) const { return {w->mapTo(window.get(), QPoint()), w->size()}; }
 };
 
 TEST_F(Languages, AllThatShipAreCompleteAndKeepTheirPlaces) {
@@ -229,34 +272,40 @@ TEST_F(Languages, NoScreenHasTextThatWasNeverAskedFor) {
             left[text] =
                 QStringLiteral("%1 %2").arg(QLatin1String(of->metaObject()->className()), of->objectName());
     };
-    int seen = 0;
-    for (const char* page : kPages) {
-        find<QAction>(page)->trigger();
-        QTest::qWait(300);
-        for (const QWidget* w : window->findChildren<QWidget*>()) {
-            // Encodings and transforms go by the names that files give them.
-            if (!w->isVisible() || w->objectName() == QLatin1String("encodingChoice")) continue;
-            ++seen;
-            look(w, w->toolTip());
-            look(w, w->accessibleName());
-            if (const auto* label = qobject_cast<const QLabel*>(w)) look(w, label->text());
-            if (const auto* button = qobject_cast<const QAbstractButton*>(w)) look(w, button->text());
-            if (const auto* box = qobject_cast<const QComboBox*>(w))
-                for (int i = 0; i < box->count(); ++i) look(w, box->itemText(i));
-            if (const auto* table = qobject_cast<const QTableView*>(w); table && table->model())
-                for (int i = 0; i < table->model()->columnCount(); ++i) {
-                    look(w, table->model()->headerData(i, Qt::Horizontal).toString());
-                    for (int row = 0; row < table->model()->rowCount(); ++row)
-                        look(w, table->model()->index(row, i).data().toString());
-                }
-        }
-    }
-    for (const QAction* a : window->findChildren<QAction*>()) look(a, a->text());
-    EXPECT_GT(seen, 300);
+    EXPECT_GT(eachText(look), 300);
     for (auto it = left.cbegin(); it != left.cend(); ++it)
         ADD_FAILURE() << it.value().toStdString() << ": " << it.key().toStdString();
     window.reset();
     QCoreApplication::removeTranslator(&brackets);
+}
+
+TEST_F(Languages, FiguresAndDatesAreTheReaders) {
+    EXPECT_EQ(decimalText(1234.5, 2), QLatin1String("1234.50"));
+    window.reset();
+    language::speak(QStringLiteral("de"));
+    EXPECT_EQ(decimalText(-0.481, 2), QLatin1String("-0,48"));
+    EXPECT_EQ(decimalText(1234.5, 1), QLatin1String("1234,5")) << "thousands are not set apart";
+    EXPECT_EQ(shortNumber(2.4, 8), QLatin1String("2,4"));
+    EXPECT_EQ(figure("%.2f", 0.5), "0,50");
+    EXPECT_EQ(QLocale().toString(QDate(2026, 5, 14), QStringLiteral("d MMMM")), QLatin1String("14 Mai"));
+    SetUp();
+    ASSERT_TRUE(openAndCorrect());
+    // Versions, files and names of standards keep their points; so does what a field has as its hint.
+    static const QRegularExpression own(
+        QStringLiteral("\\S*[A-Za-z_/]\\S*\\.\\S*|\\b(BT|Rec|Version|CIE|ISO|IEC|v)\\.? ?[0-9.]+"));
+    static const QRegularExpression point(QStringLiteral("[0-9]\\.[0-9]"));
+    static const QRegularExpression comma(QStringLiteral("[0-9],[0-9]"));
+    int commas = 0;
+    eachText([&](const QObject* of, const QString& text) {
+        commas += text.contains(comma);
+        EXPECT_FALSE(QString(text).remove(own).contains(point))
+            << of->metaObject()->className() << " " << of->objectName().toStdString() << ": "
+            << text.toStdString();
+    });
+    EXPECT_GE(commas, 5);
+    // What a person types is understood either way.
+    EXPECT_EQ(*numberFrom(QStringLiteral("Blende"), QStringLiteral("2,8")), 2.8);
+    EXPECT_EQ(*numberFrom(QStringLiteral("Blende"), QStringLiteral("2.8")), 2.8);
 }
 
 // On the smallest window that the pages are made for.
@@ -273,6 +322,37 @@ TEST_F(Languages, EveryPageFitsInEachOfThem) {
             QTest::qWait(100);
             EXPECT_LE(window->minimumSizeHint().width(), 1280) << code.toStdString() << " " << page;
         }
+    }
+}
+
+// For languages that are read the other way; none ships yet.
+TEST_F(Languages, FromRightToLeftEverythingStandsTheOtherWayRound) {
+    window.reset();
+    QApplication::setLayoutDirection(Qt::RightToLeft);
+    SetUp();
+    ASSERT_TRUE(openAndCorrect());
+    window->resize(1280, 800);
+    QTest::qWait(50);
+    auto* list = find<QListView>("setupList");
+    EXPECT_GT(placeOf(list).left(), 640) << "the list of setups is at the right";
+    find<QAction>("planAction")->trigger();
+    const auto* plan = visible<QAbstractButton>("PlanTab");
+    const auto* handover = visible<QAbstractButton>("HandoverTab");
+    EXPECT_GT(placeOf(plan).left(), placeOf(handover).right()) << "stations follow each other to the left";
+    // What is painted as well: the bar of the chosen setup, and its marks.
+    const QImage painted = list->grab().toImage();
+    const double ratio = painted.devicePixelRatio();
+    const QRect row = list->visualRect(list->currentIndex());
+    const auto at = [&](int x) {
+        return painted.pixelColor(QPoint(int((list->viewport()->x() + x) * ratio),
+                                         int((list->viewport()->y() + row.center().y()) * ratio)));
+    };
+    EXPECT_EQ(at(row.right() - 1), look::palette().loud);
+    EXPECT_NE(at(row.left() + 1), look::palette().loud);
+    for (const char* page : kPages) {
+        find<QAction>(page)->trigger();
+        QTest::qWait(100);
+        EXPECT_LE(window->minimumSizeHint().width(), 1280) << page;
     }
 }
 

@@ -74,7 +74,7 @@ TEST_F(LibraryInTheWindow, ALightWithoutAChartShotIsLentToAndTheListSaysSo) {
     }));
 
     // Taken away, it can be borrowed by hand, and given back.
-    const int id = static_cast<int>(lent->id);
+    const auto id = lent->id;
     ASSERT_TRUE(session().perform(QStringLiteral("Take away"), [&](studio::Edit& e) -> Status {
         e.removeCorrections(id);
         return {};

@@ -53,7 +53,7 @@ class PairingWindow : public WindowTest {
         return find<RowTable>(table)->model()->index(row, column).data().toString();
     }
 
-    int lead = 0, follow = 0;
+    studio::SetupId lead = 0, follow = 0;
 };
 
 TEST_F(PairingWindow, SaysWhatItNeedsBeforeThereAreTwo) {

@@ -233,7 +233,7 @@ TEST_F(Planning, ASetupThatWaitsTakesTheNextFrameAsItsChart) {
     press(window.get(), Qt::Key_3, Qt::ControlModifier);
     EXPECT_EQ(visible<look::Button>("nextStep")->text(), QStringLiteral("Open its chart frame"));
     const auto setups = session().setups().size();
-    const int id = session().currentId();
+    const auto id = session().currentId();
     answers.frames = {frame("good.tif")};
     QTest::mouseClick(visible<look::Button>("nextStep"), Qt::LeftButton);
     ASSERT_TRUE(eventually([&] { return session().setup(id)->reading.has_value(); }));
@@ -264,7 +264,7 @@ TEST_F(Planning, ASetupServedByAnotherLeadsThere) {
 
 TEST_F(Planning, FramesOfASetupServedByAnotherGoOutByThatCorrection) {
     enterDay();
-    const int tiles = session().setups()[0].id, board = session().setups()[1].id;
+    const auto tiles = session().setups()[0].id, board = session().setups()[1].id;
     const QString label = text(session().setup(board)->light);
     session().select(tiles);
     window->openFrames({frame("good.tif")});

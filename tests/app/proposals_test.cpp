@@ -67,7 +67,7 @@ TEST_F(OfferedSetups, AreSplitAndJoinedByHandAndBegunOneByOne) {
     };
     const auto id = [&](const char* name) -> qint64 {
         for (const auto& [frame, f] : session().contents().all<studio::Frame>())
-            if (f.path.ends_with(name)) return frame;
+            if (f.path.ends_with(name)) return frame.number();
         return 0;
     };
     EXPECT_EQ(group("loose-chart.dng"), group("loose-1.dng"));

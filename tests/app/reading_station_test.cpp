@@ -187,7 +187,7 @@ TEST_F(ReadingInTheWindow, AsksForAnEncodingThatTheFileDoesNotStateWithWhatTheGr
 // Findings, ledger and plan say the same, also after a limit was changed at its finding.
 TEST_F(ReadingInTheWindow, ALimitChangedAtItsFindingIsKnownToLedgerAndPlan) {
     ASSERT_TRUE(open("hot.tif"));
-    const int id = session().currentId();
+    const auto id = session().currentId();
     ASSERT_EQ(session().setup(id)->reading->verdict, Verdict::reshoot);
     EXPECT_EQ(session().setup(id)->due(), QStringLiteral("Shoot the chart again"));
     const auto allowAll = [&] {
@@ -210,9 +210,9 @@ TEST_F(ReadingInTheWindow, ALimitChangedAtItsFindingIsKnownToLedgerAndPlan) {
 // A frame is on loan to the setup that is looked at; the cache keeps others while there is room.
 TEST_F(ReadingInTheWindow, OnlyTheSetupAtHandHoldsItsFrame) {
     ASSERT_TRUE(open("good.tif"));
-    const int first = session().currentId();
+    const auto first = session().currentId();
     ASSERT_TRUE(open("hot.tif"));
-    const int second = session().currentId();
+    const auto second = session().currentId();
     ASSERT_TRUE(eventually([&] { return session().setup(second)->frame != nullptr; }));
     EXPECT_FALSE(session().setup(first)->frame);
     session().select(first);

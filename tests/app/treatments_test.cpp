@@ -122,7 +122,7 @@ TEST_F(Treatments, APatchIsDraggedNudgedAndPutBack) {
 
 TEST_F(Treatments, UnevenLightIsTakenOutAndLeftInAgain) {
     ASSERT_TRUE(opened("uneven.tif"));
-    const int id = session().currentId();
+    const auto id = session().currentId();
     const auto verdict = [&] { return test::verdictOf(reading(), "evenness"); };
     const Verdict before = verdict();
     ASSERT_NE(before, Verdict::pass);
@@ -166,7 +166,7 @@ TEST_F(Treatments, AFlatFieldIsTakenOutAndTellsOfTheLens) {
 
 TEST_F(Treatments, TheSetupsChartFramesAreAveragedAndCompared) {
     ASSERT_TRUE(opened("good.tif"));
-    const int id = session().currentId();
+    const auto id = session().currentId();
     auto* panel = find<MeterPanel>("meterPanel");
     panel->showMeter(MeterPanel::Meter::comparison);
     EXPECT_TRUE(panel->comparison().accessibleDescription().startsWith(QStringLiteral("There is no other")));
@@ -216,7 +216,7 @@ TEST_F(Treatments, TheFrameIsShownAsItsLevels) {
 
 TEST_F(Treatments, AGreyMarkedInTheSubjectTellsOfAnotherLight) {
     ASSERT_TRUE(opened("good.tif"));
-    const int id = session().currentId();
+    const auto id = session().currentId();
     session().correction().addPicture(id, frame("subject-warm.tif"));
     studio::FrameId subject = 0;
     for (const auto& [frameId, f] : session().studio()->contents().all<studio::Frame>())

@@ -150,7 +150,7 @@ TEST_F(FramesComeIn, ASlateDecidesAndIsOverruledByHand) {
     o.metadata.body = "Heron";
     o.metadata.lens = "35 mm";
     o.metadata.taken = "2026:05:14 09:00:00";
-    const LinearImage picture = pictureOfSlate("RF:K7Q2M:" + std::to_string(kiln), 6);
+    const LinearImage picture = pictureOfSlate("RF:K7Q2M:" + std::to_string(kiln.number()), 6);
     EncodedImage stored(picture.width(), picture.height());
     std::copy(picture.values().begin(), picture.values().end(), stored.values().begin());
     fs::create_directories(card);

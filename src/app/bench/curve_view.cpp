@@ -36,7 +36,7 @@ void CurveView::setProfile(const SeriesProfile& profile, const Transfer& stated)
     if (fit_)
         said = tr("%1; %2 fits with an offset of %3 stops")
                    .arg(said, text(fit_->curve))
-                   .arg(fit_->offset, 0, 'f', 2);
+                   .arg(decimalText(fit_->offset, 2));
     setAccessibleDescription(said);
     update();
 }

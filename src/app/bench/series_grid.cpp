@@ -139,12 +139,13 @@ QString SeriesGrid::said(const SeriesCell& cell) const {
     const SeriesStep& s = p.steps[cell.step];
     QString out = tr("%1 at %2: level only %3, drift %4")
                       .arg(text(p.name), text(words::exposure(s.stops)))
-                      .arg(s.levelOnly, 0, 'f', 2)
-                      .arg(s.drift.mean, 0, 'f', 2);
+                      .arg(decimalText(s.levelOnly, 2))
+                      .arg(decimalText(s.drift.mean, 2));
     if (s.corrected)
-        out +=
-            tr(", corrected %1, chroma noise %2").arg(*s.corrected, 0, 'f', 2).arg(s.chromaNoise, 0, 'f', 1);
-    if (s.clipped > 0) out += tr(", %1 % of the patches clipped").arg(100 * s.clipped, 0, 'f', 0);
+        out += tr(", corrected %1, chroma noise %2")
+                   .arg(decimalText(*s.corrected, 2))
+                   .arg(decimalText(s.chromaNoise, 1));
+    if (s.clipped > 0) out += tr(", %1 % of the patches clipped").arg(decimalText(100 * s.clipped, 0));
     return out;
 }
 

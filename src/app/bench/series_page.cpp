@@ -164,7 +164,6 @@ QWidget* SeriesPage::buildPanel() {
         tr("What can be used of each profile stays with the body in the kit, and a plan that goes "
            "beyond it says so."));
     connect(keep_, &QAbstractButton::clicked, &bench_, &BenchActions::keep);
-    row->addWidget(keep_);
     share_ = new look::Button(look::Button::Kind::plain, tr("One LUT"), panel);
     share_->setObjectName(QStringLiteral("shareSeriesLut"));
     share_->setToolTip(
@@ -174,6 +173,8 @@ QWidget* SeriesPage::buildPanel() {
     row->addWidget(share_);
     row->addStretch(1);
     column->addLayout(row);
+    // Beside the others there is no room for it in longer languages.
+    column->addWidget(keep_, 0, Qt::AlignLeft);
     return panel;
 }
 

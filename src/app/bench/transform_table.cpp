@@ -49,7 +49,7 @@ QString flaws(const Assessment& a) {
 
 QString signedStops(double stops) {
     if (std::abs(stops) < 0.05) return QStringLiteral("0");
-    return (stops > 0 ? QStringLiteral("+") : QString()) + QString::number(stops, 'f', 1);
+    return (stops > 0 ? QStringLiteral("+") : QString()) + decimalText(stops, 1);
 }
 
 // What a column is sorted by.
@@ -92,11 +92,11 @@ FigureRow rowOf(const Trial& t) {
     const Assessment& a = t.result->assessment;
     out.cells = {text(a.name),
                  text(a.kind),
-                 QString::number(a.meanLevelled, 'f', 2),
+                 decimalText(a.meanLevelled, 2),
                  signedStops(a.expectsStops),
-                 QString::number(worstCast(a), 'f', 1),
-                 QString::number(worstHue(a), 'f', 1),
-                 QString::number(a.chromaNoise, 'f', 1),
+                 decimalText(worstCast(a), 1),
+                 decimalText(worstHue(a), 1),
+                 decimalText(a.chromaNoise, 1),
                  flaws(a)};
     return out;
 }

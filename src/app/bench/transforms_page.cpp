@@ -58,7 +58,7 @@ TransformsPage::TransformsPage(Session& session, Dialogs& dialogs, QWidget* pare
         bench_.assessOn(session_.currentId());
         fillPictures();
     });
-    connect(&session_, &Session::changed, this, [this](int id) {
+    connect(&session_, &Session::changed, this, [this](studio::SetupId id) {
         if (isVisible() && id == session_.currentId() && bench_.isOutOfDate()) bench_.assessOn(id);
     });
     connect(&session_, &Session::displayChanged, this, &TransformsPage::draw);
@@ -243,8 +243,8 @@ void TransformsPage::showFigures(const Assessment& a) {
         FigureRow r;
         r.id = text(p->id);
         r.cells = {tr("%1, %2", "patch, its role").arg(text(p->id), told(name(p->role))),
-                   QString::number(p->difference, 'f', 2), QString::number(p->differenceLevelled, 'f', 2),
-                   QString::number(p->chromaNoise, 'f', 1)};
+                   decimalText(p->difference, 2), decimalText(p->differenceLevelled, 2),
+                   decimalText(p->chromaNoise, 1)};
         r.quiet = !p->counted || p->beyond;
         if (!p->counted) r.hint = tr("Clipped or left out in the shot.");
         if (p->beyond)

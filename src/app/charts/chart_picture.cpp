@@ -127,9 +127,9 @@ bool ChartPicture::event(QEvent* event) {
                 help->globalPos(),
                 QStringLiteral("%1 %2, %3\nL* %4  a* %5  b* %6 (D50)")
                     .arg(QString::fromStdString(p.id), QString::fromStdString(p.name), told(name(p.role)))
-                    .arg(p.labD50.L, 0, 'f', 1)
-                    .arg(p.labD50.a, 0, 'f', 1)
-                    .arg(p.labD50.b, 0, 'f', 1),
+                    .arg(decimalText(p.labD50.L, 1))
+                    .arg(decimalText(p.labD50.a, 1))
+                    .arg(decimalText(p.labD50.b, 1)),
                 this);
         }
         return true;

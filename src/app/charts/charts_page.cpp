@@ -160,7 +160,7 @@ void ChartsPage::refresh() {
                          i < shipped ? refero::told("design") : refero::told("your own")});
         for (const auto& [id, c] : session_.studio()->contents().all<plan::ChartCopy>())
             if (c.chart == charts[i].id)
-                lines.push_back({id, QStringLiteral("    ") + text(c.label),
+                lines.push_back({id.number(), QStringLiteral("    ") + text(c.label),
                                  c.values.empty() ? refero::told("copy") : refero::told("measured")});
     }
     const studio::AnyId chosen = list_->currentIndex().data(KitLines::IdRole).toLongLong();
@@ -219,8 +219,8 @@ void ChartsPage::showAbout() {
         lines << refero::told(
                      "This copy differs from its design by %1 on average, %2 at most (CIEDE2000). Readings "
                      "of its setups use its own values.")
-                     .arg(sum, 0, 'f', 1)
-                     .arg(most, 0, 'f', 1);
+                     .arg(decimalText(sum, 1))
+                     .arg(decimalText(most, 1));
     } else if (copy) {
         lines << refero::told(
             "It is taken to be as its design. Measured, its readings become as good as it is.");
@@ -241,7 +241,7 @@ void ChartsPage::showPicture() {
         picture_->setMarked(copy_->patch());
         std::map<std::size_t, QString> figures;
         for (std::size_t i = 0; i < m.design().patches.size(); ++i)
-            if (const auto d = m.difference(i)) figures[i] = QString::number(*d, 'f', 1);
+            if (const auto d = m.difference(i)) figures[i] = decimalText(*d, 1);
         return picture_->setFigures(std::move(figures));
     }
     picture_->setMarked(-1);
@@ -314,10 +314,10 @@ void ChartsPage::completeChart(const Chart& layout) {
                  });
     emit told(kept ? QString() : text(kept.error().message));
     // What was read with the colours of a picture is read anew.
-    std::vector<int> stale;
+    std::vector<studio::SetupId> stale;
     for (const Setup& s : session_.setups())
         if (kept && s.reading && s.reading->chart.id == layout.id) stale.push_back(s.id);
-    for (const int id : stale) session_.reading().readNewest(id);
+    for (const auto id : stale) session_.reading().readNewest(id);
     refresh();
 }
 

@@ -105,7 +105,7 @@ void CopyPanel::measure() {
             const double off = *copy_->difference(at);
             QString said = told("%1 is %2 from its design (CIEDE2000).")
                                .arg(QString::fromStdString(copy_->design().patches[at].id))
-                               .arg(off, 0, 'f', 1);
+                               .arg(decimalText(off, 1));
             if (off > CopyMeasurement::kSuspicious)
                 said += told(" Did it lie on that patch? Choose it and measure it again.");
             if (const auto next = copy_->next(at)) patch_ = static_cast<int>(*next);

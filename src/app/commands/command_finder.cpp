@@ -11,6 +11,7 @@
 #include <algorithm>
 
 #include "app/commands/name_match.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -26,10 +27,11 @@ class CommandDelegate : public QStyledItemDelegate {
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {100, kRow}; }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const auto& c = look::palette();
+        const look::Sided sided(*p, option.rect, option.direction);
         const bool selected = option.state & QStyle::State_Selected;
         if (selected) {
             p->fillRect(option.rect, c.line);
-            p->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), c.loud);
+            p->fillRect(sided(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height())), c.loud);
         }
         const QRect box = option.rect.adjusted(12, 0, -12, 0);
         const QString detail = index.data(kDetailRole).toString();

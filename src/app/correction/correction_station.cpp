@@ -38,9 +38,9 @@ namespace {
 QString channelsOf(const Correction& c) {
     return CorrectionStation::tr(
                "Noise of linear sRGB against balance alone: red %1, green %2, blue %3 times.")
-        .arg(c.noise.gain.x(), 0, 'f', 2)
-        .arg(c.noise.gain.y(), 0, 'f', 2)
-        .arg(c.noise.gain.z(), 0, 'f', 2);
+        .arg(decimalText(c.noise.gain.x(), 2))
+        .arg(decimalText(c.noise.gain.y(), 2))
+        .arg(decimalText(c.noise.gain.z(), 2));
 }
 
 // What was mended in the chart shot, in the fewest words; all of it is told stage by stage.
@@ -55,14 +55,14 @@ QString mendedIn(const Correction& c) {
 
 // What the correction does to noise, and what no correction could do.
 QString noiseAmplificationOf(const Correction& c) {
-    const auto times = [](double v) { return QString::number(v, 'f', 2); };
+    const auto times = [](double v) { return decimalText(v, 2); };
     QString out;
     if (c.noise.chroma > 0) {
         out = CorrectionStation::tr("Noise in colour: %1 times that of balance alone.")
                   .arg(times(c.noise.chromaGain));
         if (c.noise.stopsToBlotches && *c.noise.stopsToBlotches > 0)
             out += CorrectionStation::tr(" Colour noise shows %1 stops above this sensitivity.")
-                       .arg(*c.noise.stopsToBlotches, 0, 'f', 1);
+                       .arg(decimalText(*c.noise.stopsToBlotches, 1));
         else if (c.noise.stopsToBlotches)
             out += CorrectionStation::tr(" Colour noise shows already: use less sensitivity.");
     }
@@ -271,7 +271,7 @@ void CorrectionStation::connectJudging() {
                                                     if (message.isEmpty()) judging_->compare().setRegion({});
                                                 });
             });
-    connect(colours_, &ColoursPage::countWanted, this, [this](int colour, bool counts) {
+    connect(colours_, &ColoursPage::countWanted, this, [this](studio::KnownColourId colour, bool counts) {
         session_.correction().countColour(colour, counts);
         rebuild();
     });
@@ -329,7 +329,7 @@ void CorrectionStation::show(const Setup* setup) {
     const QString chosen = setup && setup->id == shownSetup_
                                ? list_->currentIndex().data(DifferenceModel::kIdRole).toString()
                                : QString();
-    shownSetup_ = setup ? setup->id : 0;
+    shownSetup_ = setup ? setup->id : studio::SetupId{};
     differences_.setCorrection(ready ? setup->correction : std::nullopt);
     contenders_.setCorrection(ready ? setup->correction : std::nullopt);
     certainty_->setCorrection(ready ? setup->correction : std::nullopt);

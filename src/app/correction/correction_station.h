@@ -86,7 +86,7 @@ class CorrectionStation : public Station {
     ColoursPage* colours_;
     StagesPage* stages_;
     JudgingView* judging_;
-    int shownSetup_ = 0;
+    studio::SetupId shownSetup_ = 0;
     bool compact_ = false;
     std::map<std::string, double> weights_;  ///< by patch id, as favour() left them
 };

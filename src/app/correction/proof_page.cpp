@@ -68,7 +68,7 @@ void ProofPage::show(const Setup* setup, const std::vector<studio::Frame>& frame
 }
 
 QString ProofPage::told(const Correction& c) const {
-    const auto figure = [](double v) { return QString::number(v, 'f', 2); };
+    const auto figure = [](double v) { return decimalText(v, 2); };
     QStringList lines;
     for (auto v = c.verifications.rbegin(); v != c.verifications.rend(); ++v) {
         QString line =
@@ -79,7 +79,7 @@ QString ProofPage::told(const Correction& c) const {
         if (std::abs(v->levelStops) >= 0.05)
             line += (v->levelStops > 0 ? refero::told(" That shot is %1 stops brighter.")
                                        : refero::told(" That shot is %1 stops darker."))
-                        .arg(std::abs(v->levelStops), 0, 'f', 1);
+                        .arg(decimalText(std::abs(v->levelStops), 1));
         auto worst = v->patches;
         std::sort(worst.begin(), worst.end(),
                   [](const auto& a, const auto& b) { return a.difference > b.difference; });

@@ -85,7 +85,7 @@ void Demo::shootNext(std::size_t index) {
         [this, index](const Status& status) {
             if (!status) return emit failed(QString::fromStdString(status.error().message));
             const sim::Shot& shot = plan_->scene.shots[index];
-            session_.intake().arrived(static_cast<int>(shot.setup),
+            session_.intake().arrived(shot.setup,
                                       plan_->folder + QLatin1Char('/') + QString::fromStdString(shot.file),
                                       shot.chart ? studio::FrameRole::chart : studio::FrameRole::subject);
             shootNext(index + 1);

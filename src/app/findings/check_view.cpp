@@ -10,6 +10,7 @@
 
 #include "app/findings/evidence_mark.h"
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "core/read/checks.h"
@@ -57,7 +58,7 @@ QString valueText(const Check& c) {
         if (v == 1 && c.unit == "charts") return told(" chart");
         return QLatin1Char(' ') + told(c.unit);
     };
-    return QString::number(v, 'f', digits) + named();
+    return decimalText(v, digits) + named();
 }
 
 CheckView::CheckView(const Check& check, QWidget* parent) : QWidget(parent), check_(check) {
@@ -163,30 +164,32 @@ int CheckView::lay(int width, QPainter* painter) const {
     const bool together = QFontMetrics(titleFont).horizontalAdvance(title) +
                               QFontMetrics(valueFont).horizontalAdvance(value) + 12 <=
                           inner;
+    std::optional<look::Sided> sides;
+    if (painter) sides.emplace(*painter, QRect(0, 0, width, 1), layoutDirection());
     int y = 6;
     if (painter && check_.verdict != Verdict::pass && !check_.evidence.patches.empty()) {
         // How its patches are marked on the frame.
         painter->setBrush(Qt::NoBrush);
         painter->setPen(QPen(c.text, 1.2));
-        painter->drawPath(patternIn(QPolygonF({{2, y + 24.0}, {14, y + 24.0}, {14, y + 36.0}, {2, y + 36.0}}),
-                                    markOf(check_.id)));
+        painter->drawPath(
+            patternIn(QPolygonF(QRectF((*sides)(QRect(2, y + 24, 12, 12)))), markOf(check_.id)));
     }
     if (painter) {
-        paintVerdict(*painter, QPointF(8, y + 9), 5, check_.verdict);
+        paintVerdict(*painter, (*sides)(QPointF(8, y + 9)), 5, check_.verdict);
         painter->setPen(c.text);
         painter->setFont(titleFont);
-        painter->drawText(QRect(left, y, inner, 18), Qt::AlignLeft | Qt::AlignVCenter, title);
+        painter->drawText((*sides)(QRect(left, y, inner, 18)), Qt::AlignLeft | Qt::AlignVCenter, title);
     }
     if (!together) y += 18;
     if (painter) {
         painter->setFont(valueFont);
         painter->setPen(check_.verdict == Verdict::pass ? c.text : c.loud);
-        painter->drawText(QRect(left, y, inner, 18),
+        painter->drawText((*sides)(QRect(left, y, inner, 18)),
                           (together ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, value);
     }
     y += 22;
     if (check_.id != "encoding") {
-        if (painter) paintGauge(*painter, QRectF(left, y, inner, 10));
+        if (painter) paintGauge(*painter, (*sides)(QRect(left, y, inner, 10)));
         y += 16;
     }
     const auto paragraph = [&](const std::string& text, const QColor& colour, QFont font) {
@@ -196,7 +199,7 @@ int CheckView::lay(int width, QPainter* painter) const {
         if (painter) {
             painter->setPen(colour);
             painter->setFont(font);
-            painter->drawText(QRect(left, y, inner, box.height() + 2), Qt::TextWordWrap, q);
+            painter->drawText((*sides)(QRect(left, y, inner, box.height() + 2)), Qt::TextWordWrap, q);
         }
         y += box.height() + 3;
     };

@@ -8,6 +8,7 @@
 
 #include "app/findings/check_view.h"
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 
@@ -41,10 +42,12 @@ class VerdictLine::Word : public QWidget {
   protected:
     void paintEvent(QPaintEvent*) override {
         QPainter p(this);
-        if (verdict_) paintVerdict(p, {10, height() / 2.0}, 9, *verdict_);
+        const look::Sided sided(p, rect(), layoutDirection());
+        if (verdict_) paintVerdict(p, sided(QPointF(10, height() / 2.0)), 9, *verdict_);
         p.setPen(look::palette().loud);
         p.setFont(look::font(look::Size::large, QFont::DemiBold));
-        p.drawText(rect().adjusted(verdict_ ? kMark : 0, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, word_);
+        p.drawText(sided(rect().adjusted(verdict_ ? kMark : 0, 0, 0, 0)), Qt::AlignLeft | Qt::AlignVCenter,
+                   word_);
     }
 
   private:
@@ -76,10 +79,11 @@ class VerdictLine::Line : public QWidget {
         QPainter p(this);
         const auto& c = look::palette();
         p.setFont(look::figures(look::Size::body));
+        const look::Sided sided(p, rect(), layoutDirection());
         const QFontMetrics metrics = p.fontMetrics();
         const auto draw = [&](const QString& s, const QRect& box, const QColor& colour) {
             p.setPen(colour);
-            p.drawText(box, Qt::AlignLeft | Qt::AlignVCenter,
+            p.drawText(sided(box), Qt::AlignLeft | Qt::AlignVCenter,
                        metrics.elidedText(s, Qt::ElideRight, box.width()));
         };
         if (sentence_.isEmpty() || more_.isEmpty()) return draw(sentence_ + more_, rect(), c.text);

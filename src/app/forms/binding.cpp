@@ -7,7 +7,7 @@
 namespace refero {
 
 QString numberText(double value) {
-    return QLocale::c().toString(value, 'g', 8);
+    return shortNumber(value, 8);
 }
 
 Result<double> numberFrom(const QString& caption, const QString& text) {

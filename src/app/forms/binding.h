@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QLocale>
 #include <QString>
 #include <QStringList>
 #include <algorithm>
@@ -34,7 +33,7 @@ struct Binding {
     std::function<bool(const R&)> applies = [](const R&) { return true; };
 };
 
-/// As short as it can be said, with a point: 50, 2.4.
+/// As short as it can be said: 50, 2.4.
 QString numberText(double value);
 /// Comma or point; an error that repeats what was typed.
 Result<double> numberFrom(const QString& caption, const QString& text);

@@ -26,7 +26,9 @@ void UnitField::paintEvent(QPaintEvent* event) {
     QPainter p(this);
     p.setFont(look::font(look::Size::small));
     p.setPen(look::palette().quiet);
-    p.drawText(rect().adjusted(0, 0, -2 * look::kStep, 0), Qt::AlignRight | Qt::AlignVCenter, unit_);
+    // After the number, which is read from left to right in every language.
+    p.drawText(rect().adjusted(0, 0, -2 * look::kStep, 0),
+               Qt::AlignRight | Qt::AlignAbsolute | Qt::AlignVCenter, unit_);
 }
 
 void UnitField::keyPressEvent(QKeyEvent* event) {

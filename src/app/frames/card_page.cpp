@@ -31,7 +31,7 @@ QString nameOf(Receiver r) {
 }
 
 QString leftIn(const DayActions::Line& l) {
-    return l.left ? QString::number(*l.left, 'f', 2) : QString();
+    return l.left ? decimalText(*l.left, 2) : QString();
 }
 
 QString verdictIn(const DayActions::Line& l) {
@@ -198,7 +198,7 @@ void CardPage::refresh() {
 void CardPage::showLines() {
     std::vector<FigureRow> out;
     for (const DayActions::Line& l : session_.dayWork().lines()) {
-        const Setup* s = session_.setup(static_cast<int>(l.setup));
+        const Setup* s = session_.setup(l.setup);
         if (!s) continue;
         QString who = s->place.empty() ? text(s->light) : text(s->light + ", " + s->place);
         if (!s->body.empty()) who += QStringLiteral(" (%1)").arg(text(s->body));

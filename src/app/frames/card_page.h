@@ -34,7 +34,7 @@ class CardPage : public QWidget {
   signals:
     void leaveWanted();
     /// A setup was chosen in the list, to be looked at.
-    void setupWanted(int id);
+    void setupWanted(studio::SetupId id);
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -15,6 +15,7 @@
 #include <QUrl>
 
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -63,7 +64,7 @@ void ContactSheet::drawAnew() {
 void ContactSheet::relay() {
     std::vector<int> counts;
     for (const SheetGroup& g : groups_) counts.push_back(static_cast<int>(g.frames.size()));
-    layout_.lay(std::move(counts), viewport()->width());
+    layout_.lay(std::move(counts), viewport()->width(), layoutDirection());
     verticalScrollBar()->setRange(0, std::max(0, layout_.height() + kPad - viewport()->height()));
     verticalScrollBar()->setPageStep(viewport()->height());
 }
@@ -289,12 +290,13 @@ void ContactSheet::paintHeading(QPainter& p, int group) const {
     if (group == dropGroup_) p.fillRect(box, c.raised);
     p.setFont(look::font(look::Size::body, QFont::DemiBold));
     p.setPen(c.text);
+    const look::Sided sided(p, box, layoutDirection());
     const QRect line = box.adjusted(16, 8, -16, 0);
-    p.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, g.title);
+    p.drawText(sided(line), Qt::AlignLeft | Qt::AlignVCenter, g.title);
     const int used = p.fontMetrics().horizontalAdvance(g.title) + 12;
     p.setFont(look::figures(look::Size::small));
     p.setPen(c.quiet);
-    p.drawText(line.adjusted(used, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter, g.detail);
+    p.drawText(sided(line.adjusted(used, 0, 0, 0)), Qt::AlignLeft | Qt::AlignVCenter, g.detail);
 }
 
 void ContactSheet::paintCell(QPainter& p, int index) {
@@ -313,24 +315,25 @@ void ContactSheet::paintCell(QPainter& p, int index) {
         shown.moveCenter(room.center());
         p.drawPixmap(shown, pixmap);
     }
+    const look::Sided sided(p, cell, layoutDirection());
     QRect line(cell.left() + 6, cell.bottom() - 22, cell.width() - 12, 18);
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(QPen(c.text, 1.5));
     p.setBrush(Qt::NoBrush);
     // A chart frame has the chart's outline, a doubted one a question mark.
     if (f.chart) {
-        p.drawRect(QRectF(line.left() + 1, line.center().y() - 4.5, 13, 9));
-        p.drawLine(QPointF(line.left() + 7.5, line.center().y() - 4.5),
-                   QPointF(line.left() + 7.5, line.center().y() + 4.5));
+        const QPointF middle = sided(QPointF(line.left() + 7.5, line.center().y()));
+        p.drawRect(QRectF(middle.x() - 6.5, middle.y() - 4.5, 13, 9));
+        p.drawLine(middle - QPointF(0, 4.5), middle + QPointF(0, 4.5));
         line.setLeft(line.left() + 22);
     }
     p.setFont(look::font(look::Size::small));
     p.setPen(chosen ? c.loud : c.text);
     if (f.doubted) {
-        p.drawText(line, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("?"));
+        p.drawText(sided(line), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("?"));
         line.setRight(line.right() - 14);
     }
-    p.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(sided(line), Qt::AlignLeft | Qt::AlignVCenter,
                p.fontMetrics().elidedText(f.title, Qt::ElideMiddle, line.width()));
     if (index == current_ && hasFocus()) look::paintFocusRing(p, cell);
 }

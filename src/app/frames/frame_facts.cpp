@@ -57,9 +57,9 @@ QString factsOf(const studio::Frame& f, const QString& chartName, std::optional<
     if (!f.twin.empty())
         lines << QCoreApplication::translate("FrameFacts", "With the camera's own picture, %1")
                      .arg(QFileInfo(text(f.twin)).fileName());
-    if (media.seconds) lines << QStringLiteral("At %1 s").arg(*media.seconds, 0, 'f', 2);
+    if (media.seconds) lines << QStringLiteral("At %1 s").arg(decimalText(*media.seconds, 2));
     lines << QStringLiteral("%1 MB, %2")
-                 .arg(double(f.bytes) / 1e6, 0, 'f', 1)
+                 .arg(decimalText(double(f.bytes) / 1e6, 1))
                  .arg(QFileInfo(text(media.file.string())).dir().dirName());
     return lines.join(QLatin1Char('\n'));
 }

@@ -33,7 +33,7 @@ constexpr int kWholePicture = 1 << 20;  // no long edge is longer
 constexpr int kMeanOver = 5;            // pixels a side, of the readout
 
 QString figure(double v, int decimals) {
-    return QString::number(v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212));
+    return decimalText(v, decimals).replace(QLatin1Char('-'), QChar(0x2212));
 }
 
 }  // namespace
@@ -210,7 +210,7 @@ void FrameViewer::step(int by) {
     seconds_.reset();
     loaded_.reset();
     view_->setRegion({});
-    emit shownChanged(id_);
+    emit shownChanged(id_.number());
     load();
 }
 
@@ -229,7 +229,7 @@ void FrameViewer::load() {
     title_->setText(QFileInfo(file).fileName());
     const auto at = std::find(among_.begin(), among_.end(), id_) - among_.begin();
     facts_->setText(tr("%1 of %2").arg(at + 1).arg(among_.size()));
-    const Setup* setup = session_.setup(static_cast<int>(f->setup));
+    const Setup* setup = session_.setup(f->setup);
     read_->setVisible(f->role == studio::FrameRole::chart && setup);
     if (!loaded_) {
         figures_->setText(tr("Opening"));

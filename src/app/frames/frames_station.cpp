@@ -54,7 +54,7 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
         pages_->setCurrentIndex(0);
         sheet_->setFocus();
     });
-    connect(card_, &CardPage::setupWanted, this, [this](int id) {
+    connect(card_, &CardPage::setupWanted, this, [this](studio::SetupId id) {
         session_.select(id);
         emit readingWanted();
     });
@@ -68,7 +68,7 @@ FramesStation::FramesStation(Session& session, Dialogs& dialogs, QWidget* parent
     connect(viewer_, &FrameViewer::readingWanted, this, [this] {
         const auto* f = session_.studio()->contents().find<studio::Frame>(viewer_->shown());
         if (!f || f->setup == 0) return;
-        session_.select(static_cast<int>(f->setup));
+        session_.select(f->setup);
         emit readingWanted();
     });
     connect(&session_, &Session::displayChanged, sheet_, &ContactSheet::drawAnew);
@@ -132,7 +132,7 @@ void FramesStation::view(qint64 frame) {
     for (const SheetGroup& g : sheet_->groups())
         for (const SheetFrame& f : g.frames) among.push_back(f.id);
     if (const auto* f = session_.studio()->contents().find<studio::Frame>(frame); f && f->setup != 0)
-        session_.select(static_cast<int>(f->setup));
+        session_.select(f->setup);
     pages_->setCurrentWidget(viewer_);
     viewer_->show(frame, std::move(among));
 }
@@ -252,7 +252,7 @@ QWidget* FramesStation::buildPanel() {
         const auto frames = chosenSubjects();
         if (frames.empty()) return;
         const auto* first = session_.studio()->contents().find<studio::Frame>(frames.front());
-        session_.select(session_.correctedBy(static_cast<int>(first->setup)));
+        session_.select(session_.correctedBy(first->setup));
         emit handoverWanted(frames);
     });
     problems_ = new ProblemLines("frameProblems", tr("What could not be brought in"), panel);
@@ -427,7 +427,7 @@ void FramesStation::moveTo(const std::vector<studio::FrameId>& frames, studio::S
     if (where == kNewProposal)
         session_.intake().splitProposal(frames);
     else if (where < 0)
-        session_.intake().joinProposal(frames, proposalOf(where));
+        session_.intake().joinProposal(frames, proposalOf(where.number()));
     else
         session_.intake().putFrames(frames, where);
 }

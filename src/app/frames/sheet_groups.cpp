@@ -54,7 +54,7 @@ std::map<studio::FrameId, std::size_t> addProposals(std::vector<SheetGroup>& out
     for (std::size_t i = 0; i < proposals.size(); ++i) {
         const plan::SetupProposal& p = proposals[i];
         for (const studio::FrameId id : p.frames) proposed[id] = out.size();
-        const Setup* joins = session.setup(static_cast<int>(p.setup));
+        const Setup* joins = session.setup(p.setup);
         const QString who = p.body.empty()
                                 ? QCoreApplication::translate("SheetGroups", "a camera without a name")
                                 : text(p.body + " " + p.serial).trimmed();
@@ -86,7 +86,7 @@ std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::Fra
     std::map<studio::SetupId, std::size_t> at;
     for (const Setup& s : session.setups()) {
         at[s.id] = out.size();
-        out.push_back({s.id, text(s.light), text(s.place), {}});
+        out.push_back({s.id.number(), text(s.light), text(s.place), {}});
     }
     const auto proposed = addProposals(out, session);
     out.push_back({0, told("In no setup"), {}, {}});
@@ -102,7 +102,7 @@ std::vector<SheetGroup> sheetGroups(Session& session, const std::map<studio::Fra
                                                         : out.size() - 1];
         const QString doubt = doubtOf(f->id);
         const QString file = QFileInfo(text(io::mediaPath(f->path).file.string())).fileName();
-        g.frames.push_back({f->id, text(f->path), thumbnailKey(f->sha256, f->path),
+        g.frames.push_back({f->id.number(), text(f->path), thumbnailKey(f->sha256, f->path),
                             f->pictures > 1 ? QStringLiteral("%1, %2").arg(file).arg(f->pictures) : file,
                             text(f->because) + (doubt.isEmpty() ? QString() : told("\nBut: ") + doubt),
                             f->role == studio::FrameRole::chart, !doubt.isEmpty()});

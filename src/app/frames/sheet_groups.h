@@ -16,11 +16,11 @@ enum class FramesOrder { time, name, certainty };
 
 /// Groups of the sheet that are no setups yet have keys below 0: what is proposed, by its place, and a light
 /// of its own for what is dropped there.
-inline constexpr studio::SetupId kNewProposal = -1;
-inline studio::SetupId proposalKey(std::size_t proposal) {
-    return -2 - static_cast<std::int64_t>(proposal);
+inline constexpr qint64 kNewProposal = -1;
+inline qint64 proposalKey(std::size_t proposal) {
+    return -2 - static_cast<qint64>(proposal);
 }
-inline std::size_t proposalOf(studio::SetupId key) {
+inline std::size_t proposalOf(qint64 key) {
     return static_cast<std::size_t>(-2 - key);
 }
 

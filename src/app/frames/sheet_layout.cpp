@@ -6,8 +6,9 @@
 
 namespace refero {
 
-void SheetLayout::lay(std::vector<int> groups, int width) {
+void SheetLayout::lay(std::vector<int> groups, int width, Qt::LayoutDirection direction) {
     width_ = width;
+    fromRight_ = direction == Qt::RightToLeft;
     columns_ = std::max(1, (width - kLeft) / kCellWidth);
     groups_.clear();
     height_ = count_ = 0;
@@ -32,13 +33,15 @@ const SheetLayout::Group& SheetLayout::groupOf(int index) const {
 QRect SheetLayout::cell(int index) const {
     const Group& g = groupOf(index);
     const int i = index - g.first;
-    return {kLeft + i % columns_ * kCellWidth, g.top + kHeading + i / columns_ * kCellHeight, kCellWidth,
-            kCellHeight};
+    const int x = kLeft + i % columns_ * kCellWidth;
+    return {fromRight_ ? width_ - x - kCellWidth : x, g.top + kHeading + i / columns_ * kCellHeight,
+            kCellWidth, kCellHeight};
 }
 
 std::optional<int> SheetLayout::cellAt(const QPoint& at) const {
-    const int column = (at.x() - kLeft) / kCellWidth;
-    if (at.x() < kLeft || column >= columns_) return {};
+    const int x = fromRight_ ? width_ - 1 - at.x() : at.x();
+    const int column = (x - kLeft) / kCellWidth;
+    if (x < kLeft || column >= columns_) return {};
     for (const Group& g : groups_) {
         const int y = at.y() - g.top - kHeading;
         if (y < 0) continue;

@@ -4,6 +4,7 @@
 
 #include <QPoint>
 #include <QRect>
+#include <Qt>
 #include <optional>
 #include <vector>
 
@@ -16,7 +17,7 @@ class SheetLayout {
     static constexpr int kCellWidth = 168, kCellHeight = 148, kHeading = 34, kLeft = 12;
 
     /// Numbers of cells in each group, for a given width.
-    void lay(std::vector<int> groups, int width);
+    void lay(std::vector<int> groups, int width, Qt::LayoutDirection direction = Qt::LeftToRight);
 
     int height() const { return height_; }
     int columns() const { return columns_; }
@@ -36,6 +37,7 @@ class SheetLayout {
     };
     const Group& groupOf(int index) const;
     std::vector<Group> groups_;
+    bool fromRight_ = false;
     int columns_ = 1, height_ = 0, count_ = 0, width_ = 0;
 };
 

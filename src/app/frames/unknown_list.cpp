@@ -128,8 +128,8 @@ void UnknownList::addRow(const Unknown& u) {
             box->setAccessibleName(asked);
             line->addWidget(box);
             connect(take, &QAbstractButton::clicked, this, [this, u, box] {
-                std::vector<int> setups;
-                for (const auto id : u.setups) setups.push_back(static_cast<int>(id));
+                std::vector<studio::SetupId> setups;
+                for (const auto id : u.setups) setups.push_back(id);
                 session_.reading().setEncodings(setups, box->value());
             });
             break;

@@ -134,7 +134,7 @@ QHBoxLayout* FramesChoice::buildCorrection() {
     row->setSpacing(8);
     auto* by = look::caption(tr("By"), this);
     // Under the choice above it.
-    by->setFixedWidth(by->fontMetrics().horizontalAdvance(tr("Frames")));
+    by->setFixedWidth(std::max(by->sizeHint().width(), by->fontMetrics().horizontalAdvance(tr("Frames"))));
     row->addWidget(by);
     by_ = new QComboBox(this);
     by_->setObjectName(QStringLiteral("frameCorrection"));
@@ -238,7 +238,7 @@ void FramesChoice::fillCorrections() {
     by_->addItem(tr("Its own correction"));
     if (const studio::Studio* studio = session_.studio())
         for (const auto& [id, c] : studio->contents().all<studio::CorrectionRecord>())
-            if (const Setup* s = session_.setup(static_cast<int>(c.setup)))
+            if (const Setup* s = session_.setup(c.setup))
                 by_->addItem(text(s->place.empty() ? s->light : s->light + ", " + s->place),
                              QVariant::fromValue(static_cast<qlonglong>(id)));
     by_->setCurrentIndex(chosenOne.isValid() ? std::max(0, by_->findData(chosenOne)) : 0);

@@ -46,8 +46,8 @@ QString told(const io::Foreseen& f) {
     for (const std::string& sentence : f.lost) lines << QString::fromStdString(sentence);
     if (f.largest > 0.005)
         lines << refero::told("%1 off on average, %2 at most.")
-                     .arg(f.mean, 0, 'f', 2)
-                     .arg(f.largest, 0, 'f', 2);
+                     .arg(decimalText(f.mean, 2))
+                     .arg(decimalText(f.largest, 2));
     return lines.isEmpty() ? HandoverStation::tr("Holds all of it.") : lines.join(QLatin1Char(' '));
 }
 
@@ -106,7 +106,7 @@ NothingToGive nothingToGive(const Setup* s, const Setup* by) {
             HandoverStation::tr("Hand its frames over")};
 }
 
-std::vector<studio::FrameId> subjectsOf(const studio::Contents& contents, int setup) {
+std::vector<studio::FrameId> subjectsOf(const studio::Contents& contents, studio::SetupId setup) {
     std::vector<studio::FrameId> out;
     for (const auto& [id, f] : contents.all<studio::Frame>())
         if (f.setup == setup && f.role != studio::FrameRole::chart) out.push_back(id);
@@ -139,15 +139,16 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
         refresh();
     });
     connect(&session_, &Session::listChanged, this, &HandoverStation::refresh);
-    connect(&session_, &Session::changed, this, [this](int id) {
+    connect(&session_, &Session::changed, this, [this](studio::SetupId id) {
         if (id == session_.currentId()) refresh();
     });
     connect(&session_.handover(), &HandoverActions::told, &items_, &DeliveryModel::setState);
-    connect(&session_.handover(), &HandoverActions::given, this, [this](int, const QStringList& problems) {
-        told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
-        told_->setVisible(!problems.isEmpty());
-        showHand();
-    });
+    connect(&session_.handover(), &HandoverActions::given, this,
+            [this](studio::SetupId, const QStringList& problems) {
+                told_->setText(problems.isEmpty() ? QString() : problems.join(QLatin1Char(' ')));
+                told_->setVisible(!problems.isEmpty());
+                showHand();
+            });
     connect(&session_.handover().frameQueue(), &FrameQueue::changed, this, &HandoverStation::showGoOn);
     connect(inTheWay_, &CollisionQuestion::answered, this, &HandoverStation::give);
     connect(inTheWay_, &CollisionQuestion::declined, this, [this] {
@@ -336,7 +337,7 @@ void HandoverStation::leaveEmpty() {
     const Setup* s = session_.current();
     if (!s) return emit correctionWanted();
     const auto frames = subjectsOf(session_.studio()->contents(), s->id);
-    const int by = session_.correctedBy(s->id);
+    const auto by = session_.correctedBy(s->id);
     const bool others = by != s->id;
     session_.select(by);
     if (!session_.current()->correction) return emit correctionWanted();

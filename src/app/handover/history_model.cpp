@@ -49,9 +49,8 @@ int HistoryModel::columnCount(const QModelIndex& parent) const {
 QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
     switch (column) {
         case when:
-            return QDateTime::fromString(refero::text(h.made), Qt::ISODate)
-                .toLocalTime()
-                .toString(QStringLiteral("d MMM, hh:mm"));
+            return QLocale().toString(QDateTime::fromString(refero::text(h.made), Qt::ISODate).toLocalTime(),
+                                      QStringLiteral("d MMM, hh:mm"));
         case receiver:
             return h.receiver.empty() ? QStringLiteral("–") : refero::text(h.receiver);
         case file:
@@ -61,7 +60,7 @@ QString HistoryModel::text(const workflow::HandedOver& h, int column) const {
             // Our own documents hold no colours to compare.
             return h.engine == "Refero"
                        ? tr("As written")
-                       : told("%1, at most %2").arg(refero::text(h.engine)).arg(h.largest, 0, 'f', 2);
+                       : told("%1, at most %2").arg(refero::text(h.engine)).arg(decimalText(h.largest, 2));
         case standing:
             return h.stale ? tr("Out of date") : tr("Up to date");
         default:

@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 
@@ -45,8 +46,10 @@ void ReceiverCard::paintEvent(QPaintEvent*) {
     p.setBrush(isChecked() ? c.raised : c.panel);
     p.drawRoundedRect(r, look::kRadius, look::kRadius);
     // Chosen: a lighter ground and a bar, as everywhere.
-    if (isChecked()) p.fillRect(QRect(hasFocus() ? 7 : 0, kPadding, 3, height() - 2 * kPadding), c.loud);
-    const QRect inner = rect().adjusted(kPadding + 2, kPadding, -kPadding, -kPadding);
+    const look::Sided sided(p, rect(), layoutDirection());
+    if (isChecked())
+        p.fillRect(sided(QRect(hasFocus() ? 7 : 0, kPadding, 3, height() - 2 * kPadding)), c.loud);
+    const QRect inner = sided(rect().adjusted(kPadding + 2, kPadding, -kPadding, -kPadding));
     p.setFont(look::font(look::Size::title, QFont::DemiBold));
     p.setPen(isEnabled() ? (isChecked() ? c.loud : c.text) : c.quiet);
     const int title = p.fontMetrics().height();

@@ -107,7 +107,7 @@ SingleFile::SingleFile(Session& session, Dialogs& dialogs, QWidget* parent)
     connect(feed_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
     connect(space_, &QComboBox::currentIndexChanged, this, &SingleFile::foresee);
     connect(&session.handover(), &HandoverActions::handedOver, this,
-            [this](int id, const QString& error, const QString& told) {
+            [this](studio::SetupId id, const QString& error, const QString& told) {
                 running_ = false;
                 told_ = told;
                 if (id == session_.currentId()) {
@@ -181,8 +181,8 @@ void SingleFile::foresee() {
                 for (const std::string& sentence : f->lost) lines << QString::fromStdString(sentence);
                 if (f->largest > 0.005)
                     lines << tr("What it holds is %1 CIEDE2000 off on average, %2 at most.")
-                                 .arg(f->mean, 0, 'f', 2)
-                                 .arg(f->largest, 0, 'f', 2);
+                                 .arg(decimalText(f->mean, 2))
+                                 .arg(decimalText(f->largest, 2));
             }
             lost_->setText(lines.join(QLatin1Char(' ')));
             lost_->setVisible(!lines.isEmpty());
@@ -200,7 +200,7 @@ void SingleFile::show(const Setup& setup) {
     if (h.proof.colours == 0) return outcome_->setText(told("%1 written; reads back as it was.").arg(file));
     QString said = tr("%1 written. %2 read it back: at most %3 CIEDE2000 off over %4 colours.")
                        .arg(file, QString::fromStdString(h.proof.engine))
-                       .arg(h.proof.largest, 0, 'f', 2)
+                       .arg(decimalText(h.proof.largest, 2))
                        .arg(h.proof.colours);
     if (!told_.isEmpty()) said += QLatin1Char(' ') + told_;
     outcome_->setText(said);

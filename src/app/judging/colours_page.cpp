@@ -22,7 +22,7 @@ namespace {
 // Whole numbers in the narrow columns; tenths where there is room.
 QString inWords(const Lab& lab, int decimals) {
     const auto one = [&](double v) {
-        return QString::number(v, 'f', decimals).replace(QLatin1Char('-'), QChar(0x2212));
+        return decimalText(v, decimals).replace(QLatin1Char('-'), QChar(0x2212));
     };
     return one(lab.L) + QLatin1Char(' ') + one(lab.a) + QLatin1Char(' ') + one(lab.b);
 }
@@ -78,7 +78,7 @@ QVariant ColoursModel::data(const QModelIndex& index, int role) const {
         case corrected:
             return inWords(corrected_[row], 0);
         case difference:
-            return QString::number(differenceOf(row), 'f', 2);
+            return decimalText(differenceOf(row), 2);
         case counts:
             return colours_[row].counts ? told("4 times") : QStringLiteral("no");
         default:
@@ -166,7 +166,7 @@ const workflow::OwnColour* ColoursPage::chosen() const {
 
 void ColoursPage::show(const Setup* setup) {
     const workflow::OwnColour* kept = chosen();
-    const int id = kept ? kept->id : 0;
+    const auto id = kept ? kept->id : studio::KnownColourId{};
     ready_ = setup != nullptr;
     model_.setSetup(setup);
     for (int row = 0; row < model_.rowCount(); ++row)

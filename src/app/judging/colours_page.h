@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "app/session/setup.h"
+#include "studio/records.h"
 
 class QLineEdit;
 
@@ -54,8 +55,8 @@ class ColoursPage : public QWidget {
 
   signals:
     void addWanted(const QString& path, const QRectF& place, const QString& name, const Lab& labD50);
-    void countWanted(int colour, bool counts);
-    void removeWanted(int colour);
+    void countWanted(studio::KnownColourId colour, bool counts);
+    void removeWanted(studio::KnownColourId colour);
     void proofWanted();
 
   private:

@@ -7,6 +7,7 @@
 #include <QPainter>
 #include <algorithm>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -223,7 +224,7 @@ QString CompareView::describe() const {
     if (layout_ == Layout::wipe && panes_.size() == 2)
         out = tr("%1 at the left, %2 at the right, the line at %3 % of the width.")
                   .arg(titles[0], titles[1])
-                  .arg(100 * wipe_, 0, 'f', 0);
+                  .arg(decimalText(100 * wipe_, 0));
     for (const auto& [colour, words] : legend_) out += QLatin1Char(' ') + words;
     return out;
 }

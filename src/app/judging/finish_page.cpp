@@ -18,7 +18,7 @@ namespace refero {
 namespace {
 
 QString withSign(double v, int decimals) {
-    const QString number = QString::number(std::abs(v), 'f', decimals);
+    const QString number = decimalText(std::abs(v), decimals);
     return v < 0 ? QChar(0x2212) + number : v > 0 ? QLatin1Char('+') + number : number;
 }
 
@@ -26,15 +26,15 @@ QString stops(double v) {
     return withSign(v, 2) + told(" stops");
 }
 QString tint(double v) {
-    return v > 0   ? told("%1 greener").arg(v, 0, 'f', 1)
-           : v < 0 ? told("%1 more magenta").arg(-v, 0, 'f', 1)
+    return v > 0   ? told("%1 greener").arg(decimalText(v, 1))
+           : v < 0 ? told("%1 more magenta").arg(decimalText(-v, 1))
                    : QStringLiteral("0");
 }
 QString perCentMore(double v) {
     return withSign(100 * v, 0) + QStringLiteral(" %");
 }
 QString perCent(double v) {
-    return QString::number(100 * v, 'f', 0) + QStringLiteral(" %");
+    return decimalText(100 * v, 0) + QStringLiteral(" %");
 }
 
 }  // namespace

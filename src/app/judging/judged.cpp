@@ -71,9 +71,7 @@ void mark(QImage& picture, const GamutWarning& warning) {
 }
 
 QString inWords(const GamutWarning& w, OutputSpace space) {
-    const auto share = [](double v) {
-        return QString::number(100 * v, 'f', v < 0.1 ? 1 : 0) + QStringLiteral(" %");
-    };
+    const auto share = [](double v) { return decimalText(100 * v, v < 0.1 ? 1 : 0) + QStringLiteral(" %"); };
     return told(" · %1 outside %2 (\\), %3 clipped (/), %4 nearly")
         .arg(share(w.outsideShare), told(info(space).label), share(w.clippedShare), share(w.nearlyShare));
 }
@@ -86,7 +84,7 @@ CompareView::Pane differencePane(const LinearImage& image, const Contestant& a, 
                                  bool brief) {
     const DifferenceMap map =
         differenceMap(image, a.compiled(OutputSpace::xyzD50), b.compiled(OutputSpace::xyzD50));
-    const auto figure = [](double v) { return QString::number(v, 'f', 1); };
+    const auto figure = [](double v) { return decimalText(v, 1); };
     QString title =
         brief ? QStringLiteral("CIEDE2000") : told("CIEDE2000 between %1 and %2").arg(a.title, b.title);
     title +=

@@ -176,8 +176,8 @@ void JudgingView::tryFinish(const std::optional<Finish>& finish) {
     wish();
 }
 
-void JudgingView::holdAgainst(int snapshot) {
-    const int at = against_->findData(firstSnapshot + snapshot);
+void JudgingView::holdAgainst(studio::SnapshotId snapshot) {
+    const int at = against_->findData(firstSnapshot + static_cast<int>(snapshot));
     if (at < 0) return;
     against_->setCurrentIndex(at);
     wish();
@@ -211,7 +211,7 @@ Contestant JudgingView::against() const {
     if (which == asRecorded) return {title, Kind::asRecorded, correction_, {}};
     if (which == withoutFinish) return {title, Kind::corrected, correction_, {}};
     for (const workflow::Snapshot& s : snapshots_)
-        if (firstSnapshot + s.id == which)
+        if (firstSnapshot + s.id.number() == which)
             return {title, Kind::corrected, s.correction, s.correction->finish};
     return {title, Kind::balanceAlone, correction_, {}};
 }
@@ -227,7 +227,7 @@ JudgingWish JudgingView::wishOf(bool quick) const {
     if (out.mode == JudgingWish::Mode::fourUp) {
         const int held = against_->currentData().toInt();
         for (auto s = snapshots_.rbegin(); s != snapshots_.rend() && out.contestants.size() < 3; ++s)
-            if (firstSnapshot + s->id != held)
+            if (firstSnapshot + s->id.number() != held)
                 out.contestants.push_back(
                     {text(s->name), Kind::corrected, s->correction, s->correction->finish});
         if (out.contestants.size() < 2 && held != asRecorded)

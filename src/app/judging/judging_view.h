@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "app/judging/judged.h"
+#include "studio/records.h"
 
 class QComboBox;
 
@@ -26,7 +27,7 @@ class JudgingView : public QWidget {
     /// What the finish would be, while it is being moved; nothing when it is let go.
     void tryFinish(const std::optional<Finish>& finish);
     /// A snapshot is what the correction is held against from now on.
-    void holdAgainst(int snapshot);
+    void holdAgainst(studio::SnapshotId snapshot);
     void showMode(JudgingWish::Mode mode);
     void setBarVisible(bool visible);
     /// For another display.
@@ -63,7 +64,8 @@ class JudgingView : public QWidget {
     std::shared_ptr<const SmallFrame> frame_;
     std::optional<Finish> tried_;
     QString shown_;  ///< what the picture on the screen was made of
-    int setup_ = 0, job_ = 0;
+    studio::SetupId setup_ = 0;
+    int job_ = 0;
     bool busy_ = false, again_ = false;
 };
 

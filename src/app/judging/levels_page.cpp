@@ -25,12 +25,12 @@ constexpr int kRestMs = 500;
 constexpr double kMostPercent = 109;
 
 QString percentText(double v) {
-    return QString::number(v, 'f', 1);
+    return decimalText(v, 1);
 }
 
 // With its sign, and none before nothing.
 QString change(double v, int digits) {
-    const QString number = QString::number(std::abs(v), 'f', digits);
+    const QString number = decimalText(std::abs(v), digits);
     if (number.toDouble() == 0) return number;
     return (v < 0 ? QString(QChar(0x2212)) : QStringLiteral("+")) + number;
 }
@@ -127,9 +127,10 @@ void LevelsPage::fill() {
         const auto& level = finish_.levels.*r.part;
         if (correction_)
             for (const LevelGrey& g : levelGreys(*correction_))
-                r.grey->addItem(
-                    tr("%1, L* %2", "a patch, its lightness").arg(text(g.patch)).arg(g.lightness, 0, 'f', 0),
-                    g.light);
+                r.grey->addItem(tr("%1, L* %2", "a patch, its lightness")
+                                    .arg(text(g.patch))
+                                    .arg(decimalText(g.lightness, 0)),
+                                g.light);
         int chosen = 0;
         for (int i = 1; level && i < r.grey->count(); ++i)
             if (std::abs(r.grey->itemData(i).toDouble() / level->light - 1) < 1e-3) chosen = i;
@@ -187,7 +188,7 @@ void LevelsPage::showEffects() {
             row.cells = {capital(text(words::colours(e.group))),
                          grey ? none : tr("%1 %", "a change").arg(change(100 * (e.chroma - 1), 0)),
                          grey ? none : tr("%1°", "a change").arg(change(e.turnDegrees, 1)),
-                         QString::number(e.difference, 'f', 1)};
+                         decimalText(e.difference, 1)};
             rows.push_back(std::move(row));
         }
     effects_.setRows(std::move(rows));

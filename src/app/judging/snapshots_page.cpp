@@ -40,9 +40,9 @@ QVariant SnapshotModel::data(const QModelIndex& index, int role) const {
         case model:
             return inWords(s.correction->model);
         case mean:
-            return QString::number(s.correction->summary.after.mean, 'f', 2);
+            return decimalText(s.correction->summary.after.mean, 2);
         case unseen:
-            return QString::number(s.correction->summary.crossValidated.mean, 'f', 2);
+            return decimalText(s.correction->summary.crossValidated.mean, 2);
         default:
             return {};
     }
@@ -88,12 +88,12 @@ SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
     auto* row = new QHBoxLayout;
     row->setSpacing(8);
     const auto button = [&](const char* object, const char* text, const char* hint,
-                            void (SnapshotsPage::*wanted)(int)) {
+                            void (SnapshotsPage::*wanted)(studio::SnapshotId)) {
         auto* b = new look::Button(look::Button::Kind::plain, told(text), this);
         b->setObjectName(QLatin1String(object));
         b->setToolTip(told(hint));
         connect(b, &QAbstractButton::clicked, this, [this, wanted] {
-            if (const int id = chosen()) emit(this->*wanted)(id);
+            if (const auto id = chosen()) emit(this->*wanted)(id);
         });
         row->addWidget(b);
         return b;
@@ -112,7 +112,7 @@ SnapshotsPage::SnapshotsPage(QWidget* parent) : QWidget(parent), model_(this) {
 }
 
 void SnapshotsPage::show(const Setup* setup) {
-    const int kept = chosen();
+    const auto kept = chosen();
     model_.setSnapshots(setup ? setup->snapshots : std::vector<workflow::Snapshot>{});
     for (int row = 0; row < model_.rowCount(); ++row)
         if (model_.snapshots()[static_cast<std::size_t>(row)].id == kept) list_->selectRow(row);
@@ -120,9 +120,10 @@ void SnapshotsPage::show(const Setup* setup) {
     refresh();
 }
 
-int SnapshotsPage::chosen() const {
+studio::SnapshotId SnapshotsPage::chosen() const {
     const int row = list_->currentIndex().row();
-    return row >= 0 && row < model_.rowCount() ? model_.snapshots()[static_cast<std::size_t>(row)].id : 0;
+    return row >= 0 && row < model_.rowCount() ? model_.snapshots()[static_cast<std::size_t>(row)].id
+                                               : studio::SnapshotId{};
 }
 
 void SnapshotsPage::refresh() {

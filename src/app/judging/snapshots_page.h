@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "app/session/setup.h"
+#include "studio/records.h"
 
 namespace refero {
 
@@ -34,7 +35,7 @@ class SnapshotModel : public QAbstractTableModel {
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
 
   signals:
-    void renamed(int snapshot, const QString& name);
+    void renamed(studio::SnapshotId snapshot, const QString& name);
 
   private:
     std::vector<workflow::Snapshot> snapshots_;
@@ -49,13 +50,13 @@ class SnapshotsPage : public QWidget {
     void show(const Setup* setup);
 
   signals:
-    void againstWanted(int snapshot);
-    void takeWanted(int snapshot);
-    void removeWanted(int snapshot);
-    void renamed(int snapshot, const QString& name);
+    void againstWanted(studio::SnapshotId snapshot);
+    void takeWanted(studio::SnapshotId snapshot);
+    void removeWanted(studio::SnapshotId snapshot);
+    void renamed(studio::SnapshotId snapshot, const QString& name);
 
   private:
-    int chosen() const;
+    studio::SnapshotId chosen() const;
     void refresh();
 
     SnapshotModel model_;

@@ -23,10 +23,10 @@ QString text(std::string_view s) {
 }
 
 QString balanceOf(const Correction& c) {
-    const auto times = [](double v) { return QString::number(v, 'f', 3); };
+    const auto times = [](double v) { return decimalText(v, 3); };
     return told("red %1, green %2, blue %3 times; level %4 stops")
         .arg(times(c.gains.x()), times(c.gains.y()), times(c.gains.z()),
-             QString::number(std::log2(c.level), 'f', 2).replace(QLatin1Char('-'), QChar(0x2212)));
+             decimalText(std::log2(c.level), 2).replace(QLatin1Char('-'), QChar(0x2212)));
 }
 
 QString modelOf(const Correction& c) {

@@ -6,6 +6,7 @@
 #include <QPainterPath>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -26,9 +27,9 @@ void CurvePlot::setCurve(const LogCurve& curve) {
     if (ok) {
         const LogRange r = rangeOf(curve);
         words_ = tr("Mid-grey at %1 % of the range; %2 stops above it, %3 below.")
-                     .arg(100 * r.midGrey, 0, 'f', 1)
-                     .arg(r.stopsAbove, 0, 'f', 1)
-                     .arg(r.stopsBelow, 0, 'f', 1);
+                     .arg(decimalText(100 * r.midGrey, 1))
+                     .arg(decimalText(r.stopsAbove, 1))
+                     .arg(decimalText(r.stopsBelow, 1));
     } else {
         words_ = QString::fromStdString(ok.error().message);
     }

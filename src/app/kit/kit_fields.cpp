@@ -239,7 +239,7 @@ std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
     };
     const auto constant = [](Form::Row r, double LogCurve::*member) {
         Binding<RecordingCurve> b{r};
-        b.text = [member](const RecordingCurve& c) { return QString::number(c.curve.*member, 'g', 12); };
+        b.text = [member](const RecordingCurve& c) { return shortNumber(c.curve.*member, 12); };
         b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
             return numberFrom(caption, t).map([&](double v) { c.curve.*member = v; });
         };
@@ -248,7 +248,7 @@ std::vector<Binding<plan::RecordingCurve>> recordingCurveFields(
     const auto optional = [](Form::Row r, std::optional<double> LogCurve::*member) {
         Binding<RecordingCurve> b{r};
         b.text = [member](const RecordingCurve& c) {
-            return c.curve.*member ? QString::number(*(c.curve.*member), 'g', 12) : QString();
+            return c.curve.*member ? shortNumber(*(c.curve.*member), 12) : QString();
         };
         b.take = [member, caption = r.caption](RecordingCurve& c, const QString& t) -> Status {
             if (t.isEmpty()) {

@@ -55,11 +55,12 @@ QString detailOf(const plan::Checked& c) {
 }
 QString detailOf(const plan::RecordingCurve& c) {
     return inWords(name(c.recording)) +
-           told(", mid-grey %1 %").arg(100 * c.curve.encode(kMidGrey), 0, 'f', 1);
+           told(", mid-grey %1 %").arg(decimalText(100 * c.curve.encode(kMidGrey), 1));
 }
 QString detailOf(const plan::Place& p) {
-    return p.latitude ? QStringLiteral("%1°, %2°").arg(*p.latitude, 0, 'f', 2).arg(*p.longitude, 0, 'f', 2)
-                      : told("no coordinates");
+    return p.latitude
+               ? QStringLiteral("%1°, %2°").arg(decimalText(*p.latitude, 2)).arg(decimalText(*p.longitude, 2))
+               : told("no coordinates");
 }
 QString detailOf(const plan::Shoot& s) {
     return text(s.date);
@@ -91,7 +92,7 @@ class KindOf : public KitKind {
     std::vector<Line> lines() const override {
         std::vector<Line> out;
         for (const auto& [id, r] : contents().template all<R>())
-            if (isHere(r)) out.push_back({id, labelOf(r), detailOf(r)});
+            if (isHere(r)) out.push_back({id.number(), labelOf(r), detailOf(r)});
         return out;
     }
     QWidget* makeForm(QWidget* parent) override {
@@ -105,7 +106,7 @@ class KindOf : public KitKind {
     Result<studio::AnyId> add() override {
         studio::AnyId id = 0;
         const Status kept = session_.perform(addText(), [&](studio::Edit& edit) -> Status {
-            id = addTo(edit);
+            id = addTo(edit).number();
             return {};
         });
         if (!kept) return tl::unexpected(kept.error());
@@ -119,10 +120,12 @@ class KindOf : public KitKind {
     }
 
   protected:
+    using Id = decltype(R::id);
+
     const studio::Contents& contents() const { return session_.studio()->contents(); }
     virtual bool isHere(const R&) const { return true; }
-    virtual studio::AnyId addTo(studio::Edit& edit) const { return edit.add(fresh(R{})); }
-    virtual Status removeFrom(studio::Edit& edit, studio::AnyId id) {
+    virtual Id addTo(studio::Edit& edit) const { return edit.add(fresh(R{})); }
+    virtual Status removeFrom(studio::Edit& edit, Id id) {
         return studio::removeUnused<R>(edit, contents(), id);
     }
     Status put(const R& changed, const QString& what) {
@@ -148,7 +151,7 @@ class PlaceKind : public KindOf<plan::Place> {
 
   protected:
     bool isHere(const plan::Place& p) const override { return p.shoot == session_.shootId(); }
-    studio::AnyId addTo(studio::Edit& edit) const override {
+    Id addTo(studio::Edit& edit) const override {
         plan::Place p = fresh(plan::Place{});
         p.shoot = session_.shootFor(edit);
         p.position = static_cast<int>(contents().placesOf(p.shoot).size());
@@ -192,7 +195,7 @@ class CurveKind : public KindOf<plan::RecordingCurve> {
     }
 
   protected:
-    studio::AnyId addTo(studio::Edit& edit) const override {
+    Id addTo(studio::Edit& edit) const override {
         plan::RecordingCurve c;
         c.label = say("New log recording");
         return edit.add(c);
@@ -212,8 +215,8 @@ class ShootKind : public KindOf<plan::Shoot> {
     }
 
   protected:
-    studio::AnyId addTo(studio::Edit& edit) const override { return workflow::newShoot(edit); }
-    Status removeFrom(studio::Edit& edit, studio::AnyId id) override {
+    Id addTo(studio::Edit& edit) const override { return workflow::newShoot(edit); }
+    Status removeFrom(studio::Edit& edit, Id id) override {
         if (auto ok = KindOf::removeFrom(edit, id); !ok) return ok;
         for (const plan::Place& p : contents().placesOf(id)) edit.remove<plan::Place>(p.id);
         return {};

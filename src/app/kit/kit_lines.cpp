@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -43,11 +44,13 @@ QVariant KitLines::data(const QModelIndex& index, int role) const {
 void KitLineDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
     const auto& c = look::palette();
     p->save();
+    const look::Sided sided(*p, option.rect, option.direction);
     const bool selected = option.state & QStyle::State_Selected;
     if (selected || option.state & QStyle::State_MouseOver)
         p->fillRect(option.rect, selected ? c.raised : c.panel);
-    if (selected) p->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), c.loud);
-    const QRect box = option.rect.adjusted(16, 0, -12, 0);
+    if (selected)
+        p->fillRect(sided(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height())), c.loud);
+    const QRect box = sided(option.rect.adjusted(16, 0, -12, 0));
     const QString label = index.data().toString(), detail = index.data(KitLines::DetailRole).toString();
     p->setFont(look::figures(look::Size::small));
     const int wide = std::min(p->fontMetrics().horizontalAdvance(detail), box.width() / 2);

@@ -135,7 +135,7 @@ void KitPage::choose(std::size_t kind, studio::AnyId id) {
 
 void KitPage::chooseShoot(studio::ShootId id) {
     refresh();
-    const int row = models_.back()->rowOf(id);
+    const int row = models_.back()->rowOf(id.number());
     if (row >= 0) lists_.back()->setCurrentIndex(models_.back()->index(row));
 }
 

@@ -8,6 +8,7 @@
 #include <QTranslator>
 
 #include "app/settings/own_settings.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 namespace refero::language {
@@ -18,6 +19,14 @@ const QString kKey = QStringLiteral("language");
 // What the core says stands under one context, whichever unit says it.
 std::string fromCatalogue(std::string_view english) {
     return QCoreApplication::translate("core", std::string(english).c_str()).toStdString();
+}
+
+// Of the reader's country where the system speaks this language; a system that speaks none counts as English.
+QLocale localeOf(const QString& code) {
+    const QLocale system = QLocale::system(), named(code);
+    const bool same = system.language() == named.language() ||
+                      (system.language() == QLocale::C && named.language() == QLocale::English);
+    return same ? system : named;
 }
 
 bool load(QTranslator& translator, const QString& file) {
@@ -67,6 +76,8 @@ void speak(const QString& code) {
         load(*toolkit,
              QLibraryInfo::path(QLibraryInfo::TranslationsPath) + QStringLiteral("/qtbase_%1.qm").arg(code));
     setCatalogue(english ? nullptr : fromCatalogue);
+    QLocale::setDefault(localeOf(code));
+    setDecimalSign(QLocale().decimalPoint().front().toLatin1());
 }
 
 }  // namespace refero::language

@@ -24,8 +24,8 @@ class Ledger : public QWidget {
     LedgerModel& model() { return model_; }
 
   signals:
-    void renameWanted(int id);
-    void framesDropped(const std::vector<qint64>& frames, int setup);
+    void renameWanted(studio::SetupId id);
+    void framesDropped(const std::vector<qint64>& frames, studio::SetupId setup);
 
   protected:
     void paintEvent(QPaintEvent* event) override;

@@ -7,6 +7,7 @@
 #include "app/findings/due_mark.h"
 #include "app/ledger/ledger_model.h"
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -16,10 +17,11 @@ constexpr int kRow = 66, kHeading = 34;
 
 // A short row of marks: the chart's own, filled for what is done, a ring for what comes next, a dot for
 // later.
-void paintMarks(QPainter& painter, QPointF at, int done, plan::DueState state) {
+void paintMarks(QPainter& painter, const look::Sided& sided, QPointF from, int done, plan::DueState state) {
     const auto& c = look::palette();
     const bool special = state == plan::DueState::missing || state == plan::DueState::stale;
-    for (int i = 0; i < 4; ++i, at += QPointF(13, 0)) {
+    for (int i = 0; i < 4; ++i, from += QPointF(13, 0)) {
+        const QPointF at = sided(from);
         if (i == 0 && special) {
             paintDueMark(painter, at, state, c.text);
         } else if (i < done) {
@@ -51,11 +53,12 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     painter->save();
     painter->setRenderHint(QPainter::Antialiasing);
     QRect row = option.rect;
+    const look::Sided sided(*painter, row, option.direction);
     const QString place = index.data(LedgerModel::PlaceRole).toString();
     if (!place.isEmpty()) {
         painter->setPen(c.quiet);
         painter->setFont(look::font(look::Size::small, QFont::Medium));
-        painter->drawText(QRect(row.left() + 16, row.top() + 12, row.width() - 24, 18),
+        painter->drawText(sided(QRect(row.left() + 16, row.top() + 12, row.width() - 24, 18)),
                           Qt::AlignLeft | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(place, Qt::ElideRight, row.width() - 32));
         row.setTop(row.top() + kHeading);
@@ -63,19 +66,19 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     const bool selected = option.state & QStyle::State_Selected;
     if (selected || option.state & QStyle::State_MouseOver)
         painter->fillRect(row, selected ? c.raised : c.panel.lighter(108));
-    if (selected) painter->fillRect(QRect(row.left(), row.top(), 3, row.height()), c.loud);
+    if (selected) painter->fillRect(sided(QRect(row.left(), row.top(), 3, row.height())), c.loud);
     const int x = row.left() + 16, w = row.width() - 28;
     painter->setPen(selected ? c.loud : c.text);
     painter->setFont(look::font(look::Size::body, QFont::DemiBold));
     painter->drawText(
-        QRect(x, row.top() + 6, w, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        sided(QRect(x, row.top() + 6, w, 18)), Qt::AlignLeft | Qt::AlignVCenter,
         painter->fontMetrics().elidedText(index.data(LedgerModel::LightRole).toString(), Qt::ElideRight, w));
     painter->setPen(c.quiet);
     painter->setFont(look::font(look::Size::small));
     painter->drawText(
-        QRect(x, row.top() + 24, w, 17), Qt::AlignLeft | Qt::AlignVCenter,
+        sided(QRect(x, row.top() + 24, w, 17)), Qt::AlignLeft | Qt::AlignVCenter,
         painter->fontMetrics().elidedText(index.data(LedgerModel::KitRole).toString(), Qt::ElideRight, w));
-    paintMarks(*painter, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt(),
+    paintMarks(*painter, sided, QPointF(x + 4, row.top() + 52), index.data(LedgerModel::StepsRole).toInt(),
                static_cast<plan::DueState>(index.data(LedgerModel::StateRole).toInt()));
     painter->setPen(c.text);
     // Where there is no room for both, the mark says what is due and the words say why.
@@ -85,7 +88,7 @@ void LedgerDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
         due.remove(0, colon + 2);
         due[0] = due[0].toUpper();
     }
-    painter->drawText(QRect(x + 58, row.top() + 43, w - 58, 18), Qt::AlignLeft | Qt::AlignVCenter,
+    painter->drawText(sided(QRect(x + 58, row.top() + 43, w - 58, 18)), Qt::AlignLeft | Qt::AlignVCenter,
                       painter->fontMetrics().elidedText(due, Qt::ElideRight, w - 58));
     if (option.state & QStyle::State_HasFocus) look::paintFocusRing(*painter, row);
     painter->restore();

@@ -17,7 +17,7 @@ QString kitOf(const Setup& s) {
 
 // Chart shot, read, corrected, handed over; of the setup whose chart serves it, where that is another.
 int stepsDone(const Session& session, const Setup& own) {
-    const Setup* other = own.reading ? nullptr : session.setup(static_cast<int>(own.plan.shotOf));
+    const Setup* other = own.reading ? nullptr : session.setup(own.plan.shotOf);
     const Setup& s = other ? *other : own;
     return (s.frame || s.reading ? 1 : 0) + (s.reading ? 1 : 0) + (s.correction ? 1 : 0) +
            (s.handover ? 1 : 0);
@@ -27,7 +27,7 @@ int stepsDone(const Session& session, const Setup& own) {
 
 LedgerModel::LedgerModel(Session& session, QObject* parent) : QAbstractListModel(parent), session_(session) {
     connect(&session, &Session::listChanged, this, &LedgerModel::reset);
-    connect(&session, &Session::changed, this, [this](int id) {
+    connect(&session, &Session::changed, this, [this](studio::SetupId id) {
         if (!words_.isEmpty()) return reset();
         const int row = rowOf(id);
         if (row >= 0) emit dataChanged(index(row), index(row));
@@ -62,7 +62,7 @@ int LedgerModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(visible_.size());
 }
 
-int LedgerModel::rowOf(int id) const {
+int LedgerModel::rowOf(studio::SetupId id) const {
     for (std::size_t i = 0; i < visible_.size(); ++i)
         if (visible_[i] < session_.setups().size() && session_.setups()[visible_[i]].id == id)
             return static_cast<int>(i);

@@ -28,7 +28,7 @@ class LedgerModel : public QAbstractListModel {
     explicit LedgerModel(Session& session, QObject* parent = nullptr);
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
-    int rowOf(int id) const;
+    int rowOf(studio::SetupId id) const;
     /// Every word must be found in place, light, body, lens or what is due.
     void setFilter(const QString& filter);
 

@@ -57,7 +57,7 @@ QString saidOf(const workflow::ShelfGroup& g) {
 }
 
 QString figure(const std::optional<double>& v) {
-    return v ? QString::number(*v, 'f', 2) : QString();
+    return v ? decimalText(*v, 2) : QString();
 }
 
 }  // namespace
@@ -189,8 +189,8 @@ void LibraryPage::showGroup(int row) {
                 {QString::number(item.record),
                  {text(c.name),
                   item.setup == 0 ? tr("%1, another studio").arg(text(item.shoot)) : text(item.shoot),
-                  dateText(c.taken), QString::number(c.summary.after.mean, 'f', 2),
-                  QString::number(c.summary.expectedError, 'f', 2)},
+                  dateText(c.taken), decimalText(c.summary.after.mean, 2),
+                  decimalText(c.summary.expectedError, 2)},
                  false,
                  false,
                  {},

@@ -5,6 +5,7 @@
 #include <QPainter>
 
 #include "app/look/icon.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero::look {
@@ -59,8 +60,9 @@ void Button::paintEvent(QPaintEvent*) {
     if (!iconName_.isEmpty()) {
         const QPixmap pixmap = look::icon(iconName_, 16, isEnabled() ? ink : c.line, devicePixelRatioF());
         const int x = kind_ == Kind::icon ? (width() - 16) / 2 : 3 * kStep;
-        p.drawPixmap(x, (height() - 16) / 2, pixmap);
-        inside.setLeft(kind_ == Kind::icon ? 0 : 6 * kStep);
+        const Sided sided(p, rect(), layoutDirection());
+        p.drawPixmap(sided(QRect(x, (height() - 16) / 2, 16, 16)).topLeft(), pixmap);
+        inside = sided(rect().adjusted(kind_ == Kind::icon ? 0 : 6 * kStep, 0, 0, 0));
     }
     if (kind_ != Kind::icon) {
         p.setPen(ink);

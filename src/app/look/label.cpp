@@ -8,6 +8,11 @@
 #include <algorithm>
 
 namespace refero::look {
+namespace {
+
+constexpr int kFewestLetters = 8;
+
+}  // namespace
 
 Label::Label(const QString& text, Size size, Tone tone, QFont::Weight weight, QWidget* parent)
     : QLabel(text, parent), tone_(tone) {
@@ -34,9 +39,11 @@ void Label::paintEvent(QPaintEvent* event) {
     if (!singleLine_) return QLabel::paintEvent(event);
     QPainter painter(this);
     const QRect room = contentsRect();
+    const QString shown = fontMetrics().elidedText(text(), Qt::ElideRight, room.width());
+    // The stump of a word says nothing.
+    if (shown != text() && shown.size() < kFewestLetters) return;
     style()->drawItemText(&painter, room, static_cast<int>(alignment()), QLabel::palette(), isEnabled(),
-                          fontMetrics().elidedText(text(), Qt::ElideRight, room.width()),
-                          QPalette::WindowText);
+                          shown, QPalette::WindowText);
 }
 
 // A change of surround brings a new palette; a label's own colours do not follow by themselves.

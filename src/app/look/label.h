@@ -21,6 +21,7 @@ class Label : public QLabel {
     QSize minimumSizeHint() const override;
     /// Takes the room that its row leaves, and ends in an ellipsis where that is too little for its text.
     void setSingleLine();
+    bool isSingleLine() const { return singleLine_; }
 
   protected:
     void changeEvent(QEvent* event) override;

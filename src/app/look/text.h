@@ -20,4 +20,9 @@ inline QString told(std::string_view english) {
     return QString::fromStdString(say(english));
 }
 
+/// With so many digits behind the reader's decimal sign; thousands are not set apart.
+QString decimalText(double value, int digits);
+/// With as many digits as it needs, at most `significant`: 50, 2.4.
+QString shortNumber(double value, int significant);
+
 }  // namespace refero

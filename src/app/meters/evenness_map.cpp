@@ -41,8 +41,8 @@ void EvennessMap::setReading(const std::optional<Reading>& reading) {
 QString EvennessMap::caption() const {
     if (!light_) return tr("The greys do not tell");
     const double share = 100 * (1 - std::exp2(-light_->rangeStops));
-    QString text = told("%1 stops, %2 %").arg(light_->rangeStops, 0, 'f', 2).arg(share, 0, 'f', 0);
-    if (light_->shadow) text += told("; a shadow of %1").arg(light_->shadow->stops, 0, 'f', 2);
+    QString text = told("%1 stops, %2 %").arg(decimalText(light_->rangeStops, 2)).arg(decimalText(share, 0));
+    if (light_->shadow) text += told("; a shadow of %1").arg(decimalText(light_->shadow->stops, 2));
     if (takenOut_) text += told("; taken out");
     return text;
 }

@@ -230,16 +230,16 @@ QString ScopeView::describe() const {
         out << tr("%1: median %2 %, from %3 to %4 %, %5 % of the pixels at the top, %6 % at the bottom.",
                   "of a channel")
                    .arg(names[c])
-                   .arg(f.median, 0, 'f', 0)
-                   .arg(f.low, 0, 'f', 0)
-                   .arg(f.high, 0, 'f', 0)
-                   .arg(100 * f.atTop, 0, 'f', 1)
-                   .arg(100 * f.atBottom, 0, 'f', 1);
+                   .arg(decimalText(f.median, 0))
+                   .arg(decimalText(f.low, 0))
+                   .arg(decimalText(f.high, 0))
+                   .arg(decimalText(100 * f.atTop, 1))
+                   .arg(decimalText(100 * f.atBottom, 1));
     }
     if (kind_ == Kind::vectorscope)
         out << tr("The middle of all colours is at %1 % of the reach, towards %2 degrees.")
-                   .arg(100 * std::hypot(figures->cb, figures->cr) / kVectorReach, 0, 'f', 1)
-                   .arg(std::atan2(figures->cr, figures->cb) * 180 / std::numbers::pi, 0, 'f', 0);
+                   .arg(decimalText(100 * std::hypot(figures->cb, figures->cr) / kVectorReach, 1))
+                   .arg(decimalText(std::atan2(figures->cr, figures->cb) * 180 / std::numbers::pi, 0));
     return out.join(QLatin1Char(' '));
 }
 

@@ -202,8 +202,9 @@ void OnSetPage::judged(const QString& path, const workflow::ChartShot& j) {
         board_->say(tr("No chart"), told("%1 is a frame like others.").arg(file));
     }
     showFrame(j);
-    said_.prepend(
-        QStringLiteral("%1   %2, %3 s").arg(file, board_->headline()).arg(double(lastMs_) / 1000, 0, 'f', 1));
+    said_.prepend(QStringLiteral("%1   %2, %3 s")
+                      .arg(file, board_->headline())
+                      .arg(decimalText(double(lastMs_) / 1000, 1)));
     while (said_.size() > kRemembered) said_.removeLast();
     history_->setText(said_.join(QStringLiteral("      ")));
     if (j.frame) toBringIn_ << path;
@@ -224,7 +225,7 @@ void OnSetPage::cameIn() {
         if (it == judged_.end() || f.setup == 0) continue;
         const Verdict verdict = it->second;
         judged_.erase(it);
-        const Setup* s = session_.setup(static_cast<int>(f.setup));
+        const Setup* s = session_.setup(f.setup);
         if (!s) continue;
         if (verdict != Verdict::reshoot) toBuild_[s->id] = f.path;
         if (!s->reading || s->reading->framePath == f.path || verdict > s->reading->verdict) continue;
@@ -264,13 +265,12 @@ void OnSetPage::handOn() {
 void OnSetPage::buildWaiting() {
     for (auto it = toBuild_.begin(); it != toBuild_.end();) {
         const auto& [id, path] = *it;
-        const Setup* s = session_.setup(static_cast<int>(id));
+        const Setup* s = session_.setup(id);
         if (s && (s->busy || !s->reading || s->reading->framePath != path)) {
             ++it;
             continue;
         }
-        if (s && !s->correction && !session_.dayWork().running())
-            session_.correction().build(static_cast<int>(id), {});
+        if (s && !s->correction && !session_.dayWork().running()) session_.correction().build(id, {});
         it = toBuild_.erase(it);
     }
 }

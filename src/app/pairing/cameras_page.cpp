@@ -38,7 +38,7 @@ void CamerasPage::show(const std::vector<Setup>& setups, const std::string& plac
         const bool worst = f == weakest && pairs.size() > 1;
         const QString pair = worst ? tr("%1 and %2 (weakest)") : tr("%1 and %2");
         rows.push_back(
-            {QStringLiteral("%1-%2").arg(f->first).arg(f->second),
+            {QStringLiteral("%1-%2").arg(f->first.number()).arg(f->second.number()),
              {pair.arg(named(f->first), named(f->second)), pairFigure(f->before), pairFigure(f->after)},
              worst,
              false,

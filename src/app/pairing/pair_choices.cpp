@@ -151,11 +151,12 @@ QString PairChoices::followersPicture() const {
 
 void PairChoices::fillLeaders(const Setup* s, bool other) {
     const QSignalBlocker block(leads_);
-    const int before = leads_->currentData().toInt(), id = s ? static_cast<int>(s->id) : 0;
+    const int before = leads_->currentData().toInt();
+    const studio::SetupId id = s ? s->id : studio::SetupId{};
     leads_->clear();
     for (const Setup& each : session_.setups())
         if (each.reading && each.id != id) leads_->addItem(titleOf(each), static_cast<int>(each.id));
-    int wanted = leaders_.count(id) ? leaders_[id] : 0;
+    int wanted = leaders_.count(id) ? static_cast<int>(leaders_[id]) : 0;
     if (!wanted && s)
         if (const auto led = workflow::following(*s, workflow::leaderOf(*s, session_.setups())))
             wanted = static_cast<int>(led->leader);

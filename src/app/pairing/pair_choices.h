@@ -62,7 +62,7 @@ class PairChoices : public QWidget {
     std::vector<QWidget*> captions_;
     QComboBox *leads_, *seen_, *gives_, *layout_, *leadersPicture_, *followersPicture_;
     QDoubleSpinBox *leadersMoment_, *followersMoment_;
-    std::map<int, int> leaders_;  ///< that were chosen, by follower
+    std::map<studio::SetupId, studio::SetupId> leaders_;  ///< that were chosen, by follower
     std::optional<workflow::LeaderTransform> through_;
     QStringList known_;  ///< transforms that were chosen here, beside those on the bench
 };

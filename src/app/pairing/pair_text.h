@@ -4,13 +4,14 @@
 
 #include <optional>
 
+#include "app/look/text.h"
 #include "app/session/setup.h"
 
 namespace refero {
 
 /// CIEDE2000 with its digits, a true minus, and a dash for none.
 inline QString pairFigure(double v) {
-    return QString::number(v, 'f', 2).replace(QLatin1Char('-'), QChar(0x2212));
+    return decimalText(v, 2).replace(QLatin1Char('-'), QChar(0x2212));
 }
 inline QString pairFigure(const std::optional<double>& v) {
     return v ? pairFigure(*v) : QStringLiteral("–");

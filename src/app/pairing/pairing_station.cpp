@@ -73,21 +73,21 @@ PairingStation::PairingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connectChoices();
     connectPages();
     connect(&session_, &Session::currentChanged, this, [this] { refresh(); });
-    connect(&session_, &Session::changed, this, [this](int) { refresh(); });
+    connect(&session_, &Session::changed, this, [this] { refresh(); });
     connect(&session_, &Session::listChanged, this, [this] { refresh(); });
     connect(&session_, &Session::displayChanged, this, [this] { redraw_->start(); });
     PairingActions& actions = session_.pairing();
-    connect(&actions, &PairingActions::found, this, [this](int id) {
+    connect(&actions, &PairingActions::found, this, [this](studio::SetupId id) {
         if (id != session_.currentId()) return;
         match_ = session_.pairing().match(id);
         showMatch();
     });
-    connect(&actions, &PairingActions::madeSure, this, [this](int id) {
+    connect(&actions, &PairingActions::madeSure, this, [this](studio::SetupId id) {
         if (id != session_.currentId() || !match_) return;
         match_ = session_.pairing().match(id);
         showCertainty();
     });
-    connect(&actions, &PairingActions::failed, this, [this](int id, const QString& message) {
+    connect(&actions, &PairingActions::failed, this, [this](studio::SetupId id, const QString& message) {
         if (id == session_.currentId()) showEmpty(tr("These two cannot be matched"), message);
     });
 }
@@ -131,11 +131,10 @@ QWidget* PairingStation::buildLine() {
     connect(all_, &QAbstractButton::clicked, this, [this] {
         const Setup* a = leader();
         if (!a) return;
-        std::vector<int> followers;
+        std::vector<studio::SetupId> followers;
         for (const Setup& s : session_.setups())
-            if (s.id != a->id && s.reading && s.place == a->place)
-                followers.push_back(static_cast<int>(s.id));
-        session_.pairing().matchAll(static_cast<int>(a->id), followers, choices_->through());
+            if (s.id != a->id && s.reading && s.place == a->place) followers.push_back(s.id);
+        session_.pairing().matchAll(a->id, followers, choices_->through());
     });
     return line;
 }
@@ -270,7 +269,7 @@ const Setup* PairingStation::follower() const {
 void PairingStation::refresh() {
     if (!isVisible()) return;
     const Setup* s = follower();
-    const int id = s ? static_cast<int>(s->id) : 0;
+    const auto id = s ? s->id : studio::SetupId{};
     const bool other = id != shown_;
     shown_ = id;
     if (other) takeUp();
@@ -313,15 +312,14 @@ MatchOptions PairingStation::options() const {
 
 void PairingStation::find() {
     if (!isVisible() || !leader() || !follower()) return;
-    session_.pairing().find(static_cast<int>(leader()->id), session_.currentId(), options(),
-                            choices_->through());
+    session_.pairing().find(leader()->id, session_.currentId(), options(), choices_->through());
 }
 
 void PairingStation::proceed() {
     const Setup* s = follower();
     if (!s || !s->reading || !leader()) return emit readingWanted();
     if (kept_) return emit handoverWanted();
-    session_.pairing().keep(static_cast<int>(s->id));
+    session_.pairing().keep(s->id);
 }
 
 void PairingStation::showEmpty(const QString& title, const QString& said) {

@@ -103,7 +103,7 @@ class PairingStation : public QWidget {
     std::vector<Scopes> drawn_;         ///< of both pictures
     std::vector<Vector3> patchesOfLeader_, patchesOfFollower_;  ///< in sRGB, encoded
     QTimer* redraw_;
-    int shown_ = 0;
+    studio::SetupId shown_ = 0;
     bool kept_ = false;  ///< the match at hand is the follower's correction
 };
 

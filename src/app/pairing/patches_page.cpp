@@ -89,7 +89,7 @@ void PatchesPage::show(const Match& m) {
                                 pairFigure(p.differenceAfter),
                                 unseen,
                                 cannot,
-                                p.used ? QString::number(p.weight, 'g', 3) : tr("no")};
+                                p.used ? shortNumber(p.weight, 3) : tr("no")};
         const QString hint =
             p.used ? QString() : tr("Not used: clipped, covered or left out in one of the two shots.");
         rows.push_back({text(p.id), cells, false, !p.used, {}, hint});

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/pairing/pair_text.h"
 #include "app/tables/row_table.h"
 #include "core/pair/nearness.h"
@@ -38,8 +39,8 @@ QString mergedBy(const SeenChart& chart, const QString& who) {
     for (const MergedPair& p : mergedPairs(chart))
         if (pairs.size() < kMost)
             pairs << TruthPage::tr("%1 and %2 (%3, should be %4)")
-                         .arg(text(p.one), text(p.other), QString::number(p.seen, 'f', 1),
-                              QString::number(p.reference, 'f', 1));
+                         .arg(text(p.one), text(p.other), decimalText(p.seen, 1),
+                              decimalText(p.reference, 1));
     QString out = pairs.isEmpty() ? TruthPage::tr("%1 tells all near colours apart.").arg(who)
                                   : TruthPage::tr("%1 merges %2.").arg(who, pairs.join(QStringLiteral(", ")));
     if (const auto broken = brokenSteps(chart); !broken.empty())

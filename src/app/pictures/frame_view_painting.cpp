@@ -85,21 +85,21 @@ QString FrameView::spotText(const Point& at) const {
     const auto s = spotAt(frame_->image, at, kSpotReach, gains_);
     if (!s) return {};
     return told("linear %1 %2 %3   %4 %5 %6 %   8 bit %7 %8 %9")
-               .arg(s->linear.x(), 0, 'f', 3)
-               .arg(s->linear.y(), 0, 'f', 3)
-               .arg(s->linear.z(), 0, 'f', 3)
-               .arg(s->percent.x(), 0, 'f', 0)
-               .arg(s->percent.y(), 0, 'f', 0)
-               .arg(s->percent.z(), 0, 'f', 0)
+               .arg(decimalText(s->linear.x(), 3))
+               .arg(decimalText(s->linear.y(), 3))
+               .arg(decimalText(s->linear.z(), 3))
+               .arg(decimalText(s->percent.x(), 0))
+               .arg(decimalText(s->percent.y(), 0))
+               .arg(decimalText(s->percent.z(), 0))
                .arg(s->eightBit[0])
                .arg(s->eightBit[1])
                .arg(s->eightBit[2]) +
            told("   %1%2 stops from mid-grey   L*a*b* %3 %4 %5")
                .arg(s->stopsFromMidGrey < 0 ? QStringLiteral("\u2212") : QStringLiteral("+"))
-               .arg(std::abs(s->stopsFromMidGrey), 0, 'f', 1)
-               .arg(s->labD50.L, 0, 'f', 0)
-               .arg(s->labD50.a, 0, 'f', 1)
-               .arg(s->labD50.b, 0, 'f', 1);
+               .arg(decimalText(std::abs(s->stopsFromMidGrey), 1))
+               .arg(decimalText(s->labD50.L, 0))
+               .arg(decimalText(s->labD50.a, 1))
+               .arg(decimalText(s->labD50.b, 1));
 }
 
 void FrameView::paintPins(QPainter& painter) const {

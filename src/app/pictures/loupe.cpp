@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/findings/marks.h"
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -71,8 +72,9 @@ void paintLoupe(QPainter& painter, const QRect& view, const LinearImage& image, 
     painter.fillRect(text, QColor(0, 0, 0, 200));
     painter.setPen(Qt::white);
     painter.setFont(look::figures(look::Size::small));
-    painter.drawText(text, Qt::AlignCenter,
-                     QStringLiteral("%1, %2 px").arg(place.x(), 0, 'f', 0).arg(place.y(), 0, 'f', 0));
+    painter.drawText(
+        text, Qt::AlignCenter,
+        QStringLiteral("%1, %2 px").arg(decimalText(place.x(), 0)).arg(decimalText(place.y(), 0)));
 }
 
 }  // namespace refero

@@ -9,6 +9,7 @@
 
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/text.h"
 #include "app/plan/framing_view.h"
 
 namespace refero {
@@ -68,9 +69,9 @@ void ChartAdvice::showFigures(const plan::Advice& a) {
     constexpr double kSampledShare = 0.6;  // of each side; see plan::Framing
     const plan::Framing& f = a.here;
     figures_->setText(tr("%1 % of the frame\nSmallest patch %2 px wide\n%3 % of the way to the corners")
-                          .arg(f.sharePercent, 0, 'f', f.sharePercent < 10 ? 1 : 0)
-                          .arg(std::sqrt(f.patchPixels) / kSampledShare, 0, 'f', 0)
-                          .arg(f.reachPercent, 0, 'f', 0));
+                          .arg(decimalText(f.sharePercent, f.sharePercent < 10 ? 1 : 0))
+                          .arg(decimalText(std::sqrt(f.patchPixels) / kSampledShare, 0))
+                          .arg(decimalText(f.reachPercent, 0)));
 }
 
 // The better copy at this distance; else the better distance for the copy at hand.
@@ -87,10 +88,10 @@ void ChartAdvice::offer(const plan::Recommendation& all, const plan::Setup& setu
     if (best.copy != setup.chart && !well && (best.good || setup.chart == 0))
         if (const auto* copy = kit.chart(best.copy))
             add(tr("Take %1").arg(QString::fromStdString(copy->label)), "takeCopy",
-                [this, id = best.copy] { emit copyWanted(id); });
+                [this, id = best.copy] { emit copyWanted(id.number()); });
     for (const plan::Advice& a : all.copies)
         if (a.copy == setup.chart && !a.good && a.betterDistanceM)
-            add(tr("Shoot it from %1 m").arg(*a.betterDistanceM, 0, 'f', 2), "standThere",
+            add(tr("Shoot it from %1 m").arg(decimalText(*a.betterDistanceM, 2)), "standThere",
                 [this, metres = *a.betterDistanceM] { emit distanceWanted(metres); });
 }
 

@@ -136,7 +136,7 @@ CoveragePage::CoveragePage(Session& session, QWidget* parent) : QWidget(parent),
             [this](const QModelIndex& now) {
                 if (now.isValid()) {
                     const auto setup = model_.rows()[static_cast<std::size_t>(now.row())].coverage.setup;
-                    if (setup) session_.select(static_cast<int>(setup));
+                    if (setup) session_.select(setup);
                 }
             });
 }
@@ -146,7 +146,7 @@ void CoveragePage::refresh() {
     std::vector<CoverageModel::Row> rows;
     studio::SetupCoverage all;
     for (const auto& c : studio::coverage(session_.studio()->contents(), session_.day())) {
-        const Setup* s = session_.setup(static_cast<int>(c.setup));
+        const Setup* s = session_.setup(c.setup);
         rows.push_back({s ? text(s->light) : tr("In no setup"), c});
         all.valid += c.valid;
         all.weaker += c.weaker;

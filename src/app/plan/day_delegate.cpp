@@ -6,6 +6,7 @@
 
 #include "app/findings/due_mark.h"
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plan/day_table.h"
@@ -29,20 +30,25 @@ void DayDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                hovered = option.state & QStyle::State_MouseOver;
     if (selected || hovered) painter->fillRect(option.rect, selected ? c.raised : c.panel);
     if (selected && index.column() == 0)
-        painter->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), c.loud);
+        painter->fillRect(
+            QStyle::visualRect(option.direction, option.rect,
+                               QRect(option.rect.left(), option.rect.top(), 3, option.rect.height())),
+            c.loud);
     if (index.column() == DayModel::time) {
         paintTime(*painter, option.rect, index.row(), selected);
     } else {
+        const look::Sided sided(*painter, option.rect, option.direction);
         QRect box = option.rect.adjusted(16, 5, -8, -5);
         if (index.column() == DayModel::chart) {
             const auto state = table_.day().rows()[static_cast<std::size_t>(index.row())].state;
-            paintDueMark(*painter, QPointF(option.rect.left() + 12, option.rect.top() + 15), state, c.text);
+            paintDueMark(*painter, sided(QPointF(option.rect.left() + 12, option.rect.top() + 15)), state,
+                         c.text);
             box.setLeft(option.rect.left() + 24);
         }
         const auto line = [&](const QString& text, const QFont& font, const QColor& ink, int top) {
             painter->setFont(font);
             painter->setPen(ink);
-            painter->drawText(QRect(box.left(), box.top() + top, box.width(), 19),
+            painter->drawText(sided(QRect(box.left(), box.top() + top, box.width(), 19)),
                               Qt::AlignLeft | Qt::AlignVCenter,
                               painter->fontMetrics().elidedText(text, Qt::ElideRight, box.width()));
         };
@@ -51,7 +57,7 @@ void DayDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         // Whole, over two lines where it is long.
         painter->setFont(look::font(look::Size::small));
         painter->setPen(c.quiet);
-        painter->drawText(QRect(box.left(), box.top() + 20, box.width(), box.height() - 20),
+        painter->drawText(sided(QRect(box.left(), box.top() + 20, box.width(), box.height() - 20)),
                           Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
                           index.data(DayModel::SecondLineRole).toString());
     }
@@ -117,7 +123,8 @@ void DayHeader::paintSection(QPainter* p, const QRect& rect, int section) const 
     p->setPen(c.quiet);
     p->setFont(look::figures(look::Size::small));
     if (section != DayModel::time) {
-        p->drawText(rect.adjusted(section == 0 ? 16 : 24, 0, -4, 0), Qt::AlignLeft | Qt::AlignVCenter,
+        const look::Sided sided(*p, rect, layoutDirection());
+        p->drawText(sided(rect.adjusted(section == 0 ? 16 : 24, 0, -4, 0)), Qt::AlignLeft | Qt::AlignVCenter,
                     table_.day().headerData(section, Qt::Horizontal, Qt::DisplayRole).toString());
     } else {
         const DayAxis& axis = table_.day().axis();

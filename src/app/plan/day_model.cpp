@@ -71,7 +71,7 @@ std::vector<DayRow> dayRows(const plan::Day& day, const plan::ClearSky& sky) {
     for (std::size_t i = 0; i < day.setups.size(); ++i) {
         const plan::Setup& s = day.setups[i];
         DayRow r;
-        r.setup = static_cast<int>(s.id);
+        r.setup = s.id;
         r.label = QStringLiteral("%1  %2").arg(i + 1).arg(text(s.label));
         r.kit = kitOf(s, naming, day.kit);
         r.place = text(naming.value(s.conditions, plan::Aspect::place));
@@ -141,7 +141,7 @@ void DayModel::setRows(std::vector<DayRow> rows) {
     emit headerDataChanged(Qt::Horizontal, 0, columns - 1);
 }
 
-int DayModel::rowOf(int id) const {
+int DayModel::rowOf(studio::SetupId id) const {
     for (std::size_t i = 0; i < rows_.size(); ++i)
         if (rows_[i].setup == id) return static_cast<int>(i);
     return -1;

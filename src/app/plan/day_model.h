@@ -12,7 +12,7 @@ namespace refero {
 
 /// One line of the day.
 struct DayRow {
-    int setup = 0;
+    studio::SetupId setup = 0;
     QString label, kit;   ///< "3  Raking light"; body, lens, light
     QString place, time;  ///< "09:00 to 10:30"
     QString chart, why;   ///< what to do or what was done, and the reason
@@ -47,7 +47,7 @@ class DayModel : public QAbstractTableModel {
     void setRows(std::vector<DayRow> rows);
     const std::vector<DayRow>& rows() const { return rows_; }
     const DayAxis& axis() const { return axis_; }
-    int rowOf(int setup) const;
+    int rowOf(studio::SetupId setup) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;

@@ -97,7 +97,7 @@ void DayPage::setCompact(bool compact) {
     editor_->setFixedWidth(compact ? look::kFindingsWidthCompact : look::kFindingsWidth);
 }
 
-void DayPage::dragged(int id, int start, int end) {
+void DayPage::dragged(studio::SetupId id, int start, int end) {
     const auto* s = session_.studio()->contents().find<plan::Setup>(id);
     if (!s) return;
     plan::Setup changed = *s;
@@ -119,8 +119,11 @@ void DayPage::align() {
     const QRect column = table_->timeColumn();
     const int left = table_->viewport()->mapTo(day_, column.topLeft()).x();
     sun_->setColumn(left, column.width());
-    sunTitle_->setFixedWidth(std::max(60, left - 72));
-    sunText_->setFixedWidth(std::max(60, day_->width() - left - column.width() - 32));
+    // Time runs from left to right; the title stands where reading begins.
+    const bool mirrored = layoutDirection() == Qt::RightToLeft;
+    QWidget *const leftOf = mirrored ? sunText_ : sunTitle_, *const rightOf = mirrored ? sunTitle_ : sunText_;
+    leftOf->setFixedWidth(std::max(60, left - 72));
+    rightOf->setFixedWidth(std::max(60, day_->width() - left - column.width() - 32));
 }
 
 void DayPage::resizeEvent(QResizeEvent* event) {
@@ -200,13 +203,13 @@ void DayPage::saySun(std::optional<int> minutes) {
     const auto light = plan::daylightAt(moment, *place, lamp->kind, session_.sky());
     QString title = told("%1 at %2\nSun %3° high, azimuth %4°")
                         .arg(QString::fromStdString(place->label), clockText(*at))
-                        .arg(sun.heightDegrees, 0, 'f', 0)
-                        .arg(sun.azimuthDegrees, 0, 'f', 0);
+                        .arg(decimalText(sun.heightDegrees, 0))
+                        .arg(decimalText(sun.azimuthDegrees, 0));
     if (light)
         title += told("\n%1, clear sky: %2 mired (%3 K)")
                      .arg(lamp->kind == plan::LightKind::shade ? tr("Sky light") : tr("Daylight"))
-                     .arg(light->mired, 0, 'f', 0)
-                     .arg(std::round(1e4 / light->mired) * 100, 0, 'f', 0);
+                     .arg(decimalText(light->mired, 0))
+                     .arg(decimalText(std::round(1e4 / light->mired) * 100, 0));
     sunTitle_->setText(title);
     const auto trust = plan::trust(moment, *place, lamp->kind, day.shoot, session_.sky());
     sunText_->setText(trust ? tr("A chart shot at %1: ").arg(clockText(*at)) +

@@ -32,7 +32,7 @@ class DayPage : public QWidget {
   private:
     QWidget* buildDay();
     QWidget* buildEmpty();
-    void dragged(int setup, int start, int end);
+    void dragged(studio::SetupId setup, int start, int end);
     void align();
     void showSun();
     void saySun(std::optional<int> minutes);

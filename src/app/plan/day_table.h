@@ -23,8 +23,8 @@ class DayTable : public RowTable {
     QRect timeColumn() const;
 
   signals:
-    void chosen(int setup);
-    void timeDragged(int setup, int start, int end);
+    void chosen(studio::SetupId setup);
+    void timeDragged(studio::SetupId setup, int start, int end);
     void timeColumnMoved();
 
   protected:

@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -17,8 +18,9 @@ FramingView::FramingView(QWidget* parent) : QWidget(parent) {
 void FramingView::show(const std::optional<plan::Framing>& framing, double frameAspect) {
     framing_ = framing;
     aspect_ = frameAspect;
-    setAccessibleName(framing ? tr("The chart covers %1 % of the frame").arg(framing->sharePercent, 0, 'f', 1)
-                              : tr("The chart in the frame: not known yet"));
+    setAccessibleName(
+        framing ? tr("The chart covers %1 % of the frame").arg(decimalText(framing->sharePercent, 1))
+                : tr("The chart in the frame: not known yet"));
     update();
 }
 
@@ -44,7 +46,7 @@ void FramingView::paintEvent(QPaintEvent*) {
 }
 
 QString FramingView::describe() const {
-    return framing_ ? tr("The chart takes %1 % of the frame.").arg(framing_->sharePercent, 0, 'f', 0)
+    return framing_ ? tr("The chart takes %1 % of the frame.").arg(decimalText(framing_->sharePercent, 0))
                     : tr("What the chart takes of the frame cannot be told yet.");
 }
 

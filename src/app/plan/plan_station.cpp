@@ -149,7 +149,7 @@ void PlanStation::addSetup(bool alikeCurrent) {
         return {};
     });
     if (id == 0) return;
-    session_.select(static_cast<int>(id));
+    session_.select(id);
     emit told({});
     if (!isVisible()) return;
     showPage(Page::day);
@@ -162,7 +162,7 @@ void PlanStation::move(int by) {
         if (all[i].id != session_.currentId()) continue;
         const int to = static_cast<int>(i) + by;
         if (to < 0 || to >= static_cast<int>(all.size())) return;
-        return session_.moveSetup(static_cast<int>(all[i].id), to);
+        return session_.moveSetup(all[i].id, to);
     }
 }
 
@@ -238,7 +238,7 @@ void PlanStation::chooseShoot(int index) {
         session_.openShoot(shoots_[static_cast<std::size_t>(index)]);
         return refresh();
     }
-    studio::SetupId id = 0;
+    studio::ShootId id = 0;
     act(tr("Begin another shoot"), [&](studio::Edit& edit) -> Status {
         id = workflow::newShoot(edit);
         return {};

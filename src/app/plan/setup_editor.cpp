@@ -74,7 +74,7 @@ SetupEditor::SetupEditor(Session& session, QWidget* parent) : QWidget(parent), s
         if (!s) return;
         plan::Setup changed = *s;
         changed.distanceM = std::round(metres * 100) / 100;
-        put(changed, tr("Distance: %1 m").arg(changed.distanceM, 0, 'f', 2));
+        put(changed, tr("Distance: %1 m").arg(decimalText(changed.distanceM, 2)));
     });
     refresh();
 }
@@ -121,7 +121,7 @@ void SetupEditor::showState(const plan::Setup& s) {
     if (const auto beyond = plan::beyondTest(s, session_.day().kit); beyond && *beyond != 0)
         said << (*beyond < 0 ? tr("Planned %1 stops darker than the test of %2 says can be used.")
                              : tr("Planned %1 stops lighter than the test of %2 says can be used."))
-                    .arg(std::abs(*beyond), 0, 'f', 1)
+                    .arg(decimalText(std::abs(*beyond), 1))
                     .arg(QString::fromStdString(s.profile));
     state_->setText(said.join(QLatin1Char(' ')));
     state_->setVisible(!state_->text().isEmpty());

@@ -25,8 +25,8 @@ struct Named {
 
 // One record of a list that the day knows; the last choice leads to where more are entered.
 template <class Get, class Id = std::remove_cvref_t<std::invoke_result_t<Get, Setup&>>>
-Binding<Setup> reference(Form::Row row, std::function<std::vector<Named<Id>>()> list, Get id,
-                         std::function<void()> more, const char* moreText) {
+Binding<Setup> reference(Form::Row row, std::type_identity_t<std::function<std::vector<Named<Id>>()>> list,
+                         Get id, std::function<void()> more, const char* moreText) {
     Binding<Setup> b{std::move(row)};
     const auto current = [id](const Setup& s) {
         Setup copy = s;

@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plan/day_delegate.h"
 #include "app/plan/setup_fields.h"
@@ -97,7 +98,7 @@ void SunStrip::paintEvent(QPaintEvent*) {
     p.setFont(look::figures(look::Size::small));
     p.setPen(c.quiet);
     p.drawText(QRectF(left_ - 44, box.top() - 9, 38, 18), Qt::AlignRight | Qt::AlignVCenter,
-               QStringLiteral("%1°").arg(top, 0, 'f', 0));
+               QStringLiteral("%1°").arg(decimalText(top, 0)));
     p.drawText(QRectF(left_ - 44, box.bottom() - 9, 38, 18), Qt::AlignRight | Qt::AlignVCenter,
                QStringLiteral("0°"));
     p.drawText(QRectF(left_ + 6, box.bottom() - 20, width_ - 12, 18), Qt::AlignLeft | Qt::AlignVCenter,
@@ -125,7 +126,7 @@ QString SunStrip::describe() const {
                                           });
     QString out = tr("The sun is highest at %1, %2 degrees.")
                       .arg(clockText(minutesOf(highest->at)))
-                      .arg(highest->sun.heightDegrees, 0, 'f', 0);
+                      .arg(decimalText(highest->sun.heightDegrees, 0));
     if (shown_.shot && shown_.until)
         out +=
             QLatin1Char(' ') +

@@ -6,6 +6,7 @@
 #include <QPainter>
 
 #include "app/look/button.h"
+#include "app/look/sided.h"
 #include "app/look/tokens.h"
 
 namespace refero {
@@ -41,7 +42,9 @@ int TaskRow::lay(int width, QPainter* painter) const {
         if (painter) {
             painter->setFont(font);
             painter->setPen(ink);
-            painter->drawText(QRect(kLeft, y, wide, box.height() + 2), Qt::TextWordWrap, text);
+            painter->drawText(look::Sided(*painter, QRect(0, 0, width, 1),
+                                          layoutDirection())(QRect(kLeft, y, wide, box.height() + 2)),
+                              Qt::TextWordWrap, text);
         }
         y += box.height();
     };
@@ -68,7 +71,8 @@ void TaskRow::paintEvent(QPaintEvent*) {
     if (underMouse()) p.fillRect(rect(), c.panel);
     lay(width(), &p);
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF box(16.5, kPad + 0.5, kBox, kBox);
+    const QRectF box =
+        QRectF(look::Sided(p, rect(), layoutDirection())(QRect(16, kPad, kBox, kBox))).translated(0.5, 0.5);
     p.setPen(QPen(isChecked() ? c.quiet : c.text, 1.5));
     p.setBrush(isChecked() ? c.raised : QColor(Qt::transparent));
     p.drawRoundedRect(box, look::kRadius, look::kRadius);

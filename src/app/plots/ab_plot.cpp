@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
 #include "app/plots/plot.h"
@@ -116,10 +117,10 @@ QString AbPlot::describe() const {
     for (const PatchResult& p : correction_->patches)
         out << tr("%1 belongs at a* %2, b* %3; it was %4 CIEDE2000 away and is %5 now.")
                    .arg(QString::fromStdString(p.id))
-                   .arg(p.reference.a, 0, 'f', 0)
-                   .arg(p.reference.b, 0, 'f', 0)
-                   .arg(p.differenceBefore, 0, 'f', 1)
-                   .arg(p.differenceAfter, 0, 'f', 1);
+                   .arg(decimalText(p.reference.a, 0))
+                   .arg(decimalText(p.reference.b, 0))
+                   .arg(decimalText(p.differenceBefore, 1))
+                   .arg(decimalText(p.differenceAfter, 1));
     return out.join(QLatin1Char(' '));
 }
 

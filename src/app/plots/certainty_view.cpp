@@ -18,10 +18,9 @@ constexpr int kNames = 96, kHead = 24, kFoot = 20, kRight = 12;
 constexpr int kBefore = 0, kAfter = 1, kUnseen = 2;  // markers: square, circle, triangle
 
 QString sure(const CertaintyView::Mark& m) {
-    const QString value = QString::number(m.value, 'f', 2);
+    const QString value = decimalText(m.value, 2);
     return m.interval ? CertaintyView::tr("%1 (%2 to %3)")
-                            .arg(value, QString::number(m.interval->low, 'f', 2),
-                                 QString::number(m.interval->high, 'f', 2))
+                            .arg(value, decimalText(m.interval->low, 2), decimalText(m.interval->high, 2))
                       : value;
 }
 
@@ -111,8 +110,7 @@ void CertaintyView::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(c.line, 1));
         painter.drawLine(QPointF(xOf(tick), kHead), QPointF(xOf(tick), bottom));
         painter.setPen(c.quiet);
-        painter.drawText(QRectF(xOf(tick) - 20, bottom + 2, 40, 16), Qt::AlignCenter,
-                         QString::number(tick, 'g', 2));
+        painter.drawText(QRectF(xOf(tick) - 20, bottom + 2, 40, 16), Qt::AlignCenter, shortNumber(tick, 2));
     }
     if (rows_.empty()) return;
     const double step = (bottom - kHead) / static_cast<double>(rows_.size());

@@ -80,10 +80,10 @@ QString LadderPlot::describe() const {
     QStringList out;
     for (const LadderStep& s : steps_)
         out << tr("Lightness %1: red %2 %, green %3 %, blue %4 %.")
-                   .arg(s.lightness, 0, 'f', 0)
-                   .arg(s.deviationPercent[0], 0, 'f', 1)
-                   .arg(s.deviationPercent[1], 0, 'f', 1)
-                   .arg(s.deviationPercent[2], 0, 'f', 1);
+                   .arg(decimalText(s.lightness, 0))
+                   .arg(decimalText(s.deviationPercent[0], 1))
+                   .arg(decimalText(s.deviationPercent[1], 1))
+                   .arg(decimalText(s.deviationPercent[2], 1));
     return out.join(QLatin1Char(' '));
 }
 

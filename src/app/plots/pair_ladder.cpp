@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/plots/plot.h"
 
@@ -28,10 +29,10 @@ void PairLadder::setSteps(std::vector<GreyPair> steps, const QString& leader, co
     QString said = tr("%1 and %2").arg(leader, follower);
     for (const GreyPair& s : steps_)
         said += QStringLiteral("; ") + tr("L* %1: %2 and %3, tint %4")
-                                           .arg(s.reference, 0, 'f', 0)
-                                           .arg(s.leader, 0, 'f', 1)
-                                           .arg(s.follower, 0, 'f', 1)
-                                           .arg(s.tint, 0, 'f', 1);
+                                           .arg(decimalText(s.reference, 0))
+                                           .arg(decimalText(s.leader, 1))
+                                           .arg(decimalText(s.follower, 1))
+                                           .arg(decimalText(s.tint, 1));
     setAccessibleDescription(said);
     update();
 }

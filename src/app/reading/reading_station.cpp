@@ -250,7 +250,7 @@ void ReadingStation::compare() {
 
 void ReadingStation::advise() {
     if (meters_->meter() != MeterPanel::Meter::camera) return;
-    const int id = session_.currentId();
+    const auto id = session_.currentId();
     const Setup* s = session_.current();
     if (!s || !s->reading) return meters_->camera().say(tr("Read a chart shot first."));
     session_.reading().adviseCamera(id, [this, id](const QStringList& sentences, double kelvin) {
@@ -263,7 +263,7 @@ void ReadingStation::fillTreatments() {
     treatments_->clear();
     const Setup* s = session_.current();
     if (!s || !s->reading) return;
-    const int id = s->id;
+    const auto id = s->id;
     const Reading& r = *s->reading;
     const auto add = [&](const QString& text, bool on, auto act) {
         QAction* action = treatments_->addAction(text);
@@ -311,7 +311,7 @@ void ReadingStation::ask(const Setup& setup) {
     const auto fitOf = [&](const Transfer& t) {
         const auto fits = encodingFits(*setup.reading, {t});
         return fits.empty() ? told("not at all")
-                            : told("within %1 stops").arg(fits.front().errorStops, 0, 'f', 2);
+                            : told("within %1 stops").arg(decimalText(fits.front().errorStops, 2));
     };
     question_->setText(tr("The file does not state it:"));
     question_->setToolTip(better.empty()
@@ -422,7 +422,7 @@ void ReadingStation::showUnknown() {
 
 // Planned, and its chart not shot yet; or served by that of another setup.
 void ReadingStation::showAwaited(const Setup& setup) {
-    const Setup* other = session_.setup(static_cast<int>(setup.plan.shotOf));
+    const Setup* other = session_.setup(setup.plan.shotOf);
     const bool served = setup.plan.state == plan::DueState::done && other;
     invite(served ? tr("No chart of its own") : tr("No chart frame yet"),
            QString::fromStdString(setup.plan.reason));
@@ -439,7 +439,7 @@ void ReadingStation::proceed() {
     const Setup* s = session_.current();
     if (!s) return;
     if (s->chartFrame.empty()) {
-        if (s->plan.state == plan::DueState::done) return session_.select(static_cast<int>(s->plan.shotOf));
+        if (s->plan.state == plan::DueState::done) return session_.select(s->plan.shotOf);
         const QStringList paths = dialogs_.openFrames(this);
         if (!paths.isEmpty()) session_.reading().addChartFrame(s->id, paths.front());
         return;

@@ -59,7 +59,7 @@ class UnknownChart : public QWidget {
     look::Button *learn_, *layoutOnly_, *byHand_;
     FramePointer frame_;                                         ///< that was looked at
     std::shared_ptr<const std::vector<LearnedLayout>> layouts_;  ///< null: none was found so far
-    int id_ = 0;
+    studio::SetupId id_ = 0;
     double longSideMm_ = 0;
     QString name_;
 };

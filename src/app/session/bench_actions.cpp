@@ -371,7 +371,7 @@ void BenchActions::state(const QString& path, const workflow::StatedTerms& terms
         }
 }
 
-void BenchActions::assessOn(int setup) {
+void BenchActions::assessOn(studio::SetupId setup) {
     setup_ = setup;
     const Setup* s = session_.setup(setup);
     assessedOn_ = s && s->reading ? patchesOf(*s->reading) : std::vector<Vector3>();

@@ -10,6 +10,7 @@
 
 #include "core/frame/image.h"
 #include "core/series/series.h"
+#include "studio/records.h"
 #include "workflow/assess.h"
 
 namespace refero {
@@ -95,8 +96,8 @@ class BenchActions : public QObject {
     void removeTransform(const QString& path);
     void state(const QString& path, const workflow::StatedTerms& terms);
     /// Tries all of them on that setup's reading.
-    void assessOn(int setup);
-    int assessedSetup() const { return setup_; }
+    void assessOn(studio::SetupId setup);
+    studio::SetupId assessedSetup() const { return setup_; }
     /// The setup's chart was read anew since.
     bool isOutOfDate() const;
 
@@ -130,7 +131,7 @@ class BenchActions : public QObject {
     std::stop_source analysis_;
     int job_ = 0, measured_ = 0;
     std::vector<Trial> trials_;
-    int setup_ = 0;
+    studio::SetupId setup_ = 0;
     std::vector<Vector3> assessedOn_;  ///< the patches of the reading that was
 };
 

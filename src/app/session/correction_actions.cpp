@@ -19,7 +19,7 @@ using studio::Edit;
 
 CorrectionActions::CorrectionActions(Session& session) : QObject(&session), session_(session) {}
 
-void CorrectionActions::build(int id, const FitOptions& options) {
+void CorrectionActions::build(studio::SetupId id, const FitOptions& options) {
     const Setup* s = session_.setup(id);
     if (!s || !s->reading) return;
     session_.background(
@@ -32,7 +32,7 @@ void CorrectionActions::build(int id, const FitOptions& options) {
         Urgency::now);
 }
 
-void CorrectionActions::keep(int id, const std::string& step, const Result<Correction>& c) {
+void CorrectionActions::keep(studio::SetupId id, const std::string& step, const Result<Correction>& c) {
     if (!c) return session_.refuse(id, text(c.error().message));
     Edit edit = session_.studio()->edit(step);
     const auto kept = workflow::keepCorrection(edit, session_.contents(), id, *c);
@@ -42,16 +42,15 @@ void CorrectionActions::keep(int id, const std::string& step, const Result<Corre
     session_.commit(edit);
 }
 
-bool CorrectionActions::canBorrow(int id) const {
+bool CorrectionActions::canBorrow(studio::SetupId id) const {
     const Setup* s = session_.setup(id);
-    return s &&
-           workflow::wantsLoan(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
+    return s && workflow::wantsLoan(session_.contents(), session_.setup(s->plan.shotOf), *s);
 }
 
-void CorrectionActions::borrow(int id) {
+void CorrectionActions::borrow(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     if (!s) return;
-    auto task = workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s);
+    auto task = workflow::loanTask(session_.contents(), session_.setup(s->plan.shotOf), *s);
     if (!task) return;
     session_.background([task = *std::move(task), parser = session_.parsedCorrections()](
                             const std::stop_token& stop) { return task.run(*parser, stop); },
@@ -69,7 +68,7 @@ void CorrectionActions::borrow(int id) {
                         Urgency::now);
 }
 
-void CorrectionActions::proveOn(int id, const QString& path) {
+void CorrectionActions::proveOn(studio::SetupId id, const QString& path) {
     const Setup* s = session_.setup(id);
     const auto* record = workflow::correctionOf(session_.contents(), id);
     if (!s || !s->correction || !s->reading || !record) return;
@@ -91,7 +90,7 @@ void CorrectionActions::proveOn(int id, const QString& path) {
         });
 }
 
-void CorrectionActions::proveOnColours(int id) {
+void CorrectionActions::proveOnColours(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction) return;
     std::vector<KnownColour> unseen;
@@ -102,14 +101,15 @@ void CorrectionActions::proveOnColours(int id) {
     keepProof(id, *proof);
 }
 
-void CorrectionActions::keepProof(int id, const Verification& proof) {
+void CorrectionActions::keepProof(studio::SetupId id, const Verification& proof) {
     const QString where = QFileInfo(text(proof.framePath)).fileName();
     change(id, tr("Check the correction on %1").arg(where),
            [&](Correction& c) { workflow::addProof(c, proof); });
 }
 
 // Changes what is kept with the correction, without fitting it again.
-void CorrectionActions::change(int id, const QString& step, const std::function<void(Correction&)>& change) {
+void CorrectionActions::change(studio::SetupId id, const QString& step,
+                               const std::function<void(Correction&)>& change) {
     const Setup* s = session_.setup(id);
     const auto* record = workflow::correctionOf(session_.contents(), id);
     if (!s || !s->correction || !record) return;
@@ -124,17 +124,17 @@ void CorrectionActions::change(int id, const QString& step, const std::function<
     session_.commit(edit);
 }
 
-void CorrectionActions::setFinish(int id, const Finish& finish) {
+void CorrectionActions::setFinish(studio::SetupId id, const Finish& finish) {
     if (!finish.validate()) return;
     change(id, tr("Finish: %1").arg(text(inWords(finish))), [&](Correction& c) { c.finish = finish; });
 }
 
-void CorrectionActions::judgeBy(int id, const FitLimits& limits) {
+void CorrectionActions::judgeBy(studio::SetupId id, const FitLimits& limits) {
     change(id, tr("Judge the correction as %1").arg(told(limits.name)),
            [&](Correction& c) { c.limits = limits; });
 }
 
-void CorrectionActions::keepSnapshot(int id) {
+void CorrectionActions::keepSnapshot(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     const auto* record = workflow::correctionOf(session_.contents(), id);
     if (!s || !s->correction || !record) return;
@@ -150,7 +150,7 @@ void CorrectionActions::keepSnapshot(int id) {
     session_.commit(edit);
 }
 
-void CorrectionActions::renameSnapshot(int snapshot, const QString& name) {
+void CorrectionActions::renameSnapshot(studio::SnapshotId snapshot, const QString& name) {
     const auto* record = session_.contents().find<studio::SnapshotRecord>(snapshot);
     if (!record || name.trimmed().isEmpty() || record->label == name.trimmed().toStdString()) return;
     studio::SnapshotRecord renamed = *record;
@@ -160,7 +160,7 @@ void CorrectionActions::renameSnapshot(int snapshot, const QString& name) {
     session_.commit(edit);
 }
 
-void CorrectionActions::removeSnapshot(int snapshot) {
+void CorrectionActions::removeSnapshot(studio::SnapshotId snapshot) {
     const auto* record = session_.contents().find<studio::SnapshotRecord>(snapshot);
     if (!record) return;
     Edit edit = session_.studio()->edit(say("Take out the snapshot %1", record->label));
@@ -168,20 +168,21 @@ void CorrectionActions::removeSnapshot(int snapshot) {
     session_.commit(edit);
 }
 
-void CorrectionActions::takeSnapshot(int snapshot) {
+void CorrectionActions::takeSnapshot(studio::SnapshotId snapshot) {
     const auto* record = session_.contents().find<studio::SnapshotRecord>(snapshot);
     if (!record) return;
     const auto kept = io::parseCorrection(record->document, "The snapshot");
     if (!kept) return;
-    const auto id = static_cast<int>(record->setup);
+    const auto id = record->setup;
     Edit edit = session_.studio()->edit(say("Go back to %1", record->label));
     if (!workflow::keepCorrection(edit, session_.contents(), id, *kept)) return;
     session_.hand(id).error.clear();
     session_.commit(edit);
 }
 
-void CorrectionActions::addColour(int id, const QString& path, const QRectF& place, const QString& name,
-                                  const Lab& lab, const std::function<void(const QString&)>& done) {
+void CorrectionActions::addColour(studio::SetupId id, const QString& path, const QRectF& place,
+                                  const QString& name, const Lab& lab,
+                                  const std::function<void(const QString&)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction || !s->reading) return;
     const workflow::DrawnPlace drawn{{place.left(), place.top()}, {place.right(), place.bottom()}};
@@ -199,7 +200,7 @@ void CorrectionActions::addColour(int id, const QString& path, const QRectF& pla
         });
 }
 
-void CorrectionActions::countColour(int colour, bool counts) {
+void CorrectionActions::countColour(studio::KnownColourId colour, bool counts) {
     const auto* record = session_.contents().find<studio::KnownRecord>(colour);
     if (!record || record->counts == counts) return;
     studio::KnownRecord changed = *record;
@@ -210,7 +211,7 @@ void CorrectionActions::countColour(int colour, bool counts) {
     session_.commit(edit);
 }
 
-void CorrectionActions::removeColour(int colour) {
+void CorrectionActions::removeColour(studio::KnownColourId colour) {
     const auto* record = session_.contents().find<studio::KnownRecord>(colour);
     if (!record) return;
     Edit edit = session_.studio()->edit(say("Take out the known colour %1", record->label));
@@ -218,7 +219,7 @@ void CorrectionActions::removeColour(int colour) {
     session_.commit(edit);
 }
 
-void CorrectionActions::addPicture(int id, const QString& path) {
+void CorrectionActions::addPicture(studio::SetupId id, const QString& path) {
     if (!session_.contents().find<plan::Setup>(id)) return;
     Edit edit = session_.studio()->edit(say("Add picture %1", QFileInfo(path).fileName().toStdString()));
     edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(),

@@ -94,9 +94,8 @@ DayActions::Found DayActions::found() const {
                                                        : out.again);
         const bool waits =
             !s.leaderChanged.empty() ||
-            (!s.correction &&
-             (!s.chartFrame.empty() ||
-              workflow::wantsLoan(session_.contents(), session_.setup(static_cast<int>(s.plan.shotOf)), s)));
+            (!s.correction && (!s.chartFrame.empty() ||
+                               workflow::wantsLoan(session_.contents(), session_.setup(s.plan.shotOf), s)));
         out.toBuild += waits && !triedInVain(s);
     }
     return out;
@@ -141,7 +140,7 @@ void DayActions::nextSetup() {
     if (run_->setups.empty()) return nextLoan();
     const SetupId id = run_->setups.front();
     run_->setups.pop_front();
-    const Setup* s = session_.setup(static_cast<int>(id));
+    const Setup* s = session_.setup(id);
     Line* l = line(id);
     if (!s || !l) return nextSetup();
     const Setup* leader = workflow::leaderOf(*s, session_.setups());
@@ -149,7 +148,7 @@ void DayActions::nextSetup() {
     emit changed();
     session_.background(
         [setup = workflow::Setup(*s), led = leader ? std::optional<workflow::Setup>(*leader) : std::nullopt,
-         shoot = session_.day().shoot, context = session_.reading().contextOf(static_cast<int>(id)),
+         shoot = session_.day().shoot, context = session_.reading().contextOf(id),
          frames = session_.sharedFrames(), mine = run_->stop.get_token()](const std::stop_token& closing) {
             // Stopped by the person, or because the window goes.
             std::stop_source either;
@@ -176,10 +175,9 @@ void DayActions::nextLoan() {
     if (run_->loans.empty()) return nextDelivery();
     const SetupId id = run_->loans.front();
     run_->loans.pop_front();
-    const Setup* s = session_.setup(static_cast<int>(id));
+    const Setup* s = session_.setup(id);
     auto task =
-        s ? workflow::loanTask(session_.contents(), session_.setup(static_cast<int>(s->plan.shotOf)), *s)
-          : std::nullopt;
+        s ? workflow::loanTask(session_.contents(), session_.setup(s->plan.shotOf), *s) : std::nullopt;
     Line* l = line(id);
     if (!task || !l) return nextLoan();
     l->doing = tr("Looking for colours in the library");
@@ -208,7 +206,7 @@ void DayActions::nextLoan() {
 
 void DayActions::keep(SetupId id, const workflow::SetupWork& work) {
     Line* l = line(id);
-    if (!session_.setup(static_cast<int>(id)) || !l) return;
+    if (!session_.setup(id) || !l) return;
     l->doing.clear();
     l->why = text(work.why);
     l->mended = work.mended;
@@ -276,7 +274,7 @@ void DayActions::nextDelivery() {
         return;
     if (run_->deliveries.empty()) return end(false);
     const auto [id, receiver, onlyNew] = run_->deliveries.front();
-    const Setup* s = session_.setup(static_cast<int>(id));
+    const Setup* s = session_.setup(id);
     Line* l = line(id);
     const QString folder = QDir(run_->folder)
                                .filePath(folderNameOf(session_.day().shoot) + QLatin1Char('/') +
@@ -291,10 +289,10 @@ void DayActions::nextDelivery() {
     workflow::Delivery delivery = workflow::deliveryFor(receiver, *s->correction);
     delivery.collisions = onlyNew ? io::Collision::skip : io::Collision::replace;
     run_->giving = true;
-    session_.handover().give(static_cast<int>(id), delivery, folder);
+    session_.handover().give(id, delivery, folder);
 }
 
-void DayActions::delivered(int id, const QStringList& problems) {
+void DayActions::delivered(studio::SetupId id, const QStringList& problems) {
     if (!run_ || !run_->planned) return;
     if (!std::exchange(run_->giving, false)) return nextDelivery();
     run_->deliveries.pop_front();

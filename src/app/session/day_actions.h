@@ -79,7 +79,7 @@ class DayActions : public QObject {
     bool keepEdit(const studio::Edit& edit);
     void planDeliveries();
     void nextDelivery();
-    void delivered(int setup, const QStringList& problems);
+    void delivered(studio::SetupId setup, const QStringList& problems);
     void stopHere();
     void end(bool stopped);
     Line* line(studio::SetupId setup);

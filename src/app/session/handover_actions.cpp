@@ -5,6 +5,7 @@
 #include <QFileInfo>
 #include <utility>
 
+#include "app/look/text.h"
 #include "app/session/session.h"
 #include "core/say/say.h"
 #include "paper/document_pdf.h"
@@ -33,7 +34,7 @@ HandoverActions::HandoverActions(Session& session)
 
 HandoverActions::~HandoverActions() = default;
 
-void HandoverActions::foresee(int id, const io::ExportOptions& options,
+void HandoverActions::foresee(studio::SetupId id, const io::ExportOptions& options,
                               const std::function<void(const Result<io::Foreseen>&)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction) return;
@@ -41,14 +42,15 @@ void HandoverActions::foresee(int id, const io::ExportOptions& options,
                         done);
 }
 
-studio::HandoverId HandoverActions::keep(int id, HandoverRecord record) {
+studio::HandoverId HandoverActions::keep(studio::SetupId id, HandoverRecord record) {
     const auto kept = workflow::recordHandover(*session_.studio(), id, std::move(record));
     if (!kept) emit session_.refused(text(kept.error().message));
     session_.rebuild();
     return kept.value_or(0);
 }
 
-void HandoverActions::handOver(int id, const QString& target, const workflow::SingleExport& wish) {
+void HandoverActions::handOver(studio::SetupId id, const QString& target,
+                               const workflow::SingleExport& wish) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction) return;
     session_.background(
@@ -62,11 +64,12 @@ void HandoverActions::handOver(int id, const QString& target, const workflow::Si
         });
 }
 
-studio::FramesToRender HandoverActions::framesFor(int id, const workflow::FramesWish& wish) const {
+studio::FramesToRender HandoverActions::framesFor(studio::SetupId id,
+                                                  const workflow::FramesWish& wish) const {
     return workflow::framesFor(session_.contents(), session_.day(), id, wish);
 }
 
-void HandoverActions::conflicts(int id, const workflow::Delivery& delivery, const QString& folder,
+void HandoverActions::conflicts(studio::SetupId id, const workflow::Delivery& delivery, const QString& folder,
                                 const std::function<void(const QStringList&)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction) return;
@@ -83,7 +86,7 @@ void HandoverActions::conflicts(int id, const workflow::Delivery& delivery, cons
         done);
 }
 
-void HandoverActions::give(int id, const workflow::Delivery& delivery, const QString& folder) {
+void HandoverActions::give(studio::SetupId id, const workflow::Delivery& delivery, const QString& folder) {
     const Setup* s = session_.setup(id);
     if (!s || !s->correction || giving_) return;
     const std::vector<workflow::Setup> setups(session_.setups().begin(), session_.setups().end());
@@ -162,7 +165,7 @@ void HandoverActions::reportFrames(const HandoverRecord& frames) {
     std::shared_ptr<workflow::WaitingReport> waiting;
     if (const auto kept = reportedWith_.extract(frames.path)) {
         waiting = kept.mapped();
-    } else if (const Setup* s = session_.setup(static_cast<int>(frames.setup))) {
+    } else if (const Setup* s = session_.setup(frames.setup)) {
         if (auto before = workflow::reportBefore(session_.contents(), session_.day(), *s, frames))
             waiting = std::make_shared<workflow::WaitingReport>(*std::move(before));
     }
@@ -188,7 +191,7 @@ void HandoverActions::reportFrames(const HandoverRecord& frames) {
         });
 }
 
-void HandoverActions::goOnWith(int handover) {
+void HandoverActions::goOnWith(studio::HandoverId handover) {
     const auto* h = session_.contents().find<HandoverRecord>(handover);
     if (h && h->format == workflow::kFrames) queue_->run(text(h->path));
 }
@@ -197,8 +200,8 @@ QString toldOf(const HandedItem& item) {
     if (item.record.format == workflow::kReport) return HandoverActions::tr("Written");
     if (item.record.format == workflow::kRecipe)
         return HandoverActions::tr("Leaves %1 on average, %2 at most")
-            .arg(item.left, 0, 'f', 1)
-            .arg(item.largest, 0, 'f', 1);
+            .arg(decimalText(item.left, 1))
+            .arg(decimalText(item.largest, 1));
     return text(workflow::proofInWords(item.record));
 }
 

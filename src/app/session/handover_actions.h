@@ -25,38 +25,38 @@ class HandoverActions : public QObject {
     ~HandoverActions() override;
 
     /// What a kind of file would lose of the setup's correction; `done` is told in the background.
-    void foresee(int id, const io::ExportOptions& options,
+    void foresee(studio::SetupId id, const io::ExportOptions& options,
                  const std::function<void(const Result<io::Foreseen>&)>& done);
     /// A single file, with what may go along.
-    void handOver(int id, const QString& target, const workflow::SingleExport& wish);
+    void handOver(studio::SetupId id, const QString& target, const workflow::SingleExport& wish);
 
     /// All that a receiver gets, into a folder, one after the other in the background; then the frames.
-    void give(int id, const workflow::Delivery& delivery, const QString& folder);
+    void give(studio::SetupId id, const workflow::Delivery& delivery, const QString& folder);
     bool giving() const { return giving_ != nullptr; }
     /// Which of a delivery's files are there already; `done` is told their names in the background.
-    void conflicts(int id, const workflow::Delivery& delivery, const QString& folder,
+    void conflicts(studio::SetupId id, const workflow::Delivery& delivery, const QString& folder,
                    const std::function<void(const QStringList&)>& done);
     /// Which frames a delivery would hold.
-    studio::FramesToRender framesFor(int id, const workflow::FramesWish& wish) const;
+    studio::FramesToRender framesFor(studio::SetupId id, const workflow::FramesWish& wish) const;
 
     FrameQueue& frameQueue() { return *queue_; }
     /// Goes on with frames that were left, such as by a crash.
-    void goOnWith(int handover);
+    void goOnWith(studio::HandoverId handover);
 
   signals:
     /// Of a single file; `told` is what a shared correction costs each, empty where it is the setup's own.
-    void handedOver(int id, const QString& error, const QString& told);
+    void handedOver(studio::SetupId id, const QString& error, const QString& told);
     /// Of a delivery: what becomes of its item, in words.
     void told(int item, const QString& state);
     /// All of it went out but for what is named.
-    void given(int id, const QStringList& problems);
+    void given(studio::SetupId id, const QStringList& problems);
 
   private:
     struct Giving;
     void giveNext();
     void giveFrames();
     void end();
-    studio::HandoverId keep(int id, studio::HandoverRecord record);
+    studio::HandoverId keep(studio::SetupId id, studio::HandoverRecord record);
     void framesFinished(const QString& job, int done, int failed, int all, const QString& error);
     void reportFrames(const studio::HandoverRecord& frames);
 

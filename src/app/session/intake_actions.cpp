@@ -117,7 +117,7 @@ void IntakeActions::finish() {
     session_.unknownCharts().look();
 }
 
-void IntakeActions::arrived(int id, const QString& path, studio::FrameRole role) {
+void IntakeActions::arrived(studio::SetupId id, const QString& path, studio::FrameRole role) {
     if (!session_.contents().find<plan::Setup>(id)) return;
     Edit edit = session_.studio()->edit(say("Frame %1 came in", QFileInfo(path).fileName().toStdString()));
     edit.add(workflow::frameFor(session_.contents(), session_.shootId(), id, path.toStdString(), role,
@@ -134,7 +134,7 @@ void IntakeActions::beginSetupWith(const std::vector<studio::FrameId>& frames) {
         return {};
     });
     if (!kept) return emit session_.refused(text(kept.error().message));
-    if (id != 0) session_.select(static_cast<int>(id));
+    if (id != 0) session_.select(id);
 }
 
 std::vector<plan::SetupProposal> IntakeActions::proposals() const {
@@ -162,13 +162,13 @@ void IntakeActions::acceptProposals(std::optional<std::size_t> one) {
     session_.undo().refresh();
     if (!ids) return emit session_.refused(text(ids.error().message));
     session_.select(static_cast<int>(ids->front()));
-    for (const studio::FrameId id : *ids)
-        if (const Setup* s = session_.setup(static_cast<int>(id)); s && !s->chartFrame.empty())
-            session_.reading().readNewest(static_cast<int>(id));
+    for (const studio::SetupId id : *ids)
+        if (const Setup* s = session_.setup(id); s && !s->chartFrame.empty())
+            session_.reading().readNewest(id);
 }
 
 void IntakeActions::putFrames(const std::vector<studio::FrameId>& frames, studio::SetupId setup) {
-    const Setup* s = session_.setup(static_cast<int>(setup));
+    const Setup* s = session_.setup(setup);
     const QString where = s ? text(s->light) : told("no setup");
     const QString what = frames.size() == 1 ? tr("Put a frame into %1").arg(where)
                                             : tr("Put %1 frames into %2").arg(frames.size()).arg(where);
@@ -208,8 +208,9 @@ void IntakeActions::takeMoment(studio::FrameId frame, double seconds) {
     if (!f) return;
     const std::string path = io::atMoment(io::mediaPath(f->path).file, seconds);
     session_.background(
-        [path, context = session_.reading().contextOf(static_cast<int>(f->setup))](
-            const std::stop_token& stop) { return workflow::readShot(path, context, {}, stop); },
+        [path, context = session_.reading().contextOf(f->setup)](const std::stop_token& stop) {
+            return workflow::readShot(path, context, {}, stop);
+        },
         [this, frame, path](const workflow::ChartShot& shot) {
             const auto* now = session_.contents().find<studio::Frame>(frame);
             if (!now) return;
@@ -225,7 +226,7 @@ void IntakeActions::takeMoment(studio::FrameId frame, double seconds) {
                     return {};
                 });
             if (!kept) return emit session_.refused(text(kept.error().message));
-            if (reading && moved.setup != 0) session_.reading().readNewest(static_cast<int>(moved.setup));
+            if (reading && moved.setup != 0) session_.reading().readNewest(moved.setup);
         });
 }
 

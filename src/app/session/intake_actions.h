@@ -29,7 +29,7 @@ class IntakeActions : public QObject {
     void stop();
     bool running() const { return run_ != nullptr; }
     /// A frame of a setup has come by itself, such as the demo's; no step of a person. A chart frame is read.
-    void arrived(int id, const QString& path, studio::FrameRole role);
+    void arrived(studio::SetupId id, const QString& path, studio::FrameRole role);
 
     /// Puts frames into a setup (0: none) by hand.
     void putFrames(const std::vector<studio::FrameId>& frames, studio::SetupId setup);

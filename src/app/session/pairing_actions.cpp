@@ -14,7 +14,7 @@ PairingActions::PairingActions(Session& session) : QObject(&session), session_(s
     connect(&session, &Session::studioChanged, this, [this] { matches_.clear(); });
 }
 
-void PairingActions::find(int leader, int follower, const MatchOptions& options,
+void PairingActions::find(studio::SetupId leader, studio::SetupId follower, const MatchOptions& options,
                           const std::optional<workflow::LeaderTransform>& through) {
     const Setup *a = session_.setup(leader), *b = session_.setup(follower);
     if (!a || !b) return;
@@ -40,7 +40,7 @@ void PairingActions::find(int leader, int follower, const MatchOptions& options,
 }
 
 // The same match once more, with the readings drawn anew. Nobody waits for it.
-void PairingActions::makeSure(int follower, workflow::PairingTask task) {
+void PairingActions::makeSure(studio::SetupId follower, workflow::PairingTask task) {
     task.options.fit.resamples = workflow::kResamples;
     sure_ = std::stop_source();
     session_.background(
@@ -58,17 +58,17 @@ void PairingActions::makeSure(int follower, workflow::PairingTask task) {
         Urgency::later);
 }
 
-std::shared_ptr<const Match> PairingActions::match(int follower) const {
+std::shared_ptr<const Match> PairingActions::match(studio::SetupId follower) const {
     const auto at = matches_.find(follower);
     return at == matches_.end() ? nullptr : std::shared_ptr<const Match>(at->second, &at->second->match);
 }
 
-std::shared_ptr<const workflow::SeenThrough> PairingActions::leaderThrough(int follower) const {
+std::shared_ptr<const workflow::SeenThrough> PairingActions::leaderThrough(studio::SetupId follower) const {
     const auto at = matches_.find(follower);
     return at == matches_.end() ? nullptr : at->second->leaderThrough;
 }
 
-void PairingActions::keep(int follower) {
+void PairingActions::keep(studio::SetupId follower) {
     const Setup* s = session_.setup(follower);
     const auto m = match(follower);
     if (!s || !s->reading || !m) return;
@@ -82,11 +82,11 @@ void PairingActions::keep(int follower) {
     if (session_.commit(edit)) emit kept(follower);
 }
 
-void PairingActions::matchAll(int leader, const std::vector<int>& followers,
+void PairingActions::matchAll(studio::SetupId leader, const std::vector<studio::SetupId>& followers,
                               const std::optional<workflow::LeaderTransform>& through) {
-    std::vector<std::pair<int, workflow::PairingTask>> tasks;
+    std::vector<std::pair<studio::SetupId, workflow::PairingTask>> tasks;
     const Setup* a = session_.setup(leader);
-    for (const int id : followers) {
+    for (const studio::SetupId id : followers) {
         const Setup* b = session_.setup(id);
         if (!a || !b) continue;
         auto task = workflow::pairingTask(*a, *b, session_.day().shoot, {}, through);

@@ -24,32 +24,32 @@ class PairingActions : public QObject {
 
     /// Finds how `follower` would look like `leader`, or like what `through` makes of it; how sure its
     /// figures are follows a little later. The latest asked for counts.
-    void find(int leader, int follower, const MatchOptions& options,
+    void find(studio::SetupId leader, studio::SetupId follower, const MatchOptions& options,
               const std::optional<workflow::LeaderTransform>& through = {});
     /// The one that was found last for this follower; null where none is.
-    std::shared_ptr<const Match> match(int follower) const;
+    std::shared_ptr<const Match> match(studio::SetupId follower) const;
     /// Through what its leader's pictures are seen; null: match()->leaderView says it.
-    std::shared_ptr<const workflow::SeenThrough> leaderThrough(int follower) const;
+    std::shared_ptr<const workflow::SeenThrough> leaderThrough(studio::SetupId follower) const;
     /// Makes the found match the follower's correction.
-    void keep(int follower);
+    void keep(studio::SetupId follower);
     /// Finds and keeps one for each of these, one step for all.
-    void matchAll(int leader, const std::vector<int>& followers,
+    void matchAll(studio::SetupId leader, const std::vector<studio::SetupId>& followers,
                   const std::optional<workflow::LeaderTransform>& through = {});
 
   signals:
-    void found(int follower);
+    void found(studio::SetupId follower);
     /// The match that was found has the intervals of its figures now.
-    void madeSure(int follower);
-    void failed(int follower, const QString& message);
-    void kept(int follower);
+    void madeSure(studio::SetupId follower);
+    void failed(studio::SetupId follower, const QString& message);
+    void kept(studio::SetupId follower);
 
   private:
     Session& session_;
-    void makeSure(int follower, workflow::PairingTask task);
+    void makeSure(studio::SetupId follower, workflow::PairingTask task);
 
-    std::map<int, std::shared_ptr<const workflow::FoundMatch>> matches_;
-    std::map<int, int> jobs_;  ///< the latest of each follower
-    std::stop_source sure_;    ///< the intervals that are worked out
+    std::map<studio::SetupId, std::shared_ptr<const workflow::FoundMatch>> matches_;
+    std::map<studio::SetupId, int> jobs_;  ///< the latest of each follower
+    std::stop_source sure_;                ///< the intervals that are worked out
 };
 
 }  // namespace refero

@@ -27,7 +27,7 @@ std::vector<Chart> ReadingActions::charts() const {
     return studio::chartsOf(session_.contents());
 }
 
-workflow::ShotContext ReadingActions::contextOf(int id) const {
+workflow::ShotContext ReadingActions::contextOf(studio::SetupId id) const {
     return workflow::contextOf(session_.contents(), session_.shootId(), id);
 }
 
@@ -52,7 +52,7 @@ void ReadingActions::allow(const Check& check, std::optional<double> value) {
     session_.commit(edit);
 }
 
-void ReadingActions::addChartFrame(int id, const QString& path) {
+void ReadingActions::addChartFrame(studio::SetupId id, const QString& path) {
     const Setup* s = session_.setup(id);
     if (!s) return;
     session_.forgetHand(id);
@@ -64,11 +64,11 @@ void ReadingActions::addChartFrame(int id, const QString& path) {
     session_.select(id);
 }
 
-void ReadingActions::readNewest(int id) {
+void ReadingActions::readNewest(studio::SetupId id) {
     if (const auto* newest = workflow::newestChartFrame(session_.contents(), id)) readFrame(id, newest->path);
 }
 
-void ReadingActions::readIfUnread(int id) {
+void ReadingActions::readIfUnread(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     if (!s || s->chartFrame.empty() || s->reading) return;
     const Session::AtHand& hand = session_.hand(id);
@@ -76,7 +76,7 @@ void ReadingActions::readIfUnread(int id) {
     readFrame(id, s->chartFrame);
 }
 
-void ReadingActions::readFrame(int id, const std::string& path) {
+void ReadingActions::readFrame(studio::SetupId id, const std::string& path) {
     if (!session_.setup(id)) return;
     Session::AtHand& hand = session_.hand(id);
     hand.busy = true;
@@ -111,7 +111,7 @@ void ReadingActions::readFrame(int id, const std::string& path) {
 }
 
 // What the frame says belongs to the step that opened it. Where that was undone meanwhile, nothing is kept.
-void ReadingActions::frameRead(int id, std::int64_t step, const ChartShot& shot) {
+void ReadingActions::frameRead(studio::SetupId id, std::int64_t step, const ChartShot& shot) {
     Session::AtHand& hand = session_.hand(id);
     hand.busy = false;
     // Of a setup that is not looked at the cache alone keeps it.
@@ -127,7 +127,7 @@ void ReadingActions::frameRead(int id, std::int64_t step, const ChartShot& shot)
     session_.rebuild();
 }
 
-void ReadingActions::loadFrame(int id) {
+void ReadingActions::loadFrame(studio::SetupId id) {
     const Setup* s = session_.setup(id);
     if (!s || s->chartFrame.empty() || !s->reading) return;
     Session::AtHand& hand = session_.hand(id);
@@ -154,7 +154,7 @@ void ReadingActions::loadFrame(int id) {
 
 // A new reading makes the correction that was built from the old one stale: it goes with the old reading,
 // undoably.
-void ReadingActions::replaceReading(int id, const QString& step, const Reading& reading) {
+void ReadingActions::replaceReading(studio::SetupId id, const QString& step, const Reading& reading) {
     if (!session_.setup(id)) return;
     Edit edit = session_.studio()->edit(step.toStdString());
     session_.state().know(workflow::putReading(edit, session_.contents(), id, reading), reading);
@@ -165,7 +165,7 @@ void ReadingActions::replaceReading(int id, const QString& step, const Reading& 
 }
 
 // As it was asked for last, with something changed.
-void ReadingActions::readAgain(int id, const QString& step,
+void ReadingActions::readAgain(studio::SetupId id, const QString& step,
                                const std::function<void(io::ReadRequest&)>& change) {
     const Setup* s = session_.setup(id);
     if (!s || !s->frame) return;
@@ -182,29 +182,30 @@ void ReadingActions::readAgain(int id, const QString& step,
                         Urgency::now);
 }
 
-void ReadingActions::setCorners(int id, const Quad& corners, const QString& step) {
+void ReadingActions::setCorners(studio::SetupId id, const Quad& corners, const QString& step) {
     readAgain(id, step, [&](io::ReadRequest& request) {
         request.corners = corners;
         request.cornersByHand = true;
     });
 }
 
-void ReadingActions::setPatches(int id, const std::vector<PatchByHand>& byHand, const QString& step) {
+void ReadingActions::setPatches(studio::SetupId id, const std::vector<PatchByHand>& byHand,
+                                const QString& step) {
     readAgain(id, step, [&](io::ReadRequest& request) { request.patches = byHand; });
 }
 
-void ReadingActions::takeOutLight(int id, bool out) {
+void ReadingActions::takeOutLight(studio::SetupId id, bool out) {
     readAgain(id, out ? tr("Take uneven light out") : tr("Leave uneven light in"),
               [&](io::ReadRequest& request) { request.takeOutLight = out; });
 }
 
-std::vector<studio::Frame> ReadingActions::otherChartFrames(int id) const {
+std::vector<studio::Frame> ReadingActions::otherChartFrames(studio::SetupId id) const {
     const Setup* s = session_.setup(id);
     if (!s || !s->reading) return {};
     return workflow::otherChartFrames(session_.contents(), id, s->reading->framePath);
 }
 
-void ReadingActions::averageFrames(int id, bool all) {
+void ReadingActions::averageFrames(studio::SetupId id, bool all) {
     std::vector<std::filesystem::path> paths;
     if (all)
         for (const studio::Frame& f : otherChartFrames(id)) paths.emplace_back(f.path);
@@ -212,7 +213,8 @@ void ReadingActions::averageFrames(int id, bool all) {
               [&](io::ReadRequest& request) { request.averagedWith = paths; });
 }
 
-void ReadingActions::adviseCamera(int id, const std::function<void(const QStringList&, double)>& done) {
+void ReadingActions::adviseCamera(studio::SetupId id,
+                                  const std::function<void(const QStringList&, double)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->reading) return;
     const studio::Frame* shot = chartFrameOf(id);
@@ -230,12 +232,12 @@ void ReadingActions::adviseCamera(int id, const std::function<void(const QString
         Urgency::soon);
 }
 
-const studio::Frame* ReadingActions::chartFrameOf(int id) const {
+const studio::Frame* ReadingActions::chartFrameOf(studio::SetupId id) const {
     const auto* record = workflow::readingOf(session_.contents(), id);
     return record ? session_.contents().find<studio::Frame>(record->frame) : nullptr;
 }
 
-void ReadingActions::setDialled(int id, double kelvin) {
+void ReadingActions::setDialled(studio::SetupId id, double kelvin) {
     const studio::Frame* shot = chartFrameOf(id);
     if (!shot || shot->dialledKelvin == kelvin) return;
     if (kelvin != 0 && !(kelvin >= 1500 && kelvin <= 20000))
@@ -248,7 +250,7 @@ void ReadingActions::setDialled(int id, double kelvin) {
 }
 
 // Of the lens itself only what the flat field tells at this aperture is kept.
-void ReadingActions::takeOutFlatField(int id, const QString& path) {
+void ReadingActions::takeOutFlatField(studio::SetupId id, const QString& path) {
     if (path.isEmpty())
         return readAgain(id, tr("Leave the flat field in"),
                          [](io::ReadRequest& request) { request.flatField.clear(); });
@@ -290,7 +292,7 @@ void ReadingActions::takeOutFlatField(int id, const QString& path) {
         });
 }
 
-void ReadingActions::compareWith(int id, const QString& path,
+void ReadingActions::compareWith(studio::SetupId id, const QString& path,
                                  const std::function<void(const Result<std::vector<ReadingChange>>&)>& done) {
     const Setup* s = session_.setup(id);
     if (!s || !s->reading) return;
@@ -313,7 +315,7 @@ void ReadingActions::markGrey(studio::FrameId frame, const Vector3& linear) {
     session_.commit(edit);
 }
 
-void ReadingActions::setChart(int id, const Chart& chart) {
+void ReadingActions::setChart(studio::SetupId id, const Chart& chart) {
     const Setup* s = session_.setup(id);
     if (!s || !s->frame || (s->reading && s->reading->chart.id == chart.id)) return;
     session_.background(
@@ -330,7 +332,7 @@ void ReadingActions::setChart(int id, const Chart& chart) {
         });
 }
 
-void ReadingActions::learnChart(int id, std::shared_ptr<const std::vector<LearnedLayout>> layouts,
+void ReadingActions::learnChart(studio::SetupId id, std::shared_ptr<const std::vector<LearnedLayout>> layouts,
                                 std::optional<workflow::ChartSource> data,
                                 const workflow::LearnRequest& request,
                                 const std::function<void(const QString&)>& done) {
@@ -369,7 +371,7 @@ void ReadingActions::learnChart(int id, std::shared_ptr<const std::vector<Learne
         Urgency::now);
 }
 
-void ReadingActions::setEncoding(int id, const Transfer& encoding) {
+void ReadingActions::setEncoding(studio::SetupId id, const Transfer& encoding) {
     const Setup* s = session_.setup(id);
     // Another curve is only stated where a person did so; else the file speaks for itself.
     const bool same = s && s->reading && s->reading->encodingSource == EncodingSource::stated &&
@@ -400,14 +402,15 @@ void ReadingActions::setEncoding(int id, const Transfer& encoding) {
         Urgency::now);
 }
 
-void ReadingActions::setEncodings(const std::vector<int>& ids, const Transfer& encoding) {
+void ReadingActions::setEncodings(const std::vector<studio::SetupId>& ids, const Transfer& encoding) {
     struct Shot {
-        int id = 0, job = 0;
+        studio::SetupId id = 0;
+        int job = 0;
         std::string path;
         io::ReadRequest request;
     };
     std::vector<Shot> shots;
-    for (const int id : ids) {
+    for (const studio::SetupId id : ids) {
         const Setup* s = session_.setup(id);
         if (!s || s->busy || !s->reading) continue;
         Session::AtHand& hand = session_.hand(id);
@@ -454,7 +457,7 @@ void ReadingActions::setEncodings(const std::vector<int>& ids, const Transfer& e
         Urgency::now);
 }
 
-void ReadingActions::setEncodingCurve(int id, const QString& path) {
+void ReadingActions::setEncodingCurve(studio::SetupId id, const QString& path) {
     session_.background([path = path.toStdString()] { return io::readCurve(path); },
                         [this, id](const Result<Transfer>& curve) {
                             if (curve) return setEncoding(id, *curve);

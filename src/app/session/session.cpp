@@ -31,7 +31,7 @@ constexpr int kMinuteMs = 60'000;
 
 std::vector<std::pair<int, std::string>> idsAndPlaces(const std::vector<Setup>& all) {
     std::vector<std::pair<int, std::string>> out;
-    for (const Setup& s : all) out.emplace_back(static_cast<int>(s.id), s.place);
+    for (const Setup& s : all) out.emplace_back(s.id, s.place);
     return out;
 }
 
@@ -69,7 +69,7 @@ void Session::use(std::unique_ptr<studio::Studio> studio) {
     rebuild();
 }
 
-const Setup* Session::setup(int id) const {
+const Setup* Session::setup(studio::SetupId id) const {
     const auto it = std::find_if(setups_.begin(), setups_.end(), [&](const Setup& s) { return s.id == id; });
     return it == setups_.end() ? nullptr : &*it;
 }
@@ -121,7 +121,7 @@ Status Session::perform(const QString& name, const std::function<Status(Edit&)>&
 }
 
 // The frame of a setup that is not looked at is on loan no more; it stays in the cache while there is room.
-void Session::select(int id) {
+void Session::select(studio::SetupId id) {
     if (current_ == id) return;
     if (const auto before = atHand_.find(current_); before != atHand_.end()) {
         before->second.frame.reset();
@@ -133,15 +133,15 @@ void Session::select(int id) {
     emit currentChanged(id);
 }
 
-int Session::correctedBy(int id) const {
+SetupId Session::correctedBy(studio::SetupId id) const {
     const Setup* s = setup(id);
     const bool served = s && !s->reading && s->plan.state == plan::DueState::done;
-    const int by = served ? static_cast<int>(s->plan.shotOf) : id;
+    const SetupId by = served ? s->plan.shotOf : id;
     return setup(by) ? by : id;
 }
 
 void Session::putAtHand(Setup& s) {
-    const int id = static_cast<int>(s.id);
+    const SetupId id = s.id;
     if (s.correction) atHand_[id].choices = workflow::CorrectionChoices::of(*s.correction);
     const auto it = atHand_.find(id);
     if (it == atHand_.end()) return;
@@ -159,16 +159,16 @@ void Session::rebuild() {
     for (Setup& s : setups_) putAtHand(s);
     if (idsAndPlaces(setups_) != before) emit listChanged();
     if (!setup(current_)) {
-        const int old = current_;
-        current_ = setups_.empty() ? 0 : static_cast<int>(setups_.back().id);
+        const auto old = current_;
+        current_ = setups_.empty() ? SetupId{} : setups_.back().id;
         if (current_ != old) emit currentChanged(current_);
     }
-    std::vector<int> now;
-    for (const Setup& s : setups_) now.push_back(static_cast<int>(s.id));
-    for (const int id : now) reading_->readIfUnread(id);
+    std::vector<SetupId> now;
+    for (const Setup& s : setups_) now.push_back(s.id);
+    for (const SetupId id : now) reading_->readIfUnread(id);
     reading_->loadFrame(current_);
     for (Setup& s : setups_) putAtHand(s);
-    for (const int id : now) emit changed(id);
+    for (const SetupId id : now) emit changed(id);
     emit planChanged();
 }
 
@@ -185,13 +185,13 @@ void Session::record(const Edit& edit) {
     rebuild();
 }
 
-void Session::showAtHand(int id) {
+void Session::showAtHand(studio::SetupId id) {
     for (Setup& s : setups_)
         if (s.id == id) putAtHand(s);
     emit changed(id);
 }
 
-void Session::refuse(int id, const QString& message) {
+void Session::refuse(studio::SetupId id, const QString& message) {
     atHand_[id].error = message;
     showAtHand(id);
 }
@@ -200,15 +200,15 @@ studio::ShootId Session::shootFor(Edit& edit) const {
     return shoot_ != 0 ? shoot_ : workflow::newShoot(edit);
 }
 
-int Session::addFrame(const QString& path) {
+SetupId Session::addFrame(const QString& path) {
     Edit edit = studio_->edit(tr("Open %1").arg(QFileInfo(path).fileName()).toStdString());
     const SetupId id = workflow::addSetupForFrame(edit, contents(), shootFor(edit), path.toStdString());
     if (!commit(edit)) return 0;
-    select(static_cast<int>(id));
-    return static_cast<int>(id);
+    select(id);
+    return id;
 }
 
-void Session::moveSetup(int id, int to) {
+void Session::moveSetup(studio::SetupId id, int to) {
     const Setup* s = setup(id);
     if (!s) return;
     const Status kept = perform(tr("Move %1").arg(text(s->light)), [&](Edit& edit) -> Status {
@@ -218,7 +218,7 @@ void Session::moveSetup(int id, int to) {
     if (!kept) emit refused(text(kept.error().message));
 }
 
-void Session::remove(int id) {
+void Session::remove(studio::SetupId id) {
     const Setup* s = setup(id);
     if (!s) return;
     Edit edit = studio_->edit(say("Take out %1", s->light));
@@ -226,7 +226,7 @@ void Session::remove(int id) {
     commit(edit);
 }
 
-void Session::rename(int id, const QString& place, const QString& light) {
+void Session::rename(studio::SetupId id, const QString& place, const QString& light) {
     const Setup* shown = setup(id);
     if (!shown || (text(shown->place) == place && text(shown->light) == light)) return;
     Edit edit = studio_->edit(say("Name setup %1", light.toStdString()));

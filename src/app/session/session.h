@@ -57,12 +57,12 @@ class Session : public QObject {
     const studio::Contents& contents() const { return studio_->contents(); }
 
     const std::vector<Setup>& setups() const { return setups_; }
-    const Setup* setup(int id) const;
+    const Setup* setup(studio::SetupId id) const;
     const Setup* current() const { return setup(current_); }
-    int currentId() const { return current_; }
-    void select(int id);
+    studio::SetupId currentId() const { return current_; }
+    void select(studio::SetupId id);
     /// By whose correction its frames go out: its own, or that of the setup whose chart serves it.
-    int correctedBy(int id) const;
+    studio::SetupId correctedBy(studio::SetupId id) const;
 
     QString shoot() const;
     studio::ShootId shootId() const { return shoot_; }
@@ -82,10 +82,10 @@ class Session : public QObject {
     /// and changes nothing. An action that changes nothing is no step.
     Status perform(const QString& name, const std::function<Status(studio::Edit&)>& fill);
     /// Adds a setup for a frame and reads its chart. Body and lens are taken from the frame.
-    int addFrame(const QString& path);
-    void moveSetup(int id, int to);
-    void remove(int id);
-    void rename(int id, const QString& place, const QString& light);
+    studio::SetupId addFrame(const QString& path);
+    void moveSetup(studio::SetupId id, int to);
+    void remove(studio::SetupId id);
+    void rename(studio::SetupId id, const QString& place, const QString& light);
 
     // For the actions:
     /// What is only at hand of a setup.
@@ -96,12 +96,12 @@ class Session : public QObject {
         int job = 0;  ///< the reading that is wanted; answers to older ones are let go
         std::optional<workflow::CorrectionChoices> choices{};  ///< of the last correction
     };
-    AtHand& hand(int id) { return atHand_[id]; }
-    void forgetHand(int id) { atHand_.erase(id); }
+    AtHand& hand(studio::SetupId id) { return atHand_[id]; }
+    void forgetHand(studio::SetupId id) { atHand_.erase(id); }
     /// Something at hand has changed.
-    void showAtHand(int id);
+    void showAtHand(studio::SetupId id);
     /// Says with the setup why its last step was refused.
-    void refuse(int id, const QString& message);
+    void refuse(studio::SetupId id, const QString& message);
     workflow::FrameCache& frames() { return *frames_; }
     workflow::ShootState& state() { return state_; }
     const std::shared_ptr<workflow::FrameCache>& sharedFrames() const { return frames_; }
@@ -126,9 +126,9 @@ class Session : public QObject {
     }
 
   signals:
-    void changed(int id);
+    void changed(studio::SetupId id);
     void listChanged();
-    void currentChanged(int id);
+    void currentChanged(studio::SetupId id);
     /// The day, the kit or what is due may be others now.
     void planChanged();
     /// Another studio is at hand.
@@ -146,14 +146,14 @@ class Session : public QObject {
     History history_;
     workflow::ShootState state_;
     std::vector<Setup> setups_;
-    std::map<int, AtHand> atHand_;
+    std::map<studio::SetupId, AtHand> atHand_;
     std::shared_ptr<workflow::FrameCache> frames_;
     std::shared_ptr<workflow::ParsedCorrections> parsed_ = std::make_shared<workflow::ParsedCorrections>();
     studio::ShootId shoot_ = 0;
     plan::Day day_;
     std::function<plan::Moment()> clock_ = plan::now;
     QTimer* minute_;
-    int current_ = 0;
+    studio::SetupId current_ = 0;
     int studios_ = 0;  ///< that were used so far
     IntakeActions* intake_;
     ReadingActions* reading_;

@@ -111,8 +111,8 @@ void UnknownCharts::take() {
     });
     emit changed();
     if (!kept) return emit session_.refused(text(kept.error().message));
-    session_.select(static_cast<int>(setup));
-    session_.reading().readNewest(static_cast<int>(setup));
+    session_.select(setup);
+    session_.reading().readNewest(setup);
 }
 
 void UnknownCharts::lookAgainFor(const Chart& chart) {

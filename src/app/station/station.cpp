@@ -66,7 +66,7 @@ void Station::lay(QWidget* bar, FiguresPanel* pictureAndFigures) {
         show(session_.current());
     };
     connect(&session_, &Session::currentChanged, this, follow);
-    connect(&session_, &Session::changed, this, [this](int id) {
+    connect(&session_, &Session::changed, this, [this](studio::SetupId id) {
         if (id == session_.currentId()) show(session_.current());
     });
     follow();

@@ -59,7 +59,7 @@ class Station : public QWidget {
     FiguresPanel* panel_ = nullptr;
     bool alone_ = false, inviting_ = false;
     std::optional<bool> open_;  ///< by hand, for this setup
-    int shown_ = 0;
+    studio::SetupId shown_ = 0;
 };
 
 }  // namespace refero

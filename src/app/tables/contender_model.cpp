@@ -37,9 +37,9 @@ QString ContenderModel::text(const Contender& c, int column) const {
             if (c.training) return told("chart, surfaces");
             return c.objective == Objective::ciede2000 ? told("chart, mean") : told("chart, squares");
         case expected:
-            return can ? QString::number(c.expected, 'f', 2) : QStringLiteral("–");
+            return can ? decimalText(c.expected, 2) : QStringLiteral("–");
         case noise:
-            return can ? QString::number(c.chromaGain, 'f', 2) : QStringLiteral("–");
+            return can ? decimalText(c.chromaGain, 2) : QStringLiteral("–");
         default:
             return {};
     }

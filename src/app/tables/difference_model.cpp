@@ -44,13 +44,13 @@ QVariant DifferenceModel::data(const QModelIndex& index, int role) const {
                 case patch:
                     return QString::fromStdString(p.id) + (p.used ? QString() : told("  clipped"));
                 case before:
-                    return QString::number(p.differenceBefore, 'f', 2);
+                    return decimalText(p.differenceBefore, 2);
                 case after:
-                    return QString::number(p.differenceAfter, 'f', 2);
+                    return decimalText(p.differenceAfter, 2);
                 case leftOut:
-                    return p.leftOut > 0 ? QString::number(p.leftOut, 'f', 2) : QStringLiteral("–");
+                    return p.leftOut > 0 ? decimalText(p.leftOut, 2) : QStringLiteral("–");
                 case weight:
-                    return p.used ? QString::number(p.weight, 'g', 3) : QStringLiteral("–");
+                    return p.used ? shortNumber(p.weight, 3) : QStringLiteral("–");
                 default:
                     return {};
             }

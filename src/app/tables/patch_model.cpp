@@ -38,12 +38,11 @@ QString PatchModel::text(const PatchReading& read, const Patch& known, int colum
         case red:
         case green:
         case blue:
-            return QString::number(100 * read.rgb(column - red), 'f', 2);
+            return decimalText(100 * read.rgb(column - red), 2);
         case noise:
-            return QString::number(100 * (read.deviation.array() / read.rgb.array().max(1e-6)).maxCoeff(),
-                                   'f', 1);
+            return decimalText(100 * (read.deviation.array() / read.rgb.array().max(1e-6)).maxCoeff(), 1);
         case clipped:
-            return read.clipped > 0 ? QString::number(100 * read.clipped, 'f', 1) : QStringLiteral("0");
+            return read.clipped > 0 ? decimalText(100 * read.clipped, 1) : QStringLiteral("0");
         default:
             return {};
     }
@@ -67,9 +66,9 @@ QVariant PatchModel::data(const QModelIndex& index, int role) const {
                                                        : look::figures(look::Size::small);
         case Qt::ToolTipRole:
             return tr("Reference L* %1, a* %2, b* %3 (D50). Measured over %4 pixels.")
-                .arg(known.labD50.L, 0, 'f', 1)
-                .arg(known.labD50.a, 0, 'f', 1)
-                .arg(known.labD50.b, 0, 'f', 1)
+                .arg(decimalText(known.labD50.L, 1))
+                .arg(decimalText(known.labD50.a, 1))
+                .arg(decimalText(known.labD50.b, 1))
                 .arg(read.pixels);
         case Qt::AccessibleTextRole:
             return index.column() == colour ? tr("Reference and reading") : text(read, known, index.column());

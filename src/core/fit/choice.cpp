@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/fit/choice.h"
 
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 #include <algorithm>
@@ -72,9 +73,7 @@ std::string label(Model model) {
 }
 
 std::string figure(double v) {
-    char text[20];
-    std::snprintf(text, sizeof text, "%.2f", v);
-    return text;
+    return refero::figure("%.2f", v);
 }
 
 // The best of each model that was not taken, best first.

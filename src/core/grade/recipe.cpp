@@ -14,6 +14,7 @@
 #include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/finish/finish.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 namespace refero {
@@ -177,9 +178,7 @@ std::vector<Sample> samplesOf(const Correction& c) {
 }
 
 std::string number(const char* format, double v) {
-    char text[80];
-    std::snprintf(text, sizeof text, format, v);
-    return text;
+    return figure(format, v);
 }
 
 // Of the picture: above 0 it gets warmer.
@@ -307,9 +306,7 @@ double skinShare(const Lch& c) {
 }
 
 std::string signedSetting(double value, int digits) {
-    char text[80];
-    std::snprintf(text, sizeof text, "%+.*f", digits, value);
-    return text;
+    return figure(("%+." + std::to_string(digits) + "f").c_str(), value);
 }
 
 std::optional<ColourTemperature> lightTakenOut(const Vector3& gainStops) {

@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include "core/plan/slate.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 namespace refero::plan {
@@ -25,11 +26,7 @@ std::string cameraOf(const Setup& s, const Naming& naming, const Kit& kit) {
     std::string out =
         naming.value(s.conditions, Aspect::body) + ", " + naming.value(s.conditions, Aspect::lens);
     const Lens* lens = kit.lens(s.conditions.lens);
-    if (lens && lens->zooms() && s.focalLengthMm > 0) {
-        char text[32];
-        std::snprintf(text, sizeof text, " at %g mm", s.focalLengthMm);
-        out += text;
-    }
+    if (lens && lens->zooms() && s.focalLengthMm > 0) out = sayf("%s at %g mm", out.c_str(), s.focalLengthMm);
     return out + ", " + naming.value(s.conditions, Aspect::recording);
 }
 

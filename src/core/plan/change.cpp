@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/change.h"
 
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 #include <algorithm>
@@ -74,11 +75,8 @@ std::string Naming::value(const Conditions& c, Aspect aspect) const {
             return kit.lens(c.lens) ? kit.lens(c.lens)->model : say("no lens");
         case Aspect::lamp:
             return kit.lamp(c.lamp) ? kit.lamp(c.lamp)->label : say("no light");
-        case Aspect::power: {
-            char text[32];
-            std::snprintf(text, sizeof text, "%g %%", c.powerPercent);
-            return text;
-        }
+        case Aspect::power:
+            return figure("%g %%", c.powerPercent);
         case Aspect::modifier:
             return c.modifier.empty() ? say("bare") : c.modifier;
         case Aspect::place: {

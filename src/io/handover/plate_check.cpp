@@ -9,6 +9,7 @@
 #include <cstdio>
 
 #include "core/colour/difference.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 #include "io/batch/frame_render.h"
 #include "io/batch/output_profile.h"
@@ -95,13 +96,10 @@ Proof compared(const EncodedImage& shown, const LinearImage& wanted) {
 }
 
 std::string tooFar(const Proof& p, const FormatInfo& limit, const fs::path& kept) {
-    char text[300];
-    std::snprintf(
-        text, sizeof text,
+    return sayf(
         "Through the view, by %s, the plate differs from the graded picture by up to %.2f CIEDE2000 "
-        "(limit %.1f), by %.2f on average (limit %.1f).",
-        p.engine.c_str(), p.largest, limit.largest, p.mean, limit.mean);
-    return text + (" What it showed is kept aside as " + kept.filename().string() + ".");
+        "(limit %.1f), by %.2f on average (limit %.1f). What it showed is kept aside as %s.",
+        p.engine.c_str(), p.largest, limit.largest, p.mean, limit.mean, kept.filename().c_str());
 }
 
 }  // namespace

@@ -7,6 +7,7 @@
 
 #include "core/assess/tolerance.h"
 #include "core/grade/exposure_marks.h"
+#include "core/say/figure.h"
 #include "core/say/say.h"
 #include "words/pair_words.h"
 #include "words/terms_words.h"
@@ -17,9 +18,7 @@ namespace {
 using Kind = DocumentColumn::Kind;
 
 std::string decimals(double v, int digits) {
-    char text[40];
-    std::snprintf(text, sizeof text, "%.*f", digits, v);
-    return text;
+    return figure(("%." + std::to_string(digits) + "f").c_str(), v);
 }
 
 std::string capital(std::string text) {

@@ -14,9 +14,7 @@ namespace {
 using Kind = DocumentColumn::Kind;
 
 std::string figure(double v, int digits = 1) {
-    char text[40];
-    std::snprintf(text, sizeof text, "%.*f", digits, v);
-    return text;
+    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
 }
 
 std::string orNone(double v, int digits, const char* unit) {

@@ -15,9 +15,7 @@ namespace {
 using Kind = DocumentColumn::Kind;
 
 std::string figure(double v, int digits = 2) {
-    char text[40];
-    std::snprintf(text, sizeof text, "%.*f", digits, v);
-    return text;
+    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
 }
 
 // No more digits than a check carries.

@@ -16,9 +16,7 @@ namespace {
 using Kind = DocumentColumn::Kind;
 
 std::string figure(double v, int digits) {
-    char text[40];
-    std::snprintf(text, sizeof text, "%.*f", digits, v);
-    return text;
+    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
 }
 
 std::string orDash(const std::optional<double>& v, int digits) {
