@@ -4273,7 +4273,7 @@ Mired</translation>
         </message>
         <message>
             <source>usual changes</source>
-            <translation>üblichen Änderungen</translation>
+            <translation>Üblichem</translation>
         </message>
         <message>
             <source>great changes</source>
@@ -4288,7 +4288,7 @@ Mired</translation>
         </message>
         <message>
             <source>usual changes</source>
-            <translation>üblichen Änderungen</translation>
+            <translation>Üblichem</translation>
         </message>
         <message>
             <source>great changes</source>
@@ -15570,8 +15570,36 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
             <translation>mehr als +2 Blenden</translation>
         </message>
         <message>
+            <source>+1 to +2</source>
+            <translation>+1 bis +2</translation>
+        </message>
+        <message>
+            <source>+1/3 to +1</source>
+            <translation>+1/3 bis +1</translation>
+        </message>
+        <message>
             <source>mid-grey</source>
             <translation>Mittelgrau</translation>
+        </message>
+        <message>
+            <source>−1 to −1/3</source>
+            <translation>−1 bis −1/3</translation>
+        </message>
+        <message>
+            <source>−2 to −1</source>
+            <translation>−2 bis −1</translation>
+        </message>
+        <message>
+            <source>−3 to −2</source>
+            <translation>−3 bis −2</translation>
+        </message>
+        <message>
+            <source>−4 to −3</source>
+            <translation>−4 bis −3</translation>
+        </message>
+        <message>
+            <source>−5 to −4</source>
+            <translation>−5 bis −4</translation>
         </message>
         <message>
             <source>less than −5 stops</source>

@@ -4273,7 +4273,7 @@ mired</translation>
         </message>
         <message>
             <source>usual changes</source>
-            <translation>cambios usuales</translation>
+            <translation>cambios habituales</translation>
         </message>
         <message>
             <source>great changes</source>
@@ -4288,7 +4288,7 @@ mired</translation>
         </message>
         <message>
             <source>usual changes</source>
-            <translation>cambios usuales</translation>
+            <translation>cambios habituales</translation>
         </message>
         <message>
             <source>great changes</source>
@@ -15570,8 +15570,36 @@ Al final queda %2 de media, %3 como máximo (%4).
             <translation>más de +2 pasos</translation>
         </message>
         <message>
+            <source>+1 to +2</source>
+            <translation>+1 a +2</translation>
+        </message>
+        <message>
+            <source>+1/3 to +1</source>
+            <translation>+1/3 a +1</translation>
+        </message>
+        <message>
             <source>mid-grey</source>
             <translation>gris medio</translation>
+        </message>
+        <message>
+            <source>−1 to −1/3</source>
+            <translation>−1 a −1/3</translation>
+        </message>
+        <message>
+            <source>−2 to −1</source>
+            <translation>−2 a −1</translation>
+        </message>
+        <message>
+            <source>−3 to −2</source>
+            <translation>−3 a −2</translation>
+        </message>
+        <message>
+            <source>−4 to −3</source>
+            <translation>−4 a −3</translation>
+        </message>
+        <message>
+            <source>−5 to −4</source>
+            <translation>−5 a −4</translation>
         </message>
         <message>
             <source>less than −5 stops</source>

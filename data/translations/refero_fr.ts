@@ -15570,8 +15570,36 @@ In the end %2 is left on average, %3 at most (%4).
             <translation>plus de +2 diaph.</translation>
         </message>
         <message>
+            <source>+1 to +2</source>
+            <translation>+1 à +2</translation>
+        </message>
+        <message>
+            <source>+1/3 to +1</source>
+            <translation>+1/3 à +1</translation>
+        </message>
+        <message>
             <source>mid-grey</source>
             <translation>gris moyen</translation>
+        </message>
+        <message>
+            <source>−1 to −1/3</source>
+            <translation>−1 à −1/3</translation>
+        </message>
+        <message>
+            <source>−2 to −1</source>
+            <translation>−2 à −1</translation>
+        </message>
+        <message>
+            <source>−3 to −2</source>
+            <translation>−3 à −2</translation>
+        </message>
+        <message>
+            <source>−4 to −3</source>
+            <translation>−4 à −3</translation>
+        </message>
+        <message>
+            <source>−5 to −4</source>
+            <translation>−5 à −4</translation>
         </message>
         <message>
             <source>less than −5 stops</source>

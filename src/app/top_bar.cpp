@@ -70,13 +70,11 @@ TopBar::TopBar(History& undo, QWidget* parent) : QWidget(parent), undo_(undo) {
         row->addWidget(tab);
         tabs_ << tab;
     }
-    row->addStretch(1);
     progress_ = new look::Label({}, look::Size::small, look::Label::Tone::quiet);
     progress_->setObjectName(QStringLiteral("progress"));
-    progress_->setWordWrap(false);
-    progress_->setMinimumWidth(1);
+    progress_->setSingleLine();
     progress_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    row->addWidget(progress_);
+    row->addWidget(progress_, 1);
     row->addSpacing(8);
 
     find_ = new look::Button(look::Button::Kind::plain, {}, this);

@@ -142,13 +142,13 @@ QWidget* SeriesPage::buildPanel() {
     said_->setObjectName(QStringLiteral("seriesSaid"));
     column->addWidget(title_);
     column->addWidget(said_);
-    verdicts_ = new VerdictList(panel);
-    verdicts_->setObjectName(QStringLiteral("seriesVerdicts"));
     demo_ = new look::Button(look::Button::Kind::plain, tr("Try it with the demo's series"), panel);
     demo_->setObjectName(QStringLiteral("demoSeries"));
     demo_->setToolTip(tr("A simulated camera shoots one scene at five exposures in two profiles."));
     connect(demo_, &QAbstractButton::clicked, this, &SeriesPage::shootDemo);
     column->addWidget(demo_, 0, Qt::AlignLeft);
+    verdicts_ = new VerdictList(panel);
+    verdicts_->setObjectName(QStringLiteral("seriesVerdicts"));
     column->addWidget(verdicts_, 3);
     curve_ = new CurveView(panel);
     column->addWidget(curve_, 1);

@@ -161,6 +161,9 @@ void UnknownList::addRow(const Unknown& u) {
             break;
         }
     }
+    // The answer comes before its button.
+    if (auto* field = qobject_cast<QWidget*>(row->children().back()); field && field != take)
+        QWidget::setTabOrder(field, take);
     line->addWidget(take);
     rows_->addWidget(row);
     shown_.push_back(row);

@@ -61,9 +61,6 @@ void DayDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                           Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
                           index.data(DayModel::SecondLineRole).toString());
     }
-    if (option.state & QStyle::State_HasFocus && index.column() == 0)
-        look::paintFocusRing(*painter, QRect(option.rect.left(), option.rect.top(),
-                                             table_.viewport()->width(), option.rect.height()));
     painter->restore();
 }
 

@@ -4,6 +4,7 @@
 
 #include <QHeaderView>
 #include <QMouseEvent>
+#include <QPainter>
 
 #include "app/look/tokens.h"
 #include "app/plan/day_delegate.h"
@@ -75,6 +76,15 @@ DayTable::Grip DayTable::gripAt(const QPoint& at, int row) const {
     if (at.x() >= end - inner && at.x() <= end + kEdge) return Grip::end;
     if (at.x() >= start - kEdge && at.x() <= start + inner) return Grip::start;
     return at.x() > start && at.x() < end ? Grip::whole : Grip::none;
+}
+
+// Around the whole line, above all of its cells.
+void DayTable::paintEvent(QPaintEvent* event) {
+    RowTable::paintEvent(event);
+    if (!hasFocus() || !currentIndex().isValid()) return;
+    QPainter painter(viewport());
+    look::paintFocusRing(painter, QRect(0, rowViewportPosition(currentIndex().row()), viewport()->width(),
+                                        rowHeight(currentIndex().row())));
 }
 
 void DayTable::mousePressEvent(QMouseEvent* event) {

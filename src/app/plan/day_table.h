@@ -28,6 +28,7 @@ class DayTable : public RowTable {
     void timeColumnMoved();
 
   protected:
+    void paintEvent(QPaintEvent* event) override;
     void currentChanged(const QModelIndex& now, const QModelIndex& before) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;

@@ -19,7 +19,8 @@ std::string clock(int minutes) {
 
 std::string timeOf(const Setup& s) {
     if (!s.startMinutes) return {};
-    return clock(*s.startMinutes) + (s.endMinutes ? " to " + clock(*s.endMinutes) : "");
+    const std::string start = clock(*s.startMinutes);
+    return s.endMinutes ? say("%1 to %2", start, clock(*s.endMinutes)) : start;
 }
 
 std::string cameraOf(const Setup& s, const Naming& naming, const Kit& kit) {

@@ -27,11 +27,11 @@ struct BandFrom {
     std::string_view label;
 };
 constexpr std::array kBands{
-    BandFrom{2, word("more than +2 stops")}, BandFrom{1, "+1 to +2"},
-    BandFrom{1.0 / 3, "+1/3 to +1"},         BandFrom{-1.0 / 3, word("mid-grey")},
-    BandFrom{-1, "\u22121 to \u22121/3"},    BandFrom{-2, "\u22122 to \u22121"},
-    BandFrom{-3, "\u22123 to \u22122"},      BandFrom{-4, "\u22124 to \u22123"},
-    BandFrom{-5, "\u22125 to \u22124"},      BandFrom{-1e9, word("less than \u22125 stops")}};
+    BandFrom{2, word("more than +2 stops")},    BandFrom{1, word("+1 to +2")},
+    BandFrom{1.0 / 3, word("+1/3 to +1")},      BandFrom{-1.0 / 3, word("mid-grey")},
+    BandFrom{-1, word("\u22121 to \u22121/3")}, BandFrom{-2, word("\u22122 to \u22121")},
+    BandFrom{-3, word("\u22123 to \u22122")},   BandFrom{-4, word("\u22124 to \u22123")},
+    BandFrom{-5, word("\u22125 to \u22124")},   BandFrom{-1e9, word("less than \u22125 stops")}};
 constexpr std::size_t kMiddle = 3;
 
 Srgb srgbOf(const Lab& lab) {
