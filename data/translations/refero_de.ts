@@ -5088,6 +5088,39 @@ Mired</translation>
             <translation>Diese Meldung schließen</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Das ICC-Profil des Bildschirms wählen</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>ICC-Profile (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 von %2 Bildern sind übergeben; mit dem Rest lässt sich unter Was hinausging weitermachen.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Dateien für einen Empfänger werden geschrieben.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>Der Tag wird gemessen, korrigiert und übergeben.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Bilder kommen herein.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Eine Belichtungsreihe wird gemessen.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Finden und tun</translation>
         </message>
@@ -5192,19 +5225,6 @@ Mired</translation>
             <translation>Refero schließen</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Das ICC-Profil des Bildschirms wählen</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>ICC-Profile (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 enthält die Farben einer Tafel. Öffnen Sie zuerst ein Foto jener Tafel, dann legen Sie es noch einmal ab; oder öffnen Sie es unter Plan, Tafeln.</translation>
         </message>
@@ -5219,26 +5239,6 @@ Mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 ist in der Ausrüstung und wird als Kodierung angeboten.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 von %2 Bildern sind übergeben; mit dem Rest lässt sich unter Was hinausging weitermachen.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Dateien für einen Empfänger werden geschrieben.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>Der Tag wird gemessen, korrigiert und übergeben.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Bilder kommen herein.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Eine Belichtungsreihe wird gemessen.</translation>
         </message>
     </context>
     <context>
@@ -5256,6 +5256,39 @@ Mired</translation>
             <translation>Diese Meldung schließen</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Das ICC-Profil des Bildschirms wählen</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>ICC-Profile (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 von %2 Bildern sind übergeben; mit dem Rest lässt sich unter Was hinausging weitermachen.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Dateien für einen Empfänger werden geschrieben.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>Der Tag wird gemessen, korrigiert und übergeben.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Bilder kommen herein.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Eine Belichtungsreihe wird gemessen.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Finden und tun</translation>
         </message>
@@ -5360,19 +5393,6 @@ Mired</translation>
             <translation>Refero schließen</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Das ICC-Profil des Bildschirms wählen</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>ICC-Profile (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 enthält die Farben einer Tafel. Öffnen Sie zuerst ein Foto jener Tafel, dann legen Sie es noch einmal ab; oder öffnen Sie es unter Plan, Tafeln.</translation>
         </message>
@@ -5387,26 +5407,6 @@ Mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 ist in der Ausrüstung und wird als Kodierung angeboten.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 von %2 Bildern sind übergeben; mit dem Rest lässt sich unter Was hinausging weitermachen.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Dateien für einen Empfänger werden geschrieben.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>Der Tag wird gemessen, korrigiert und übergeben.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Bilder kommen herein.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Eine Belichtungsreihe wird gemessen.</translation>
         </message>
     </context>
     <context>

@@ -5088,6 +5088,39 @@ mired</translation>
             <translation>Cerrar este mensaje</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Elegir el perfil ICC de la pantalla</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>Perfiles ICC (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 de %2 fotogramas están entregados; con el resto se puede seguir en Lo que salió.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Se escriben archivos para un destinatario.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>El día se lee, se corrige y se entrega.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Llegan fotogramas.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Se lee una serie de exposición.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Buscar y hacer</translation>
         </message>
@@ -5192,19 +5225,6 @@ mired</translation>
             <translation>Cerrar Refero</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Elegir el perfil ICC de la pantalla</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>Perfiles ICC (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 contiene los colores de una carta. Abra primero una foto de esa carta y suéltelo de nuevo; o ábralo en Plan, Cartas.</translation>
         </message>
@@ -5219,26 +5239,6 @@ mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 está en el equipo y se ofrece como codificación.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 de %2 fotogramas están entregados; con el resto se puede seguir en Lo que salió.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Se escriben archivos para un destinatario.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>El día se lee, se corrige y se entrega.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Llegan fotogramas.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Se lee una serie de exposición.</translation>
         </message>
     </context>
     <context>
@@ -5256,6 +5256,39 @@ mired</translation>
             <translation>Cerrar este mensaje</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Elegir el perfil ICC de la pantalla</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>Perfiles ICC (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 de %2 fotogramas están entregados; con el resto se puede seguir en Lo que salió.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Se escriben archivos para un destinatario.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>El día se lee, se corrige y se entrega.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Llegan fotogramas.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Se lee una serie de exposición.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Buscar y hacer</translation>
         </message>
@@ -5360,19 +5393,6 @@ mired</translation>
             <translation>Cerrar Refero</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Elegir el perfil ICC de la pantalla</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>Perfiles ICC (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 contiene los colores de una carta. Abra primero una foto de esa carta y suéltelo de nuevo; o ábralo en Plan, Cartas.</translation>
         </message>
@@ -5387,26 +5407,6 @@ mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 está en el equipo y se ofrece como codificación.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 de %2 fotogramas están entregados; con el resto se puede seguir en Lo que salió.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Se escriben archivos para un destinatario.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>El día se lee, se corrige y se entrega.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Llegan fotogramas.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Se lee una serie de exposición.</translation>
         </message>
     </context>
     <context>

@@ -5088,6 +5088,39 @@ mired</translation>
             <translation>Fermer ce message</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Choisir le profil ICC de l'écran</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>Profils ICC (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 images sur %2 sont livrées ; le reste peut continuer sous Ce qui est sorti.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Des fichiers s'écrivent pour un destinataire.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>La journée est lue, corrigée et livrée.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Des images arrivent.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Une série d'exposition est lue.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Trouver et faire</translation>
         </message>
@@ -5192,19 +5225,6 @@ mired</translation>
             <translation>Fermer Refero</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Choisir le profil ICC de l'écran</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>Profils ICC (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 contient les couleurs d'une mire. Ouvrez d'abord une photo de cette mire, puis déposez-le de nouveau ; ou ouvrez-le sous Plan, Mires.</translation>
         </message>
@@ -5219,26 +5239,6 @@ mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 est dans le matériel, et proposée comme encodage.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 images sur %2 sont livrées ; le reste peut continuer sous Ce qui est sorti.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Des fichiers s'écrivent pour un destinataire.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>La journée est lue, corrigée et livrée.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Des images arrivent.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Une série d'exposition est lue.</translation>
         </message>
     </context>
     <context>
@@ -5256,6 +5256,39 @@ mired</translation>
             <translation>Fermer ce message</translation>
         </message>
         <message>
+            <source>Choose the display's ICC profile</source>
+            <translation>Choisir le profil ICC de l'écran</translation>
+        </message>
+        <message>
+            <source>ICC profiles (*.icc *.icm)</source>
+            <translation>Profils ICC (*.icc *.icm)</translation>
+        </message>
+        <message>
+            <source>%1 - Refero</source>
+            <comment>the studio's name</comment>
+            <translation>%1 - Refero</translation>
+        </message>
+        <message>
+            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
+            <translation>%1 images sur %2 sont livrées ; le reste peut continuer sous Ce qui est sorti.</translation>
+        </message>
+        <message>
+            <source>Files for a receiver are being written.</source>
+            <translation>Des fichiers s'écrivent pour un destinataire.</translation>
+        </message>
+        <message>
+            <source>The day is being read, corrected and handed over.</source>
+            <translation>La journée est lue, corrigée et livrée.</translation>
+        </message>
+        <message>
+            <source>Frames are coming in.</source>
+            <translation>Des images arrivent.</translation>
+        </message>
+        <message>
+            <source>An exposure series is being read.</source>
+            <translation>Une série d'exposition est lue.</translation>
+        </message>
+        <message>
             <source>Find and do</source>
             <translation>Trouver et faire</translation>
         </message>
@@ -5360,19 +5393,6 @@ mired</translation>
             <translation>Fermer Refero</translation>
         </message>
         <message>
-            <source>Choose the display's ICC profile</source>
-            <translation>Choisir le profil ICC de l'écran</translation>
-        </message>
-        <message>
-            <source>ICC profiles (*.icc *.icm)</source>
-            <translation>Profils ICC (*.icc *.icm)</translation>
-        </message>
-        <message>
-            <source>%1 - Refero</source>
-            <comment>the studio's name</comment>
-            <translation>%1 - Refero</translation>
-        </message>
-        <message>
             <source>%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; or open it under Plan, Charts.</source>
             <translation>%1 contient les couleurs d'une mire. Ouvrez d'abord une photo de cette mire, puis déposez-le de nouveau ; ou ouvrez-le sous Plan, Mires.</translation>
         </message>
@@ -5387,26 +5407,6 @@ mired</translation>
         <message>
             <source>%1 is in the kit, and offered as an encoding.</source>
             <translation>%1 est dans le matériel, et proposée comme encodage.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 frames are handed over; the rest can be gone on with under What went out.</source>
-            <translation>%1 images sur %2 sont livrées ; le reste peut continuer sous Ce qui est sorti.</translation>
-        </message>
-        <message>
-            <source>Files for a receiver are being written.</source>
-            <translation>Des fichiers s'écrivent pour un destinataire.</translation>
-        </message>
-        <message>
-            <source>The day is being read, corrected and handed over.</source>
-            <translation>La journée est lue, corrigée et livrée.</translation>
-        </message>
-        <message>
-            <source>Frames are coming in.</source>
-            <translation>Des images arrivent.</translation>
-        </message>
-        <message>
-            <source>An exposure series is being read.</source>
-            <translation>Une série d'exposition est lue.</translation>
         </message>
     </context>
     <context>

@@ -4,12 +4,10 @@
 
 #include <QAction>
 #include <QCloseEvent>
-#include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QMimeData>
 #include <QScreen>
 #include <QSplitter>
 #include <QStackedWidget>
@@ -19,15 +17,12 @@
 #include <utility>
 
 #include "app/bench/bench_station.h"
-#include "app/charts/chart_data_files.h"
 #include "app/commands/main_menu.h"
 #include "app/commands/window_commands.h"
 #include "app/correction/correction_station.h"
 #include "app/empty_state.h"
-#include "app/frames/contact_sheet.h"
 #include "app/frames/frames_station.h"
 #include "app/handover/handover_station.h"
-#include "app/help/about_window.h"
 #include "app/help/help_window.h"
 #include "app/language/language.h"
 #include "app/ledger/ledger.h"
@@ -41,7 +36,6 @@
 #include "app/pictures/display_profile.h"
 #include "app/plan/plan_station.h"
 #include "app/reading/reading_station.h"
-#include "app/scale/text_size.h"
 #include "app/session/bench_actions.h"
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
@@ -55,7 +49,6 @@
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
 #include "core/say/say.h"
-#include "io/curve_file.h"
 
 namespace refero {
 namespace {
@@ -64,10 +57,6 @@ const QString kLedgerKey = QStringLiteral("window/ledger"),
               kLedgerCompactKey = QStringLiteral("window/ledgerCompact"),
               kPlaceKey = QStringLiteral("window/place"), kStationKey = QStringLiteral("window/station"),
               kSurroundKey = QStringLiteral("window/surround");
-// Where the guide tells of each station, in their order.
-constexpr std::array kHelp{"Plan the day", "Bring the frames in", "Reading", "Correction",
-                           "Pairing",      "Hand over",           "Test"};
-constexpr const char* kKeysHelp = "Keys";
 constexpr int kDisplayLook = 3000;  // ms, whether the display has another profile
 constexpr int kLookAgain = 500;     // ms, whether what is at work is done
 
@@ -212,89 +201,6 @@ MainWindow::~MainWindow() {
     jobs::stopAll();
 }
 
-void MainWindow::buildActions() {
-    const auto add = [this](const char* menu, const char* object, const QString& text,
-                            const QList<QKeySequence>& keys, auto slot) {
-        auto* action = new QAction(text, this);
-        action->setObjectName(QLatin1String(object));
-        action->setProperty(kMenuProperty, QLatin1String(menu));
-        action->setShortcuts(keys);
-        connect(action, &QAction::triggered, this, slot);
-        addAction(action);
-        return action;
-    };
-    const auto keys = [](const char* sequence) {
-        return QList<QKeySequence>{QKeySequence(QLatin1String(sequence))};
-    };
-    add("file", "findAction", tr("Find and do"), keys("Ctrl+K"), [this] { emit bar_->findWanted(); });
-    add("file", "openAction", tr("Import frames"), {QKeySequence::Open}, [this] { chooseFrames(); });
-    auto* undo =
-        add("edit", "undoAction", tr("Undo"), {QKeySequence::Undo}, [this] { session_.undo().undo(); });
-    auto* redo = add("edit", "redoAction", tr("Redo"),
-                     {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))},
-                     [this] { session_.undo().redo(); });
-    const auto follow = [this, undo, redo] {
-        undo->setEnabled(session_.undo().canUndo());
-        redo->setEnabled(session_.undo().canRedo());
-    };
-    connect(&session_.undo(), &History::indexChanged, this, follow);
-    follow();
-    // The stations keep their numbers in the order of the work.
-    const auto station = [&](const char* object, const QString& name, const char* sequence, StationId id) {
-        add("go", object, name, keys(sequence), [this, id] { showStation(id); });
-    };
-    station("planAction", tr("Plan"), "Ctrl+1", StationId::plan);
-    station("framesAction", tr("Frames"), "Ctrl+2", StationId::frames);
-    station("readingAction", tr("Reading"), "Ctrl+3", StationId::reading);
-    station("correctionAction", tr("Correction"), "Ctrl+4", StationId::correction);
-    station("pairingAction", tr("Pairing"), "Ctrl+5", StationId::pairing);
-    station("handoverAction", tr("Handover"), "Ctrl+6", StationId::handover);
-    station("testAction", tr("Test a camera or a transform"), "Ctrl+7", StationId::test);
-    add("go", "onSetAction", tr("On set: judge chart shots as they come"), keys("Ctrl+Shift+2"), [this] {
-        showStation(StationId::frames);
-        frames_->showOnSet();
-    });
-    add("go", "dayAction", tr("The day in one go: read, correct, hand over"), keys("Ctrl+Shift+D"), [this] {
-        showStation(StationId::frames);
-        frames_->showDay();
-    });
-    add("view", "surroundAction", tr("Change the surround"), keys("Ctrl+B"), [this] { toggleSurround(); });
-    add("view", "viewingAction", tr("Picture only"), {QKeySequence(Qt::Key_F11)},
-        [this] { setViewingOnly(!viewingOnly_); });
-    add("view", "leaveViewingAction", tr("Leave picture only"), keys("Ctrl+W"),
-        [this] { setViewingOnly(false); });
-    add("view", "displayAction", tr("Choose the display's profile"), {}, [this] { chooseDisplay(); });
-    add("view", "systemDisplayAction", tr("Take the system's profile of the display"), {}, [this] {
-        const Status taken = display::choose({});
-        if (taken) followDisplay();
-    });
-    for (const QString& code : language::shipped()) {
-        auto* action =
-            add("view", "languageAction", language::nameOf(code), {}, [this, code] { speak(code); });
-        action->setObjectName(QStringLiteral("language-") + code);
-        action->setCheckable(true);
-        action->setChecked(code == language::wanted());
-    }
-    const auto sized = [&](int percent, const QString& words) {
-        auto* action = add("view", "textSizeAction", words, {}, [this, percent] { setTextSize(percent); });
-        action->setObjectName(QStringLiteral("textSize-%1").arg(percent));
-        action->setCheckable(true);
-        action->setChecked(percent == textsize::chosen());
-    };
-    sized(0, tr("Text as large as the desktop's"));
-    for (const int percent : textsize::kSizes) sized(percent, tr("Text at %1 %").arg(percent));
-    add("help", "helpAction", tr("Help for this page"), {QKeySequence(Qt::Key_F1)},
-        [this] { showHelp(QLatin1String(kHelp[static_cast<std::size_t>(station_)])); });
-    add("help", "guideAction", tr("Guide"), {}, [this] { showHelp(QStringLiteral("Guide")); });
-    add("help", "keysAction", tr("All keys"), keys("Ctrl+F1"),
-        [this] { showHelp(QLatin1String(kKeysHelp)); });
-    add("help", "aboutAction", tr("About Refero"), {}, [this] { AboutWindow(this).exec(); });
-    // Not in the menu, which it opens.
-    add("", "menuAction", tr("Menu"), {QKeySequence(Qt::Key_F10)},
-        [this] { menu_->popup(bar_->menuPlace()); });
-    add("end", "quitAction", tr("Close Refero"), keys("Ctrl+Q"), [this] { close(); });
-}
-
 void MainWindow::chooseDisplay() {
     const QString path =
         dialogs_.openFile(this, tr("Choose the display's ICC profile"), tr("ICC profiles (*.icc *.icm)"));
@@ -414,84 +320,6 @@ void MainWindow::toggleSurround() {
     for (QWidget* w : findChildren<QWidget*>()) w->update();
 }
 
-void MainWindow::chooseFrames() {
-    openFrames(dialogs_.openFrames(this));
-}
-
-// A studio is gone over to. The test bench takes what is dropped on it. On the Correction station a frame
-// joins the setup as a picture to judge on. A single one is the chart frame of a setup that waits for it, or
-// begins one; several go the way of a folder.
-void MainWindow::openFrames(const QStringList& given) {
-    const auto toStudios = [](const QString& path) { return path.endsWith(QLatin1String(".refero")); };
-    if (station_ == StationId::test && std::none_of(given.begin(), given.end(), toStudios))
-        return bench_->take(given);
-    QStringList paths;
-    for (const QString& path : given) {
-        if (path.endsWith(QLatin1String(".refero"))) {
-            studios_->open(path);
-        } else if (path.endsWith(QLatin1String(".log.json"))) {
-            takeLogCurve(path);
-        } else if (isChartData(path)) {
-            takeChartData(path);
-        } else {
-            paths << path;
-        }
-    }
-    // Frames takes whatever comes; elsewhere so do folders.
-    const bool folders =
-        std::any_of(paths.begin(), paths.end(), [](const QString& p) { return QFileInfo(p).isDir(); });
-    const Setup* current = session_.current();
-    const bool judging = station_ == StationId::correction && current && current->correction;
-    const bool several = paths.size() > 1 && !judging;
-    if (!paths.isEmpty() && (station_ == StationId::frames || folders || several)) {
-        frames_->bringIn(paths);
-        return showStation(StationId::frames);
-    }
-    const bool awaited = current && current->chartFrame.empty() && paths.size() == 1;
-    const auto id = session_.currentId();
-    for (const QString& path : paths) {
-        if (judging) {
-            session_.correction().addPicture(id, path);
-        } else if (awaited) {
-            session_.reading().addChartFrame(id, path);
-        } else {
-            session_.addFrame(path);
-        }
-    }
-    if (!paths.isEmpty() && station_ == StationId::plan) showStation(StationId::reading);
-}
-
-// The data of a chart belong to the one that was seen in a frame and is not known yet.
-void MainWindow::takeChartData(const QString& path) {
-    if (!reading_->wantsChartData())
-        return tell(
-            tr("%1 holds a chart's colours. Open a photograph of that chart first, then drop it again; "
-               "or open it under Plan, Charts.")
-                .arg(QFileInfo(path).fileName()));
-    showStation(StationId::reading);
-    reading_->takeChartData(path);
-}
-
-// Into the kit, for the body of the setup at hand; it is offered wherever an encoding is chosen.
-void MainWindow::takeLogCurve(const QString& path) {
-    const auto curve = io::readCurve(path.toStdString());
-    if (!curve) return tell(text(curve.error().message));
-    if (!curve->logCurve())
-        return tell(tr("%1 holds no log curve by constants.").arg(QFileInfo(path).fileName()));
-    plan::RecordingCurve record;
-    record.label = std::string(curve->name());
-    record.curve = *curve->logCurve();
-    const auto* setup = session_.contents().find<plan::Setup>(session_.currentId());
-    if (setup) record.body = setup->conditions.body;
-    const Status kept =
-        session_.perform(tr("Enter the curve %1").arg(text(record.label)), [&](studio::Edit& edit) -> Status {
-            edit.add(record);
-            return {};
-        });
-    tell(kept ? tr("%1 is in the kit, and offered as an encoding.").arg(text(record.label))
-              : text(kept.error().message));
-}
-
 void MainWindow::tell(const QString& message) {
     constexpr int kFewWords = 36;
     const bool few = message.size() <= kFewWords;
@@ -502,31 +330,6 @@ void MainWindow::tell(const QString& message) {
 
 void MainWindow::startDemo() {
     demo_.start();
-}
-
-// Texts are made with the widgets, so that all of them are made anew.
-void MainWindow::speak(const QString& code) {
-    language::choose(code);
-    closeFor(kAgain);
-}
-
-void MainWindow::setTextSize(int percent) {
-    textsize::choose(percent);
-    closeFor(kAnew);
-}
-
-void MainWindow::closeFor(int ending) {
-    const bool quits = QGuiApplication::quitOnLastWindowClosed();
-    QGuiApplication::setQuitOnLastWindowClosed(false);
-    if (close()) QCoreApplication::exit(ending);
-    QGuiApplication::setQuitOnLastWindowClosed(quits);
-    // Where the person stays, what was chosen holds from the next start.
-    for (QAction* action : actions()) {
-        const QString of = action->objectName();
-        if (of.startsWith(QLatin1String("language-"))) action->setChecked(of.endsWith(language::wanted()));
-        if (of.startsWith(QLatin1String("textSize-")))
-            action->setChecked(of == QStringLiteral("textSize-%1").arg(textsize::chosen()));
-    }
 }
 
 void MainWindow::restore() {
@@ -616,20 +419,6 @@ void MainWindow::nameSetup(studio::SetupId id) {
     if (!s) return;
     if (const auto named = dialogs_.nameSetup(this, text(s->place), text(s->light)))
         session_.rename(id, named->first, named->second);
-}
-
-void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-    // What is dragged from the sheet is here already.
-    if (event->mimeData()->hasUrls() && !event->mimeData()->hasFormat(ContactSheet::mimeType()))
-        event->acceptProposedAction();
-}
-
-void MainWindow::dropEvent(QDropEvent* event) {
-    QStringList paths;
-    for (const QUrl& url : event->mimeData()->urls())
-        if (url.isLocalFile()) paths << url.toLocalFile();
-    openFrames(paths);
-    event->acceptProposedAction();
 }
 
 }  // namespace refero

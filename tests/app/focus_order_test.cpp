@@ -32,8 +32,7 @@ TEST_F(FocusOrder, FollowsTheEyeOnEveryPage) {
     ASSERT_TRUE(openAndCorrect());
     window->resize(1280, 800);
     int pairs = 0;
-    for (const char* page : {"planAction", "framesAction", "readingAction", "correctionAction",
-                             "pairingAction", "handoverAction", "testAction", "dayAction", "onSetAction"}) {
+    for (const char* page : kPageActions) {
         find<QAction>(page)->trigger();
         QTest::qWait(150);
         std::vector<QWidget*> chain;

@@ -92,9 +92,6 @@ int cutOf(const QComboBox& box) {
 
 // A screen of 1920 x 1080 at 150 % leaves 1280 x 720 of the usual pixels.
 TEST_F(TextSize, NothingIsCutOnAScreenOfFullHdAtOneAndAHalf) {
-    constexpr const char* kPages[] = {"planAction",       "framesAction",  "readingAction",
-                                      "correctionAction", "pairingAction", "handoverAction",
-                                      "testAction",       "dayAction",     "onSetAction"};
     for (const QString& code : language::shipped()) {
         window.reset();
         language::speak(code);
@@ -103,7 +100,7 @@ TEST_F(TextSize, NothingIsCutOnAScreenOfFullHdAtOneAndAHalf) {
         ASSERT_TRUE(openAndCorrect());
         window->resize(1280, 720);
         int seen = 0;
-        for (const char* page : kPages) {
+        for (const char* page : kPageActions) {
             find<QAction>(page)->trigger();
             QTest::qWait(150);
             EXPECT_LE(window->minimumSizeHint().width(), 1280) << code.toStdString() << " " << page;

@@ -63,6 +63,11 @@ inline bool eventually(const std::function<bool()>& condition, int milliseconds 
     return true;
 }
 
+/// What leads to each page.
+inline constexpr const char* kPageActions[] = {"planAction",       "framesAction",  "readingAction",
+                                               "correctionAction", "pairingAction", "handoverAction",
+                                               "testAction",       "dayAction",     "onSetAction"};
+
 /// A window of its own for each test, with simulated frames that are shot once.
 class WindowTest : public testing::Test {
   protected:

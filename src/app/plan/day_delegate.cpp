@@ -85,7 +85,8 @@ void DayDelegate::paintTime(QPainter& p, const QRect& cell, int row, bool select
     } else {
         p.setPen(c.quiet);
         p.setFont(look::font(look::Size::small));
-        p.drawText(QRect(column.left(), cell.top() + 8, column.width(), 18), Qt::AlignCenter,
+        // Below the mark of a shot, where there is one.
+        p.drawText(QRect(column.left(), cell.top() + (r.shot ? 28 : 8), column.width(), 18), Qt::AlignCenter,
                    tr("No time yet: draw one here"));
     }
     // As long as a chart shot under moving light holds.

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/plan/schedule.h"
+#include "studio/records.h"
 
 namespace refero {
 
