@@ -8,6 +8,10 @@
             <translation>Abweichungen in der a*b*-Ebene</translation>
         </message>
         <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Ring: wohin ein Feld gehört. Dünne Linie: von wo der Abgleich allein es hinstellt. Punkt: wohin die Korrektur es stellt. a* läuft von Grün nach Rot, b* von Blau nach Gelb.</translation>
+        </message>
+        <message>
             <source>Where colours move</source>
             <translation>Wohin Farben sich bewegen</translation>
         </message>
@@ -25,6 +29,10 @@
         <message>
             <source>Errors in the a*b* plane</source>
             <translation>Abweichungen in der a*b*-Ebene</translation>
+        </message>
+        <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Ring: wohin ein Feld gehört. Dünne Linie: von wo der Abgleich allein es hinstellt. Punkt: wohin die Korrektur es stellt. a* läuft von Grün nach Rot, b* von Blau nach Gelb.</translation>
         </message>
         <message>
             <source>Where colours move</source>

@@ -8,6 +8,10 @@
             <translation>Errores en el plano a*b*</translation>
         </message>
         <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Anillo: el lugar de un parche. Línea fina: desde donde lo pone el balance solo. Punto: donde lo pone la corrección. a* va del verde al rojo, b* del azul al amarillo.</translation>
+        </message>
+        <message>
             <source>Where colours move</source>
             <translation>Adónde van los colores</translation>
         </message>
@@ -25,6 +29,10 @@
         <message>
             <source>Errors in the a*b* plane</source>
             <translation>Errores en el plano a*b*</translation>
+        </message>
+        <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Anillo: el lugar de un parche. Línea fina: desde donde lo pone el balance solo. Punto: donde lo pone la corrección. a* va del verde al rojo, b* del azul al amarillo.</translation>
         </message>
         <message>
             <source>Where colours move</source>

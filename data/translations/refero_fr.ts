@@ -8,6 +8,10 @@
             <translation>Erreurs dans le plan a*b*</translation>
         </message>
         <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Anneau : la place d'une plage. Trait fin : d'où la balance seule la met. Point : où la correction la met. a* va du vert au rouge, b* du bleu au jaune.</translation>
+        </message>
+        <message>
             <source>Where colours move</source>
             <translation>Où vont les couleurs</translation>
         </message>
@@ -25,6 +29,10 @@
         <message>
             <source>Errors in the a*b* plane</source>
             <translation>Erreurs dans le plan a*b*</translation>
+        </message>
+        <message>
+            <source>Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the correction puts it. a* runs from green to red, b* from blue to yellow.</source>
+            <translation>Anneau : la place d'une plage. Trait fin : d'où la balance seule la met. Point : où la correction la met. a* va du vert au rouge, b* du bleu au jaune.</translation>
         </message>
         <message>
             <source>Where colours move</source>

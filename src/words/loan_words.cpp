@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "words/loan_words.h"
 
+#include "core/say/figure.h"
 #include "core/say/say.h"
 
 #include <cmath>

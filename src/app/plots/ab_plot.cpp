@@ -33,9 +33,9 @@ AbPlot::AbPlot(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Errors in the a*b* plane"));
     setMinimumSize(240, 220);
     setMouseTracking(true);
-    setToolTip(QStringLiteral(
-        "Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the "
-        "correction puts it. a* runs from green to red, b* from blue to yellow."));
+    setToolTip(
+        tr("Ring: where a patch belongs. Thin line: from where balance alone puts it. Dot: where the "
+           "correction puts it. a* runs from green to red, b* from blue to yellow."));
 }
 
 void AbPlot::setCorrection(const std::optional<Correction>& correction) {

@@ -67,6 +67,17 @@ FiguresPanel::FiguresPanel(const QString& name, const QString& title, QWidget* p
     arrange();
 }
 
+// Stations put their own choices between the header's buttons: the tab key goes through them as they stand.
+void FiguresPanel::orderTabs() {
+    QWidget* last = nullptr;
+    for (int i = 0; i < header_->count(); ++i) {
+        QWidget* here = header_->itemAt(i)->widget();
+        if (!here || !(here->focusPolicy() & Qt::TabFocus)) continue;
+        if (last) setTabOrder(last, here);
+        last = here;
+    }
+}
+
 QString FiguresPanel::key(const char* what) const {
     return QStringLiteral("panels/%1/%2").arg(name_, QLatin1String(what));
 }
@@ -79,6 +90,7 @@ void FiguresPanel::sayDisplay() {
 }
 
 void FiguresPanel::showEvent(QShowEvent* event) {
+    orderTabs();
     QSplitter::showEvent(event);
     sayDisplay();
 }

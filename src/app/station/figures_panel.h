@@ -52,6 +52,7 @@ class FiguresPanel : public QSplitter {
   private:
     QString key(const char* what) const;
     void arrange();
+    void orderTabs();
     void applySize();
     int wantedSize() const;
 

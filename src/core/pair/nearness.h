@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/fit/colour_transform.h"
+#include "core/fit/fit_report.h"
 #include "core/read/reading.h"
 
 namespace refero {

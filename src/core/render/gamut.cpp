@@ -2,6 +2,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/render/gamut.h"
 
+#include <tbb/blocked_range.h>
 #include <tbb/parallel_reduce.h>
 
 #include <Eigen/LU>
