@@ -21,6 +21,7 @@
 #include <functional>
 
 #include "app/forms/binding.h"
+#include "app/look/decimal_box.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "core/read/reading.h"
@@ -282,6 +283,9 @@ TEST_F(Languages, FiguresAndDatesAreTheReaders) {
     EXPECT_EQ(decimalText(-0.481, 2), QLatin1String("-0,48"));
     EXPECT_EQ(decimalText(1234.5, 1), QLatin1String("1234,5")) << "thousands are not set apart";
     EXPECT_EQ(shortNumber(2.4, 8), QLatin1String("2,4"));
+    EXPECT_EQ(signedText(1.25, 1), QLatin1String("+1,2"));
+    EXPECT_EQ(signedText(-0.48, 2), QStringLiteral("\u22120,48"));
+    EXPECT_EQ(signedText(-0.004, 2), QLatin1String("0,00"));
     EXPECT_EQ(figure("%.2f", 0.5), "0,50");
     EXPECT_EQ(QLocale().toString(QDate(2026, 5, 14), QStringLiteral("d MMMM")), QLatin1String("14 Mai"));
     SetUp();
@@ -299,7 +303,16 @@ TEST_F(Languages, FiguresAndDatesAreTheReaders) {
             << text.toStdString();
     });
     EXPECT_GE(commas, 5);
-    // What a person types is understood either way.
+    // What a person types is understood either way, in boxes as in fields.
+    look::DecimalBox box;
+    box.setDecimals(1);
+    for (const char* typed : {"2,5", "2.5"}) {
+        box.setValue(0);
+        box.clear();
+        QTest::keyClicks(&box, QLatin1String(typed));
+        EXPECT_EQ(box.value(), 2.5) << typed;
+        EXPECT_EQ(box.text(), QLatin1String("2,5"));
+    }
     EXPECT_EQ(*numberFrom(QStringLiteral("Blende"), QStringLiteral("2,8")), 2.8);
     EXPECT_EQ(*numberFrom(QStringLiteral("Blende"), QStringLiteral("2.8")), 2.8);
 }

@@ -19,6 +19,7 @@
 #include "app/judging/compare_view.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
+#include "app/look/decimal_box.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
@@ -110,7 +111,7 @@ QWidget* SeriesPage::buildBar() {
     connect(layout_, &QComboBox::currentIndexChanged, this, &SeriesPage::compare);
     row->addSpacing(12);
     row->addWidget(look::caption(tr("Drift up to"), bar));
-    tolerance_ = new QDoubleSpinBox(bar);
+    tolerance_ = new look::DecimalBox(bar);
     tolerance_->setObjectName(QStringLiteral("seriesTolerance"));
     tolerance_->setAccessibleName(tr("Drift that can be used, CIEDE2000"));
     tolerance_->setToolTip(

@@ -10,6 +10,7 @@
 #include "app/forms/encoding_choice.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
+#include "app/look/decimal_box.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
@@ -31,7 +32,7 @@ QString nameOf(const Transfer& t) {
 }
 
 QDoubleSpinBox* millimetres(QWidget* parent, const QString& what, double value, double most) {
-    auto* box = new QDoubleSpinBox(parent);
+    auto* box = new look::DecimalBox(parent);
     box->setRange(1, most);
     box->setDecimals(1);
     box->setSuffix(UnknownList::tr(" mm"));

@@ -17,13 +17,8 @@
 namespace refero {
 namespace {
 
-QString withSign(double v, int decimals) {
-    const QString number = decimalText(std::abs(v), decimals);
-    return v < 0 ? QChar(0x2212) + number : v > 0 ? QLatin1Char('+') + number : number;
-}
-
 QString stops(double v) {
-    return withSign(v, 2) + told(" stops");
+    return signedText(v, 2) + told(" stops");
 }
 QString tint(double v) {
     return v > 0   ? told("%1 greener").arg(decimalText(v, 1))
@@ -31,7 +26,7 @@ QString tint(double v) {
                    : QStringLiteral("0");
 }
 QString perCentMore(double v) {
-    return withSign(100 * v, 0) + QStringLiteral(" %");
+    return signedText(100 * v, 0) + QStringLiteral(" %");
 }
 QString perCent(double v) {
     return decimalText(100 * v, 0) + QStringLiteral(" %");

@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/look/decimal_box.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
 #include "app/tables/row_table.h"
@@ -26,13 +27,6 @@ constexpr double kMostPercent = 109;
 
 QString percentText(double v) {
     return decimalText(v, 1);
-}
-
-// With its sign, and none before nothing.
-QString change(double v, int digits) {
-    const QString number = decimalText(std::abs(v), digits);
-    if (number.toDouble() == 0) return number;
-    return (v < 0 ? QString(QChar(0x2212)) : QStringLiteral("+")) + number;
 }
 
 QString capital(QString name) {
@@ -86,7 +80,7 @@ LevelsPage::Row LevelsPage::addRow(QGridLayout* grid, int at, const QString& nam
     grey->setAccessibleName(tr("Grey of the chart for %1").arg(name));
     grey->setToolTip(tr("The grey of the chart by which this level is set, or none."));
     grey->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    auto* percent = new QDoubleSpinBox(this);
+    auto* percent = new look::DecimalBox(this);
     percent->setObjectName(QLatin1String(object) + QLatin1String("Percent"));
     percent->setAccessibleName(tr("%1 in per cent of the signal").arg(name));
     percent->setToolTip(tr("What that grey is to show, in per cent of a BT.1886 video signal."));
@@ -186,8 +180,8 @@ void LevelsPage::showEffects() {
             FigureRow row;
             row.id = QString::number(e.group);
             row.cells = {capital(text(words::colours(e.group))),
-                         grey ? none : tr("%1 %", "a change").arg(change(100 * (e.chroma - 1), 0)),
-                         grey ? none : tr("%1°", "a change").arg(change(e.turnDegrees, 1)),
+                         grey ? none : tr("%1 %", "a change").arg(signedText(100 * (e.chroma - 1), 0)),
+                         grey ? none : tr("%1°", "a change").arg(signedText(e.turnDegrees, 1)),
                          decimalText(e.difference, 1)};
             rows.push_back(std::move(row));
         }

@@ -3,6 +3,7 @@
 #include "app/look/text.h"
 
 #include <QLocale>
+#include <cmath>
 
 namespace refero {
 namespace {
@@ -17,6 +18,12 @@ QLocale readers() {
 
 QString decimalText(double value, int digits) {
     return readers().toString(value, 'f', digits);
+}
+
+QString signedText(double value, int digits) {
+    const QString number = decimalText(std::abs(value), digits);
+    if (std::abs(value) < 0.5 * std::pow(10.0, -digits)) return number;
+    return (value < 0 ? QChar(0x2212) : QLatin1Char('+')) + number;
 }
 
 QString shortNumber(double value, int significant) {

@@ -22,6 +22,8 @@ inline QString told(std::string_view english) {
 
 /// With so many digits behind the reader's decimal sign; thousands are not set apart.
 QString decimalText(double value, int digits);
+/// The same with its sign; none before what rounds to nothing.
+QString signedText(double value, int digits);
 /// With as many digits as it needs, at most `significant`: 50, 2.4.
 QString shortNumber(double value, int significant);
 

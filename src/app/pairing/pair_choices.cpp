@@ -11,6 +11,7 @@
 
 #include "app/dialogs/dialogs.h"
 #include "app/look/caption.h"
+#include "app/look/decimal_box.h"
 #include "app/look/text.h"
 #include "app/pairing/pair_text.h"
 #include "app/session/bench_actions.h"
@@ -58,7 +59,7 @@ PairChoices::PairChoices(Session& session, Dialogs& dialogs, QWidget* parent)
         return box;
     };
     const auto moment = [&](const char* object, const QString& name) {
-        auto* box = new QDoubleSpinBox(this);
+        auto* box = new look::DecimalBox(this);
         box->setObjectName(QLatin1String(object));
         box->setAccessibleName(name);
         box->setToolTip(tr("%1, from its beginning.").arg(name));

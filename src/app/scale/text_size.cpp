@@ -31,7 +31,9 @@ double usualPoints(const QString& desktop) {
 
 // Under X11 the toolkit takes the scale of text from the display's resolution by itself.
 double desktopScale(const QString& desktop) {
-    if (usualPoints(desktop) == 0 || QGuiApplication::platformName() != QLatin1String("wayland")) return 1;
+    if (!desktop.contains(QLatin1String("GNOME"), Qt::CaseInsensitive) ||
+        QGuiApplication::platformName() != QLatin1String("wayland"))
+        return 1;
     QProcess asked;
     asked.start(QStringLiteral("gsettings"),
                 {QStringLiteral("get"), QStringLiteral("org.gnome.desktop.interface"),
@@ -77,13 +79,15 @@ void follow(char** arguments) {
     if (!started) return;
     // Programs that this one opens have their own size.
     qunsetenv(kFactor);
+    const bool followed = qEnvironmentVariableIsSet(kFollowed);
+    qunsetenv(kFollowed);
     if (chosen() != 0) return;
     const QString desktop = qEnvironmentVariable("XDG_CURRENT_DESKTOP");
     const double factor = factorOf(desktop, QGuiApplication::font().pointSizeF(), desktopScale(desktop));
     if (factor == *started) return;
     ownSettings().setValue(kExpected, factor);
     // Once: where a start does not bring what is wanted, a second would not either.
-    if (qEnvironmentVariableIsSet(kFollowed)) return;
+    if (followed) return;
     qputenv(kFollowed, "1");
     beginAnew(arguments);
 }

@@ -62,4 +62,8 @@ std::string detail::figured(const char* format, std::initializer_list<FigureValu
     return out;
 }
 
+std::string decimals(double value, int digits) {
+    return figure(("%." + std::to_string(digits) + "f").c_str(), value);
+}
+
 }  // namespace refero

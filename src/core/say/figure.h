@@ -42,6 +42,9 @@ std::string figure(const char* format, Values... values) {
     return detail::figured(format, {detail::FigureValue(values)...});
 }
 
+/// With so many digits behind the sign that is set.
+std::string decimals(double value, int digits);
+
 /// As `say`, with printf's places: a catalogue gives them in the same order.
 template <class... Values>
 std::string sayf(const char* format, Values... values) {

@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "core/colour/rgb_space.h"
+#include "core/say/figure.h"
 #include "io/report/document.h"
 
 namespace refero::io {
@@ -168,7 +169,7 @@ void addLabColumns(std::vector<DocumentColumn>& columns, const std::string& whos
 }
 
 void addLab(std::vector<DocumentCell>& row, const Lab& lab) {
-    for (const double v : {lab.L, lab.a, lab.b}) row.emplace_back(tenths(v));
+    for (const double v : {lab.L, lab.a, lab.b}) row.emplace_back(decimals(std::abs(v) < 0.05 ? 0.0 : v, 1));
 }
 
 std::string documentHtml(const Document& d) {

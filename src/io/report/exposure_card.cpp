@@ -17,10 +17,6 @@ namespace {
 
 using Kind = DocumentColumn::Kind;
 
-std::string decimals(double v, int digits) {
-    return figure(("%." + std::to_string(digits) + "f").c_str(), v);
-}
-
 std::string capital(std::string text) {
     if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
     return text;

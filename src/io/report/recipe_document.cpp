@@ -13,10 +13,6 @@ namespace {
 
 using Kind = DocumentColumn::Kind;
 
-std::string figure(double v, int digits = 1) {
-    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
-}
-
 std::string orNone(double v, int digits, const char* unit) {
     return v == 0 ? "" : signedSetting(v, digits) + unit;
 }
@@ -37,7 +33,7 @@ DocumentTable steps(const Recipe& r) {
             lines = {say("Each sector as in the table below.")};
         for (std::size_t i = 0; i < lines.size(); ++i)
             t.rows.push_back({i == 0 ? std::to_string(n) + "  " + s.name : "", lines[i],
-                              i + 1 == lines.size() ? figure(s.left) : ""});
+                              i + 1 == lines.size() ? decimals(s.left, 1) : ""});
         ++n;
     }
     return t;
@@ -71,8 +67,8 @@ DocumentTable hues(const RecipeSettings& s) {
     };
     for (std::size_t i = 0; i < kRecipeSectors.size(); ++i) {
         const HueSector& h = kRecipeSectors[i];
-        row(std::string(h.letters) + ", " + say(h.words) + ", " + figure(h.degrees, 0) + "\u00b0", h.degrees,
-            s.sectors[i]);
+        row(std::string(h.letters) + ", " + say(h.words) + ", " + decimals(h.degrees, 0) + "\u00b0",
+            h.degrees, s.sectors[i]);
     }
     return t;
 }
@@ -86,7 +82,7 @@ DocumentTable patches(const Recipe& r) {
         std::vector<DocumentCell> row{p.id, Swatch{p.wanted, p.reached}};
         addLab(row, p.wanted);
         addLab(row, p.reached);
-        row.emplace_back(figure(p.left));
+        row.emplace_back(decimals(p.left, 1));
         t.rows.push_back(std::move(row));
     }
     return t;
@@ -97,11 +93,11 @@ DocumentTable patches(const Recipe& r) {
 Document recipeDocument(const Recipe& r, const Correction& c) {
     Document d;
     d.title = say("Recipe for %1", c.name);
-    d.verdict = say("%1 before, %2 in the end", figure(r.start), figure(r.left));
+    d.verdict = say("%1 before, %2 in the end", decimals(r.start, 1), decimals(r.left, 1));
     d.summary =
         say("From the frame as it was recorded, in sRGB. The figures are the chart's mean difference "
             "(CIEDE2000) from the corrected picture after each step; what is left at most is %1 (%2).",
-            figure(r.largest), r.worst);
+            decimals(r.largest, 1), r.worst);
     if (c.aim.kind == AimKind::reading) d.summary = say("The goal is %1. %2", words::aim(c.aim), d.summary);
     d.blocks.emplace_back(DocumentHeading{say("In this order")});
     d.blocks.emplace_back(steps(r));

@@ -14,13 +14,9 @@ namespace {
 
 using Kind = DocumentColumn::Kind;
 
-std::string figure(double v, int digits = 2) {
-    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
-}
-
 // No more digits than a check carries.
 std::string measured(double v) {
-    return figure(v, std::abs(v) >= 100 ? 0 : std::abs(v) >= 10 ? 1 : 2);
+    return decimals(v, std::abs(v) >= 100 ? 0 : std::abs(v) >= 10 ? 1 : 2);
 }
 
 DocumentTable checks(const std::vector<Check>& all) {
@@ -46,8 +42,8 @@ DocumentTable figures(const Correction& c) {
                      {say("Mean, 95 of 100"), 0.22, Kind::number}},
                     {}};
     const auto row = [&](const std::string& who, const Spread& s, const Interval* i) {
-        t.rows.push_back({who, figure(s.mean), figure(s.median), figure(s.percentile95), figure(s.max),
-                          i ? figure(i->low) + " to " + figure(i->high) : ""});
+        t.rows.push_back({who, decimals(s.mean, 2), decimals(s.median, 2), decimals(s.percentile95, 2),
+                          decimals(s.max, 2), i ? decimals(i->low, 2) + " to " + decimals(i->high, 2) : ""});
     };
     const auto* sure = c.certainty ? &*c.certainty : nullptr;
     row(c.aim.kind == AimKind::reading ? say("As they are") : say("Balance alone"), c.summary.before,
@@ -69,8 +65,8 @@ DocumentTable patches(const Correction& c) {
                                       Swatch{p.before, p.reference, p.after}};
         addLab(row, p.reference);
         addLab(row, p.after);
-        row.emplace_back(figure(p.differenceBefore));
-        row.emplace_back(figure(p.differenceAfter));
+        row.emplace_back(decimals(p.differenceBefore, 2));
+        row.emplace_back(decimals(p.differenceAfter, 2));
         t.rows.push_back(std::move(row));
     }
     return t;
@@ -88,8 +84,8 @@ DocumentBlock proofs(const Correction& c) {
                     {}};
     for (const Verification& v : c.verifications)
         t.rows.push_back({std::filesystem::path(v.framePath).filename().string(), v.chartName,
-                          figure(v.differences.mean), figure(v.differences.median),
-                          figure(v.differences.max)});
+                          decimals(v.differences.mean, 2), decimals(v.differences.median, 2),
+                          decimals(v.differences.max, 2)});
     return t;
 }
 

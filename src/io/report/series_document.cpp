@@ -15,12 +15,8 @@ namespace {
 
 using Kind = DocumentColumn::Kind;
 
-std::string figure(double v, int digits) {
-    return refero::figure(("%." + std::to_string(digits) + "f").c_str(), v);
-}
-
 std::string orDash(const std::optional<double>& v, int digits) {
-    return v ? figure(*v, digits) : "-";
+    return v ? decimals(*v, digits) : "-";
 }
 
 DocumentTable verdicts(const Series& s) {
@@ -49,9 +45,9 @@ DocumentTable steps(const SeriesProfile& p) {
                      {say("Steps lost"), 0.12, Kind::number}},
                     {}};
     for (const SeriesStep& s : p.steps)
-        t.rows.push_back({words::exposure(s.stops), figure(s.asShown, 2), figure(s.levelOnly, 2),
-                          figure(s.drift.mean, 2), orDash(s.corrected, 2),
-                          s.corrected ? figure(s.chromaNoise, 1) : "-", figure(100 * s.clipped, 0) + " %",
+        t.rows.push_back({words::exposure(s.stops), decimals(s.asShown, 2), decimals(s.levelOnly, 2),
+                          decimals(s.drift.mean, 2), orDash(s.corrected, 2),
+                          s.corrected ? decimals(s.chromaNoise, 1) : "-", decimals(100 * s.clipped, 0) + " %",
                           std::to_string(s.buried)});
     return t;
 }
@@ -86,7 +82,7 @@ DocumentTable pairs(const Series& s) {
                     {}};
     for (const ProfilePair& p : s.pairs)
         t.rows.push_back({say("%1 and %2", s.profiles[p.a].name, s.profiles[p.b].name), orDash(p.before, 2),
-                          orDash(p.left, 2), figure(p.noiseStops, 1)});
+                          orDash(p.left, 2), decimals(p.noiseStops, 1)});
     return t;
 }
 

@@ -67,6 +67,7 @@ TEST_F(Say, FiguresAreAsPrintfHasThem) {
 TEST_F(Say, FiguresHaveTheReadersDecimalSignAndNothingElseHas) {
     setDecimalSign(',');
     EXPECT_EQ(figure("%.2f", 0.48), "0,48");
+    EXPECT_EQ(decimals(-12.345, 1), "-12,3");
     EXPECT_EQ(sayf("%s: %.1f stops in 1.5 s.", "shot.1.tif", 0.25), "shot.1.tif: 0,2 stops in 1.5 s.");
     EXPECT_EQ(figure("%d and %g", 1500, 1.5), "1500 and 1,5");
 }
