@@ -1568,8 +1568,8 @@ Kleinstes Feld %2 px breit
             <translation>Grautöne</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>Mittel der Modelle</translation>
+            <source>for looks</source>
+            <translation>für Bildstile</translation>
         </message>
     </context>
     <context>
@@ -1579,8 +1579,8 @@ Kleinstes Feld %2 px breit
             <translation>Grautöne</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>Mittel der Modelle</translation>
+            <source>for looks</source>
+            <translation>für Bildstile</translation>
         </message>
     </context>
     <context>
@@ -3952,6 +3952,10 @@ Mired</translation>
             <translation>Das Handbuch liegt nicht beim Programm. Es wird mit dem Paket installiert.</translation>
         </message>
         <message>
+            <source>Next: %1</source>
+            <translation>Weiter: %1</translation>
+        </message>
+        <message>
             <source>Nothing has these words.</source>
             <translation>Nichts enthält diese Wörter.</translation>
         </message>
@@ -3984,6 +3988,10 @@ Mired</translation>
         <message>
             <source>The guide is not beside the program. It is installed with the package.</source>
             <translation>Das Handbuch liegt nicht beim Programm. Es wird mit dem Paket installiert.</translation>
+        </message>
+        <message>
+            <source>Next: %1</source>
+            <translation>Weiter: %1</translation>
         </message>
         <message>
             <source>Nothing has these words.</source>
@@ -13324,10 +13332,6 @@ Sonne %3° hoch, Azimut %4°</translation>
             <translation>Die Tafel sagt nicht, was diese Kamera von anderen Farben sähe.</translation>
         </message>
         <message>
-            <source>Too few of the models for looks can be fitted to this chart.</source>
-            <translation>Zu wenige der Modelle für Looks lassen sich an diese Tafel anpassen.</translation>
-        </message>
-        <message>
             <source>The fitted %1 would fold colours over; check that the reading is of the chart it says.</source>
             <translation>Das angepasste Modell %1 würde Farben umklappen; prüfen Sie, ob die Messung von der genannten Tafel ist.</translation>
         </message>
@@ -13356,8 +13360,8 @@ Sonne %3° hoch, Azimut %4°</translation>
             <translation>Farbtonsektoren</translation>
         </message>
         <message>
-            <source> from the mean of the models for looks</source>
-            <translation> aus dem Mittel der Modelle für Looks</translation>
+            <source> for looks</source>
+            <translation> für Bildstile</translation>
         </message>
         <message>
             <source>: %1 in trials on patches left out</source>

@@ -1568,8 +1568,8 @@ Parche menor %2 px de ancho
             <translation>grises</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>media de modelos</translation>
+            <source>for looks</source>
+            <translation>para estilos de imagen</translation>
         </message>
     </context>
     <context>
@@ -1579,8 +1579,8 @@ Parche menor %2 px de ancho
             <translation>grises</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>media de modelos</translation>
+            <source>for looks</source>
+            <translation>para estilos de imagen</translation>
         </message>
     </context>
     <context>
@@ -3952,6 +3952,10 @@ mired</translation>
             <translation>La guía no está junto al programa. Se instala con el paquete.</translation>
         </message>
         <message>
+            <source>Next: %1</source>
+            <translation>Siguiente: %1</translation>
+        </message>
+        <message>
             <source>Nothing has these words.</source>
             <translation>Nada tiene esas palabras.</translation>
         </message>
@@ -3984,6 +3988,10 @@ mired</translation>
         <message>
             <source>The guide is not beside the program. It is installed with the package.</source>
             <translation>La guía no está junto al programa. Se instala con el paquete.</translation>
+        </message>
+        <message>
+            <source>Next: %1</source>
+            <translation>Siguiente: %1</translation>
         </message>
         <message>
             <source>Nothing has these words.</source>
@@ -13324,10 +13332,6 @@ Sol a %3° de altura, acimut %4°</translation>
             <translation>La carta no dice qué vería esta cámara de otros colores.</translation>
         </message>
         <message>
-            <source>Too few of the models for looks can be fitted to this chart.</source>
-            <translation>Muy pocos de los modelos de look se ajustan a esta carta.</translation>
-        </message>
-        <message>
             <source>The fitted %1 would fold colours over; check that the reading is of the chart it says.</source>
             <translation>El modelo %1 ajustado plegaría colores; compruebe que la lectura es de la carta que dice.</translation>
         </message>
@@ -13356,8 +13360,8 @@ Sol a %3° de altura, acimut %4°</translation>
             <translation>sectores de tono</translation>
         </message>
         <message>
-            <source> from the mean of the models for looks</source>
-            <translation> de la media de los modelos de look</translation>
+            <source> for looks</source>
+            <translation> para estilos de imagen</translation>
         </message>
         <message>
             <source>: %1 in trials on patches left out</source>

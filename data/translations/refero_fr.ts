@@ -1568,8 +1568,8 @@ Plus petite plage %2 px de large
             <translation>gris</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>moyenne des modèles</translation>
+            <source>for looks</source>
+            <translation>pour les styles d’image</translation>
         </message>
     </context>
     <context>
@@ -1579,8 +1579,8 @@ Plus petite plage %2 px de large
             <translation>gris</translation>
         </message>
         <message>
-            <source>mean of models</source>
-            <translation>moyenne des modèles</translation>
+            <source>for looks</source>
+            <translation>pour les styles d’image</translation>
         </message>
     </context>
     <context>
@@ -3952,6 +3952,10 @@ mired</translation>
             <translation>Le guide n'est pas à côté du programme. Il s'installe avec le paquet.</translation>
         </message>
         <message>
+            <source>Next: %1</source>
+            <translation>Suite : %1</translation>
+        </message>
+        <message>
             <source>Nothing has these words.</source>
             <translation>Rien n'a ces mots.</translation>
         </message>
@@ -3984,6 +3988,10 @@ mired</translation>
         <message>
             <source>The guide is not beside the program. It is installed with the package.</source>
             <translation>Le guide n'est pas à côté du programme. Il s'installe avec le paquet.</translation>
+        </message>
+        <message>
+            <source>Next: %1</source>
+            <translation>Suite : %1</translation>
         </message>
         <message>
             <source>Nothing has these words.</source>
@@ -13324,10 +13332,6 @@ Soleil à %3° de hauteur, azimut %4°</translation>
             <translation>La mire ne dit pas ce que cette caméra verrait d'autres couleurs.</translation>
         </message>
         <message>
-            <source>Too few of the models for looks can be fitted to this chart.</source>
-            <translation>Trop peu de modèles de look peuvent s'ajuster à cette mire.</translation>
-        </message>
-        <message>
             <source>The fitted %1 would fold colours over; check that the reading is of the chart it says.</source>
             <translation>Le modèle %1 ajusté replierait des couleurs ; vérifiez que la lecture est bien de la mire annoncée.</translation>
         </message>
@@ -13356,8 +13360,8 @@ Soleil à %3° de hauteur, azimut %4°</translation>
             <translation>secteurs de teinte</translation>
         </message>
         <message>
-            <source> from the mean of the models for looks</source>
-            <translation> d'après la moyenne des modèles de look</translation>
+            <source> for looks</source>
+            <translation> pour les styles d’image</translation>
         </message>
         <message>
             <source>: %1 in trials on patches left out</source>

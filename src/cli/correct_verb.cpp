@@ -152,7 +152,7 @@ class Correct : public Verb {
         for (const Contender& k : c.considered) {
             const std::string way = std::string(name(k.model)) + ", " + std::string(name(k.objective)) +
                                     (k.training ? ", with training colours" : "") +
-                                    (k.blended ? ", the mean of several" : "");
+                                    (k.forLook ? ", for looks" : "");
             if (k.against.empty())
                 print("  %-60s expect %.2f, noise %.2f\n", way.c_str(), k.expected, k.chromaGain);
             else

@@ -82,7 +82,7 @@ Treatment treatmentFrom(const Node& n) {
 
 Json contenderJson(const Contender& c) {
     Json j{{"model", name(c.model)}, {"objective", name(c.objective)}, {"training", c.training}};
-    if (c.blended) j["blended"] = true;
+    if (c.forLook) j["for_look"] = true;
     if (!c.against.empty()) {
         j["against"] = c.against;
         return j;
@@ -106,8 +106,8 @@ Objective objectiveFrom(const Node& n, const char* key) {
 }
 
 Contender contenderFrom(const Node& n) {
-    return {modelFrom(n.at("model")),  objectiveFrom(n, "objective"), n.truth("training", false),
-            n.truth("blended", false), n.number("expected", 0),       n.number("chroma_noise_gain", 1),
+    return {modelFrom(n.at("model")),   objectiveFrom(n, "objective"), n.truth("training", false),
+            n.truth("for_look", false), n.number("expected", 0),       n.number("chroma_noise_gain", 1),
             n.text("against", "")};
 }
 
@@ -438,7 +438,7 @@ Correction correctionFrom(const Node& root) {
     c.model = modelFrom(root.at("model"));
     c.objective = objectiveFrom(root, "objective");
     c.training = root.truth("training", false);
-    c.blended = root.truth("blended", false);
+    c.forLook = root.truth("for_look", false);
     const auto intent = intentByName(root.text("intent", "colorimetric"));
     if (!intent) root.at("intent").fail("is wrong: " + intent.error().message);
     c.intent = *intent;
@@ -508,7 +508,7 @@ Json toJson(const Correction& c) {
     j["model"] = name(c.model);
     j["objective"] = name(c.objective);
     j["training"] = c.training;
-    if (c.blended) j["blended"] = true;
+    if (c.forLook) j["for_look"] = true;
     j["intent"] = name(c.intent);
     j["reference_light"] = c.referenceLight;
     j["gains"] = vector(c.gains);

@@ -82,16 +82,16 @@ struct Studio::Detail {
         return step;
     }
 
+    // Joined as text: a long day's step would else be parsed and written out with each thing that joins it.
     void extendStep(std::int64_t id, const Edit& e) {
-        SQLite::Statement row(db, "SELECT changes FROM step WHERE id = ?");
-        row.bind(1, id);
-        if (!row.executeStep()) throw std::runtime_error("the history lacks its last step");
-        io::Json changes = io::Json::parse(row.getColumn(0).getString());
-        for (io::Json& c : toJson(e.changes())) changes.push_back(std::move(c));
-        SQLite::Statement s(db, "UPDATE step SET changes = ? WHERE id = ?");
-        s.bind(1, changes.dump());
+        if (e.changes().empty()) return;
+        SQLite::Statement s(
+            db,
+            "UPDATE step SET changes = CASE WHEN changes = '[]' THEN ?1 ELSE "
+            "substr(changes, 1, length(changes) - 1) || ',' || substr(?1, 2) END WHERE id = ?2");
+        s.bind(1, toJson(e.changes()).dump());
         s.bind(2, id);
-        s.exec();
+        if (s.exec() != 1) throw std::runtime_error("the history lacks its last step");
     }
 
     // One step of the history there or back.

@@ -14,6 +14,7 @@
 
 #include "app/help/about_window.h"
 #include "app/help/guide_file.h"
+#include "app/help/guide_text.h"
 #include "app/help/help_window.h"
 #include "app/instance/one_instance.h"
 #include "app/look/tokens.h"
@@ -105,13 +106,44 @@ TEST_F(Program, HelpOpensAtThePageAtHandAndIsSearched) {
     EXPECT_EQ(contents->count(), 0);
     field->clear();
     EXPECT_EQ(contents->count(), all);
+    // A chapter at a time; its end leads on to the next.
+    auto* page = guide->findChild<QTextBrowser*>();
+    EXPECT_TRUE(page->toPlainText().startsWith(QLatin1String("Test (Ctrl+7)")));
+    EXPECT_FALSE(page->toPlainText().contains(QLatin1String("Pairing (Ctrl+5)\n")));
+    EXPECT_TRUE(page->toPlainText().endsWith(QLatin1String("Next: Keys")));
+    emit page->anchorClicked(QUrl(QStringLiteral("#keys")));
+    EXPECT_EQ(guide->heading(), QStringLiteral("Keys"));
+    // What is found is shown where the first word stands, not at the head of its chapter.
+    field->setText(QStringLiteral("Slurm array"));
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_TRUE(page->textCursor().block().text().contains(QLatin1String("Slurm")));
     // A link leads to another page of the guide, and back comes F1.
-    emit guide->findChild<QTextBrowser*>()->anchorClicked(QUrl(QStringLiteral("first-card.md")));
+    emit page->anchorClicked(QUrl(QStringLiteral("first-card.md")));
     EXPECT_EQ(contents->item(0)->text(), QStringLiteral("Your first card"));
     QTest::keyClick(guide, Qt::Key_Escape);
     EXPECT_FALSE(guide->isVisible());
     help->trigger();
     EXPECT_TRUE(guide->heading().startsWith(QLatin1String("Test")));
+}
+
+TEST(GuideText, IsCutAtItsChaptersAndSaysWhatIsUnderEachHeading) {
+    const GuideText guide = guideText(QString::fromUtf8(
+        "# Page\n\nA few lines.\n\n## First *one* (Ctrl+1)\n\nOf [a link](there.md#at) and `code`.\n\n"
+        "```\n## no heading\n```\n\n### Under it\n\nMore.\n\n## Second\n\nEnd.\n"));
+    ASSERT_EQ(guide.chapters.size(), 2U) << "the opening is too short for a chapter of its own";
+    ASSERT_EQ(guide.parts.size(), 4U);
+    EXPECT_EQ(guide.parts[1].heading, QStringLiteral("First one (Ctrl+1)"));
+    EXPECT_EQ(guide.parts[1].slug, QStringLiteral("first-one-ctrl1"));
+    EXPECT_TRUE(guide.parts[1].words.contains(QLatin1String("Of a link and code.")));
+    EXPECT_FALSE(guide.parts[1].words.contains(QLatin1String("More")));
+    EXPECT_EQ(guide.parts[2].place, 2);
+    EXPECT_EQ(guide.parts[3].chapter, 1);
+    EXPECT_EQ(guide.parts[3].place, 0);
+    EXPECT_EQ(guide.chapters[0] + guide.chapters[1].trimmed(),
+              QString::fromUtf8(
+                  "# Page\n\nA few lines.\n\n## First *one* (Ctrl+1)\n\nOf [a link](there.md#at) and "
+                  "`code`.\n\n```\n## no heading\n```\n\n### Under it\n\nMore.\n\n## Second\n\nEnd."));
+    EXPECT_TRUE(guideText({}).parts.empty());
 }
 
 // Every link and picture of the guide leads to something that is shipped.

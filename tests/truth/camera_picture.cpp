@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <cmath>
 #include <stdexcept>
+#include <tuple>
+#include <utility>
 
 #include "core/colour/adaptation.h"
 #include "core/colour/lab.h"
@@ -16,6 +18,18 @@
 namespace refero::test {
 namespace {
 
+// An S about mid-grey's signal.
+double bent(double signal, double contrast) {
+    constexpr double kMid = 0.46;
+    return signal < kMid ? kMid * std::pow(signal / kMid, contrast)
+                         : 1 - (1 - kMid) * std::pow(std::max(0.0, (1 - signal) / (1 - kMid)), contrast);
+}
+
+// Of 8 bits, between the look's ends.
+double storedBetween(double black, double white, double signal) {
+    return std::round(255 * std::clamp(black + (white - black) * signal, 0.0, 1.0)) / 255;
+}
+
 // Linear sRGB to the stored code of 8 bits.
 Vector3 pictured(const Vector3& linear, const CameraLook& look) {
     Lab lab = toLab(Xyz::from(xyzD50ToLinear(OutputSpace::linearSrgb).inverse() * linear), white::d50);
@@ -24,21 +38,47 @@ Vector3 pictured(const Vector3& linear, const CameraLook& look) {
     v.C *= look.saturation * (1 - look.fade * std::clamp((v.L - 60) / 40, 0.0, 1.0));
     const Vector3 turned = xyzD50ToLinear(OutputSpace::linearSrgb) * toXyz(toLab(v)).vector();
     return turned.unaryExpr([&](double light) {
-        const double e = encode(Encoding::srgb, std::max(light, 0.0));
-        // An S about mid-grey's signal.
-        constexpr double kMid = 0.46;
-        const double s = e < kMid
-                             ? kMid * std::pow(e / kMid, look.contrast)
-                             : 1 - (1 - kMid) * std::pow(std::max(0.0, (1 - e) / (1 - kMid)), look.contrast);
-        const double out = look.black + (look.white - look.black) * s;
-        return std::round(255 * std::clamp(out, 0.0, 1.0)) / 255;
+        const double signal = encode(Encoding::srgb, std::max(light, 0.0));
+        return storedBetween(look.black, look.white, bent(signal, look.contrast));
+    });
+}
+
+Vector3 filmed(const Vector3& linear, const FilmLook& look) {
+    Vector3 signal;
+    for (int c = 0; c < 3; ++c)
+        signal(c) = bent(encode(Encoding::srgb, std::max(linear(c), 0.0)),
+                         look.contrast[static_cast<std::size_t>(c)]);
+    const Vector3 luma(0.2126, 0.7152, 0.0722);  // BT.709
+    const double y = luma.dot(signal);
+    double blue = look.saturation * (signal(2) - y), red = look.saturation * (signal(0) - y);
+    const double towards = std::cos(std::atan2(red, blue) - 1.2);
+    const double turn = look.turn * towards * towards * (towards > 0 ? 1 : 0.3);
+    const double split = look.split * (0.5 - y) * 4 * y * (1 - y);
+    std::tie(blue, red) = std::pair(std::cos(turn) * blue - std::sin(turn) * red + split,
+                                    std::sin(turn) * blue + std::cos(turn) * red - split);
+    const double r = y + red, b = y + blue;
+    return Vector3(r, (y - luma.x() * r - luma.z() * b) / luma.y(), b).unaryExpr([&](double v) {
+        return storedBetween(look.black, look.white, v);
     });
 }
 
 }  // namespace
 
 CameraPicture::CameraPicture(const Chart& chart, const Trial& trial, const CameraLook& look, unsigned seed)
-    : raw_(trialReading(chart, trial.body, trial.lamp, 0.002, seed)), trial_(trial), look_(look) {
+    : raw_(trialReading(chart, trial.body, trial.lamp, 0.002, seed)),
+      trial_(trial),
+      look_([look](const Vector3& linear) { return pictured(linear, look); }) {
+    develop();
+}
+
+CameraPicture::CameraPicture(const Chart& chart, const Trial& trial, const FilmLook& look, unsigned seed)
+    : raw_(trialReading(chart, trial.body, trial.lamp, 0.002, seed)),
+      trial_(trial),
+      look_([look](const Vector3& linear) { return filmed(linear, look); }) {
+    develop();
+}
+
+void CameraPicture::develop() {
     FitOptions maker;
     maker.model = Model::matrix;
     auto own = fit(std::span(&raw_, 1), maker);
@@ -77,8 +117,7 @@ Reading CameraPicture::readingOf(const std::vector<Spectrum>& surfaces) const {
 }
 
 Vector3 CameraPicture::linear(const Vector3& camera) const {
-    const Vector3 stored =
-        pictured(xyzD50ToLinear(OutputSpace::linearSrgb) * own_.toXyzD50(camera).vector(), look_);
+    const Vector3 stored = look_(xyzD50ToLinear(OutputSpace::linearSrgb) * own_.toXyzD50(camera).vector());
     return stored.unaryExpr([](double v) { return decode(Encoding::srgb, v); });
 }
 

@@ -38,9 +38,9 @@ const Trial* trialOf(const std::vector<Trial>& all, std::string_view body, const
 }
 
 // Mean CIEDE2000 between the leader's rendering of each surface and the follower's.
-double between(const Trial& a, const Trial& b, const Transform& leader, const Transform& follower) {
+double between(const Trial& a, const Trial& b, const Transform& leader, const Transform& follower,
+               const std::vector<Spectrum>& surfaces = test::heldOutSurfaces()) {
     double sum = 0;
-    const auto& surfaces = test::heldOutSurfaces();
     for (const Spectrum& s : surfaces) sum += ciede2000(leader(a.records(s)), follower(b.records(s)));
     return sum / static_cast<double>(surfaces.size());
 }
@@ -156,19 +156,34 @@ Transform byHand(const Reading& a, const Reading& b) {
     };
 }
 
-// The same mean of models, fitted to the very surfaces that it is measured on.
-Transform knowing(const test::CameraPicture& one, const test::CameraPicture& other) {
-    Reading a = one.readingOf(test::heldOutSurfaces()), b = other.readingOf(test::heldOutSurfaces());
+// Every other of the held-out surfaces, beginning with this one.
+std::vector<Spectrum> everyOther(std::size_t first) {
+    std::vector<Spectrum> out;
+    for (std::size_t i = first; i < test::heldOutSurfaces().size(); i += 2)
+        out.push_back(test::heldOutSurfaces()[i]);
+    return out;
+}
+
+// The same models, fitted to surfaces of the kind that they are measured on.
+Transform knowing(const std::vector<Spectrum>& surfaces, const test::CameraPicture& one,
+                  const test::CameraPicture& other) {
+    Reading a = one.readingOf(surfaces), b = other.readingOf(surfaces);
     a.framePath = "a";
     b.framePath = "b";
     auto aim = aimOf({a}, b.chart);
+    EXPECT_TRUE(aim) << aim.error().message;
     if (!aim) return {};
     PreparationOptions options;
     options.greyCurves = CurveUse::always;
     options.aim = std::make_shared<const Aim>(*std::move(aim));
     const auto chart = prepared(std::span(&b, 1), options);
+    EXPECT_TRUE(chart) << chart.error().message;
     if (!chart) return {};
-    const auto colours = fitted({Model::lattice, Objective::leastSquares, false, true}, chart->samples, {});
+    auto colours = fitted({Model::lattice, Objective::leastSquares, false, true}, chart->samples, {});
+    // What a strong look has cut may contradict itself too much for it.
+    if (!colours) colours = fitted({Model::lattice}, chart->samples, {});
+    if (!colours) colours = fitted({Model::rootPolynomial}, chart->samples, {});
+    EXPECT_TRUE(colours) << colours.error().message;
     if (!colours) return {};
     Correction c;
     c.gains = chart->gains;
@@ -215,12 +230,22 @@ TEST(Pairing, PicturesWithLooksOfTheirOwnMeet) {
         const auto own = fit(std::span(&readingB, 1));
         ASSERT_TRUE(own);
         const double reference = left([&](const Vector3& v) { return own->toLab(v); });
-        const double knew = left(knowing(one, other));
+        // A model that bends as it likes is not asked about what it was told: half of the surfaces is
+        // measured by what the other half tells, and the other way.
+        double knew = 0;
+        for (const std::size_t half : {std::size_t{0}, std::size_t{1}}) {
+            const Transform informed = knowing(everyOther(1 - half), one, other);
+            ASSERT_TRUE(informed);
+            knew += between(
+                        *a, *b, leader, [&](const Vector3& v) { return informed(other.linear(v)); },
+                        everyOther(half)) /
+                    2;
+        }
         std::printf(
             "%s to %s, %s: %.2f; by hand %.2f, to the reference %.2f, knowing %.2f; promised %.2f; %s%s %.0f "
             "ms\n",
             p.b, p.a, p.light, mine, hand, reference, knew, match->correction.summary.expectedError,
-            std::string(name(match->correction.model)).c_str(), match->correction.blended ? " blended" : "",
+            std::string(name(match->correction.model)).c_str(), match->correction.forLook ? " for looks" : "",
             match->milliseconds);
         sum += mine;
         sumHand += hand;
@@ -230,9 +255,9 @@ TEST(Pairing, PicturesWithLooksOfTheirOwnMeet) {
     }
     std::printf("mean %.3f; by hand %.3f; to the reference %.3f; knowing the surfaces %.3f\n", sum / count,
                 sumHand / count, sumReference / count, sumKnew / count);
-    EXPECT_LE(sum, 0.9 * sumHand);
+    EXPECT_LE(sum, 0.8 * sumHand);
     // 24 patches do not tell turned hues as 400 surfaces do: 1.15 was wanted.
-    EXPECT_LE(sum, 1.4 * sumKnew);
+    EXPECT_LE(sum, 1.25 * sumKnew);
     EXPECT_LE(sum, 0.5 * sumReference);
 }
 

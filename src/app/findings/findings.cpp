@@ -7,6 +7,7 @@
 #include <QScrollBar>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <tuple>
 
 #include "app/findings/check_view.h"
 #include "app/look/button.h"
@@ -14,6 +15,17 @@
 #include "app/look/tokens.h"
 
 namespace refero {
+namespace {
+
+bool same(const Check& a, const Check& b) {
+    const auto parts = [](const Check& c) {
+        return std::tie(c.id, c.verdict, c.value, c.unit, c.low, c.high, c.scaleLow, c.scaleHigh, c.limit,
+                        c.title, c.reason, c.remedy, c.evidence.patches, c.evidence.lines);
+    };
+    return parts(a) == parts(b);
+}
+
+}  // namespace
 
 Findings::Findings(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("findings"));
@@ -38,7 +50,11 @@ Findings::Findings(QWidget* parent) : QWidget(parent) {
 }
 
 void Findings::setChecks(const std::vector<Check>& checks) {
+    // A shoot changes more often than what is found in a frame, and so many texts take a while to lay out.
+    if (!shown_.empty() && std::equal(shown_.begin(), shown_.end(), checks.begin(), checks.end(), &same))
+        return showEvidence();
     clear();
+    shown_ = checks;
     // What needs attention first; equal ones stay in the order of the work.
     std::vector<Check> sorted = checks;
     std::stable_sort(sorted.begin(), sorted.end(),
@@ -94,6 +110,7 @@ void Findings::showEvidence() {
 
 void Findings::clear() {
     views_.clear();
+    shown_.clear();
     pointed_ = nullptr;
     good_ = nullptr;
     message_ = false;

@@ -52,6 +52,7 @@ class Findings : public QWidget {
     QVBoxLayout* list_;
     QVBoxLayout* extraPlace_;
     QWidget* extra_ = nullptr;
+    std::vector<Check> shown_;
     std::vector<CheckView*> views_;
     CheckView* pointed_ = nullptr;
     look::Button* good_ = nullptr;

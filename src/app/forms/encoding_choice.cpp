@@ -44,10 +44,16 @@ void EncodingChoice::fill() {
     offered_.assign(kEncodings.begin(), kEncodings.end());
     offered_.insert(offered_.end(), kit_.begin(), kit_.end());
     if (std::find(offered_.begin(), offered_.end(), value_) == offered_.end()) offered_.push_back(value_);
-    clear();
+    QStringList names;
     for (const Transfer& t : offered_)
-        addItem(QString::fromUtf8(t.name().data(), static_cast<int>(t.name().size())));
-    if (!fileLabel_.isEmpty()) addItem(fileLabel_);
+        names << QString::fromUtf8(t.name().data(), static_cast<int>(t.name().size()));
+    if (!fileLabel_.isEmpty()) names << fileLabel_;
+    QStringList before;
+    for (int i = 0; i < count(); ++i) before << itemText(i);
+    if (names != before) {
+        clear();
+        addItems(names);
+    }
     setCurrentIndex(static_cast<int>(std::find(offered_.begin(), offered_.end(), value_) - offered_.begin()));
 }
 

@@ -27,6 +27,7 @@
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/session/handover_actions.h"
+#include "app/station/when_seen.h"
 #include "app/tables/row_table.h"
 #include "workflow/delivery_items.h"
 
@@ -134,13 +135,14 @@ HandoverStation::HandoverStation(Session& session, Dialogs& dialogs, QWidget* pa
     column->addWidget(buildHistory(), 1);
     pages_->addWidget(page);
     pages_->addWidget(buildEmpty());
-    connect(&session_, &Session::currentChanged, this, [this] {
+    auto* following = new WhenSeen(this, [this] { refresh(); });
+    connect(&session_, &Session::currentChanged, this, [this, following] {
         withdraw();
-        refresh();
+        following->ask();
     });
-    connect(&session_, &Session::listChanged, this, &HandoverStation::refresh);
-    connect(&session_, &Session::changed, this, [this](studio::SetupId id) {
-        if (id == session_.currentId()) refresh();
+    connect(&session_, &Session::listChanged, following, &WhenSeen::ask);
+    connect(&session_, &Session::changed, this, [this, following](studio::SetupId id) {
+        if (id == session_.currentId()) following->ask();
     });
     connect(&session_.handover(), &HandoverActions::told, &items_, &DeliveryModel::setState);
     connect(&session_.handover(), &HandoverActions::given, this,

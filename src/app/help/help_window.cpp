@@ -10,7 +10,6 @@
 #include <QImageReader>
 #include <QKeyEvent>
 #include <QListWidget>
-#include <QRegularExpression>
 #include <QScrollBar>
 #include <QTextBlock>
 #include <QTextList>
@@ -30,33 +29,29 @@ namespace {
 constexpr int kContentsWidth = 260;                                     // px
 constexpr int kHeadingSpace = 18, kParagraphSpace = 8, kListSpace = 4;  // px
 constexpr int kScrollRoom = 24;                                         // px, for the bar at the side
-constexpr int kBlockRole = Qt::UserRole;                                // of an entry of the contents
+constexpr int kPartRole = Qt::UserRole;                                 // of an entry of the contents
 const QString kGuide = QStringLiteral("guide.md");
-
-// As the renderers of Markdown name a heading: small letters, words joined by hyphens, the rest left out.
-QString slugOf(const QString& heading) {
-    static const QRegularExpression other(QStringLiteral("[^\\w\\- ]"),
-                                          QRegularExpression::UseUnicodePropertiesOption);
-    return heading.toLower().remove(other).replace(QLatin1Char(' '), QLatin1Char('-'));
-}
 
 }  // namespace
 
-bool GuidePage::open(const QString& file) {
-    QFile source(file);
-    if (!source.open(QIODevice::ReadOnly)) return false;
-    file_ = file;
+void GuidePage::showText(const QString& markdown, const QString& folder) {
+    markdown_ = markdown;
+    folder_ = folder;
+    fill();
+}
+
+void GuidePage::fill() {
     headings_.clear();
     document()->clear();
     document()->setUndoRedoEnabled(false);
     document()->setDefaultFont(look::font(look::Size::body));
     document()->setDocumentMargin(20);
-    setMarkdown(QString::fromUtf8(source.readAll()));
+    setMarkdown(markdown_);
     QTextCursor cursor(document());
     cursor.beginEditBlock();  // laid out once
     for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
         const int level = block.blockFormat().headingLevel();
-        if (level > 0) headings_.push_back({block.text(), slugOf(block.text()), level, block.blockNumber()});
+        if (level > 0) headings_.push_back(block.blockNumber());
         cursor.setPosition(block.position());
         QTextBlockFormat format = block.blockFormat();
         format.setTopMargin(level > 0 ? kHeadingSpace : 0);
@@ -64,15 +59,20 @@ bool GuidePage::open(const QString& file) {
         cursor.setBlockFormat(format);
     }
     cursor.endEditBlock();
-    return true;
 }
 
-void GuidePage::goTo(int block) {
-    const QTextBlock at = document()->findBlockByNumber(block);
-    if (!at.isValid()) return;
+void GuidePage::goTo(int heading, const QString& words) {
+    if (heading < 0 || heading >= static_cast<int>(headings_.size())) return;
+    const auto from = static_cast<std::size_t>(heading);
+    const int end = from + 1 < headings_.size() ? headings_[from + 1] : document()->blockCount();
+    QTextBlock at = document()->findBlockByNumber(headings_[from]);
+    for (QTextBlock b = at; !words.isEmpty() && b.isValid() && b.blockNumber() < end; b = b.next())
+        if (b.text().contains(words, Qt::CaseInsensitive)) {
+            at = b;
+            break;
+        }
     // Laid out first: a place is only known then.
     const QRectF place = document()->documentLayout()->blockBoundingRect(at);
-    verticalScrollBar()->setValue(static_cast<int>(place.top()) - 8);
     setTextCursor(QTextCursor(at));
     verticalScrollBar()->setValue(static_cast<int>(place.top()) - 8);
 }
@@ -81,7 +81,7 @@ void GuidePage::goTo(int block) {
 // once, so that nothing moves when they come.
 QVariant GuidePage::loadResource(int type, const QUrl& name) {
     if (type != QTextDocument::ImageResource) return QTextBrowser::loadResource(type, name);
-    const QString file = QFileInfo(file_).absolutePath() + QLatin1Char('/') + name.path();
+    const QString file = folder_ + QLatin1Char('/') + name.path();
     QSize size = QImageReader(file).size();
     if (size.isEmpty()) return {};
     const int room =
@@ -90,9 +90,9 @@ QVariant GuidePage::loadResource(int type, const QUrl& name) {
     runJob(
         this,
         [file, size] { return QImage(file).scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation); },
-        [this, name, size, of = file_](const QImage& image) {
+        [this, name, size](const QImage& image) {
             const auto now = document()->resource(QTextDocument::ImageResource, name).value<QImage>();
-            if (of != file_ || now.size() != size) return;  // another page, or another width by now
+            if (now.size() != size) return;  // another chapter, or another width by now
             document()->addResource(QTextDocument::ImageResource, name, image);
             viewport()->update();
         },
@@ -105,9 +105,9 @@ QVariant GuidePage::loadResource(int type, const QUrl& name) {
 void GuidePage::resizeEvent(QResizeEvent* event) {
     const bool wider = event->oldSize().width() != event->size().width();
     QTextBrowser::resizeEvent(event);
-    if (!wider || file_.isEmpty()) return;
+    if (!wider || markdown_.isEmpty()) return;
     const int kept = verticalScrollBar()->value();
-    open(file_);
+    fill();
     verticalScrollBar()->setValue(kept);
 }
 
@@ -147,8 +147,8 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
     connect(field_, &QLineEdit::textChanged, this, &HelpWindow::search);
     const auto go = [this](const QListWidgetItem* item) {
         if (!item) return;
-        at_ = item->text();
-        page_->goTo(item->data(kBlockRole).toInt());
+        goTo(guide_.parts[item->data(kPartRole).toUInt()],
+             field_->text().simplified().section(QLatin1Char(' '), 0, 0));
     };
     connect(contents_, &QListWidget::itemClicked, this, go);
     connect(contents_, &QListWidget::itemActivated, this, go);
@@ -160,18 +160,37 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
 }
 
 void HelpWindow::open(const QString& file) {
-    if (!page_->open(file)) return;
+    QFile source(file);
+    if (!source.open(QIODevice::ReadOnly)) return;
+    guide_ = guideText(QString::fromUtf8(source.readAll()));
     file_ = file;
+    chapter_ = -1;
     fill();
 }
 
 void HelpWindow::fill() {
     contents_->clear();
-    for (const GuidePage::Heading& h : page_->headings()) {
-        auto* item = new QListWidgetItem(h.text, contents_);
-        item->setFont(look::font(look::Size::body, h.level <= 2 ? QFont::DemiBold : QFont::Normal));
-        item->setData(kBlockRole, h.block);
+    for (std::size_t i = 0; i < guide_.parts.size(); ++i) {
+        const GuidePart& part = guide_.parts[i];
+        auto* item = new QListWidgetItem(part.heading, contents_);
+        item->setFont(look::font(look::Size::body, part.level <= 2 ? QFont::DemiBold : QFont::Normal));
+        item->setData(kPartRole, static_cast<uint>(i));
     }
+}
+
+// A chapter ends with the way to the next, for those who read on.
+void HelpWindow::goTo(const GuidePart& part, const QString& words) {
+    at_ = part.heading;
+    if (chapter_ != part.chapter) {
+        chapter_ = part.chapter;
+        QString text = guide_.chapters[static_cast<std::size_t>(chapter_)];
+        const auto next = std::find_if(guide_.parts.begin(), guide_.parts.end(),
+                                       [this](const GuidePart& p) { return p.chapter > chapter_; });
+        if (next != guide_.parts.end())
+            text += QStringLiteral("\n\n[%1](#%2)\n").arg(tr("Next: %1").arg(next->heading), next->slug);
+        page_->showText(text, QFileInfo(file_).absolutePath());
+    }
+    page_->goTo(part.place, words);
 }
 
 void HelpWindow::openAt(const QString& heading) {
@@ -182,13 +201,11 @@ void HelpWindow::openAt(const QString& heading) {
     field_->clear();
     raise();
     activateWindow();
-    const auto& all = page_->headings();
-    const auto found = std::find_if(all.begin(), all.end(),
-                                    [&](const GuidePage::Heading& h) { return h.text.startsWith(heading); });
-    if (found == all.end()) return;
-    at_ = found->text;
-    contents_->setCurrentRow(static_cast<int>(found - all.begin()));
-    page_->goTo(found->block);
+    const auto found = std::find_if(guide_.parts.begin(), guide_.parts.end(),
+                                    [&](const GuidePart& p) { return p.heading.startsWith(heading); });
+    if (found == guide_.parts.end()) return;
+    contents_->setCurrentRow(static_cast<int>(found - guide_.parts.begin()));
+    goTo(*found);
     page_->setFocus();
 }
 
@@ -196,32 +213,19 @@ QString HelpWindow::heading() const {
     return at_;
 }
 
-// The parts in which all words are, each with where the first of them is.
+// The parts in which all words are.
 void HelpWindow::search(const QString& words) {
     const QStringList wanted = words.simplified().split(QLatin1Char(' '), Qt::SkipEmptyParts);
     found_->setVisible(!wanted.isEmpty());
     if (wanted.isEmpty()) return fill();
     contents_->clear();
-    const auto& all = page_->headings();
-    const QTextDocument* document = page_->document();
-    for (std::size_t i = 0; i < all.size(); ++i) {
-        const int end = i + 1 < all.size() ? all[i + 1].block : document->blockCount();
-        QString part;
-        int at = all[i].block;
-        bool placed = false;
-        for (int b = all[i].block; b < end; ++b) {
-            const QString line = document->findBlockByNumber(b).text();
-            if (!placed && line.contains(wanted.front(), Qt::CaseInsensitive)) {
-                at = b;
-                placed = true;
-            }
-            part += line + QLatin1Char(' ');
-        }
+    for (std::size_t i = 0; i < guide_.parts.size(); ++i) {
+        const GuidePart& part = guide_.parts[i];
         if (!std::all_of(wanted.begin(), wanted.end(),
-                         [&](const QString& w) { return part.contains(w, Qt::CaseInsensitive); }))
+                         [&](const QString& w) { return part.words.contains(w, Qt::CaseInsensitive); }))
             continue;
-        auto* item = new QListWidgetItem(all[i].text, contents_);
-        item->setData(kBlockRole, at);
+        auto* item = new QListWidgetItem(part.heading, contents_);
+        item->setData(kPartRole, static_cast<uint>(i));
     }
     found_->setText(contents_->count() == 0 ? tr("Nothing has these words.")
                                             : tr("In %n parts:", nullptr, contents_->count()));
@@ -230,12 +234,10 @@ void HelpWindow::search(const QString& words) {
 // Within the page, to another page of the guide; nothing leads outside.
 void HelpWindow::follow(const QUrl& link) {
     if (!link.path().isEmpty()) open(QFileInfo(file_).absolutePath() + QLatin1Char('/') + link.path());
-    for (const GuidePage::Heading& h : page_->headings())
-        if (h.slug == link.fragment()) {
-            at_ = h.text;
-            return page_->goTo(h.block);
-        }
-    if (!link.path().isEmpty()) page_->goTo(0);
+    const auto found = std::find_if(guide_.parts.begin(), guide_.parts.end(),
+                                    [&](const GuidePart& p) { return p.slug == link.fragment(); });
+    if (found != guide_.parts.end()) return goTo(*found);
+    if (!link.path().isEmpty() && !guide_.parts.empty()) goTo(guide_.parts.front());
 }
 
 void HelpWindow::keyPressEvent(QKeyEvent* event) {

@@ -6,6 +6,8 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/help/guide_text.h"
+
 class QLineEdit;
 class QListWidget;
 
@@ -14,31 +16,29 @@ namespace look {
 class Label;
 }
 
-/// A page of the guide: Markdown, with its pictures as wide as there is room.
+/// A chapter of the guide: Markdown, with its pictures as wide as there is room.
 class GuidePage : public QTextBrowser {
     Q_OBJECT
   public:
     using QTextBrowser::QTextBrowser;
 
-    struct Heading {
-        QString text, slug;  ///< the slug is what links name it by
-        int level, block;    ///< the number of its block in the document
-    };
-    /// False where the file cannot be read.
-    bool open(const QString& file);
-    const std::vector<Heading>& headings() const { return headings_; }
-    void goTo(int block);
+    /// Pictures are looked for from this folder.
+    void showText(const QString& markdown, const QString& folder);
+    /// To a heading, by its number; where words are given, to the first place under it that has them.
+    void goTo(int heading, const QString& words = {});
 
   protected:
     QVariant loadResource(int type, const QUrl& name) override;
     void resizeEvent(QResizeEvent* event) override;
 
   private:
-    QString file_;
-    std::vector<Heading> headings_;
+    void fill();
+
+    QString markdown_, folder_;
+    std::vector<int> headings_;  ///< numbers of their blocks in the document
 };
 
-/// The shipped guide in a window of its own: contents, search, the page. Needs no network.
+/// The shipped guide in a window of its own: contents, search, a chapter. Needs no network.
 class HelpWindow : public QWidget {
     Q_OBJECT
   public:
@@ -56,12 +56,15 @@ class HelpWindow : public QWidget {
     void fill();
     void search(const QString& words);
     void follow(const QUrl& link);
+    void goTo(const GuidePart& part, const QString& words = {});
 
     QLineEdit* field_;
     QListWidget* contents_;
     GuidePage* page_;
     look::Label* found_;
+    GuideText guide_;
     QString file_, at_;
+    int chapter_ = -1;  ///< the one that is shown
 };
 
 }  // namespace refero

@@ -8,12 +8,38 @@
 
 #include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "app/session/job.h"
 
 namespace refero {
 namespace {
 
 constexpr double kLineStops = 0.1;
 constexpr int kWide = 320;
+
+// Steps between the lines are told by lightness alone.
+QImage mapOf(const ChartLight& light, const Point& outlineMm) {
+    const int high = std::max(1, static_cast<int>(std::lround(kWide * outlineMm.y() / outlineMm.x())));
+    QImage map(kWide, high, QImage::Format_RGB32);
+    std::vector<double> stops(static_cast<std::size_t>(kWide) * static_cast<std::size_t>(high));
+    for (int y = 0; y < high; ++y)
+        for (int x = 0; x < kWide; ++x)
+            stops[static_cast<std::size_t>(y * kWide + x)] =
+                light.at({(x + 0.5) / kWide * outlineMm.x(), (y + 0.5) / high * outlineMm.y()});
+    const double most = *std::max_element(stops.begin(), stops.end());
+    for (int y = 0; y < high; ++y)
+        for (int x = 0; x < kWide; ++x) {
+            const auto at = [&](int i, int j) {
+                return stops[static_cast<std::size_t>(std::min(j, high - 1) * kWide +
+                                                      std::min(i, kWide - 1))];
+            };
+            const auto band = [](double v) { return std::floor(v / kLineStops); };
+            const double v = at(x, y);
+            const bool line = band(v) != band(at(x + 1, y)) || band(v) != band(at(x, y + 1));
+            const int grey = std::clamp(static_cast<int>(205 - 130 * (most - v)), 40, 205);
+            map.setPixel(x, y, line ? qRgb(20, 20, 20) : qRgb(grey, grey, grey));
+        }
+    return map;
+}
 
 }  // namespace
 
@@ -29,10 +55,17 @@ EvennessMap::EvennessMap(QWidget* parent) : QWidget(parent) {
 void EvennessMap::setReading(const std::optional<Reading>& reading) {
     light_ = reading ? reading->light : std::nullopt;
     map_ = {};
+    ++asked_;
     if (light_) {
         chart_ = reading->chart;
         takenOut_ = reading->lightTakenOut.any();
-        renderMap();
+        runJob(
+            this, [light = *light_, outline = chart_.outlineMm] { return mapOf(light, outline); },
+            [this, asked = asked_](const QImage& map) {
+                if (asked != asked_) return;
+                map_ = map;
+                update();
+            });
     }
     setAccessibleDescription(caption());
     update();
@@ -47,31 +80,6 @@ QString EvennessMap::caption() const {
     return text;
 }
 
-// Steps between the lines are told by lightness alone.
-void EvennessMap::renderMap() {
-    const int high =
-        std::max(1, static_cast<int>(std::lround(kWide * chart_.outlineMm.y() / chart_.outlineMm.x())));
-    map_ = QImage(kWide, high, QImage::Format_RGB32);
-    std::vector<double> stops(static_cast<std::size_t>(kWide) * static_cast<std::size_t>(high));
-    for (int y = 0; y < high; ++y)
-        for (int x = 0; x < kWide; ++x)
-            stops[static_cast<std::size_t>(y * kWide + x)] = light_->at(
-                {(x + 0.5) / kWide * chart_.outlineMm.x(), (y + 0.5) / high * chart_.outlineMm.y()});
-    const double most = *std::max_element(stops.begin(), stops.end());
-    for (int y = 0; y < high; ++y)
-        for (int x = 0; x < kWide; ++x) {
-            const auto at = [&](int i, int j) {
-                return stops[static_cast<std::size_t>(std::min(j, high - 1) * kWide +
-                                                      std::min(i, kWide - 1))];
-            };
-            const auto band = [](double v) { return std::floor(v / kLineStops); };
-            const double v = at(x, y);
-            const bool line = band(v) != band(at(x + 1, y)) || band(v) != band(at(x, y + 1));
-            const int grey = std::clamp(static_cast<int>(205 - 130 * (most - v)), 40, 205);
-            map_.setPixel(x, y, line ? qRgb(20, 20, 20) : qRgb(grey, grey, grey));
-        }
-}
-
 void EvennessMap::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -81,7 +89,8 @@ void EvennessMap::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(8, 4, width() - 16, 18), Qt::AlignLeft | Qt::AlignVCenter, caption());
     if (!light_) return;
     const QRectF room(8, 28, width() - 16, height() - 36);
-    const QSizeF size = QSizeF(map_.size()).scaled(room.size(), Qt::KeepAspectRatio);
+    const QSizeF size =
+        QSizeF(chart_.outlineMm.x(), chart_.outlineMm.y()).scaled(room.size(), Qt::KeepAspectRatio);
     const QRectF box(room.center() - QPointF(size.width(), size.height()) / 2, size);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.drawImage(box, map_);

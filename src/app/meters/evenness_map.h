@@ -23,12 +23,12 @@ class EvennessMap : public QWidget {
 
   private:
     QString caption() const;
-    void renderMap();
 
     std::optional<ChartLight> light_;
     Chart chart_;
     bool takenOut_ = false;
-    QImage map_;
+    QImage map_;  ///< null until it is made
+    int asked_ = 0;
 };
 
 }  // namespace refero

@@ -27,6 +27,7 @@
 #include "app/plots/pair_ladder.h"
 #include "app/session/pairing_actions.h"
 #include "app/station/figures_panel.h"
+#include "app/station/when_seen.h"
 #include "core/pair/view.h"
 #include "words/pair_words.h"
 #include "words/treatment_words.h"
@@ -72,9 +73,10 @@ PairingStation::PairingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(redraw_, &QTimer::timeout, this, &PairingStation::draw);
     connectChoices();
     connectPages();
-    connect(&session_, &Session::currentChanged, this, [this] { refresh(); });
-    connect(&session_, &Session::changed, this, [this] { refresh(); });
-    connect(&session_, &Session::listChanged, this, [this] { refresh(); });
+    auto* following = new WhenSeen(this, [this] { refresh(); });
+    connect(&session_, &Session::currentChanged, following, &WhenSeen::ask);
+    connect(&session_, &Session::changed, following, &WhenSeen::ask);
+    connect(&session_, &Session::listChanged, following, &WhenSeen::ask);
     connect(&session_, &Session::displayChanged, this, [this] { redraw_->start(); });
     PairingActions& actions = session_.pairing();
     connect(&actions, &PairingActions::found, this, [this](studio::SetupId id) {

@@ -12,6 +12,7 @@
 #include "app/settings/own_settings.h"
 #include "app/station/figures_panel.h"
 #include "app/station/invitation.h"
+#include "app/station/when_seen.h"
 
 namespace refero {
 namespace {
@@ -65,9 +66,10 @@ void Station::lay(QWidget* bar, FiguresPanel* pictureAndFigures) {
         shown_ = session_.currentId();
         show(session_.current());
     };
-    connect(&session_, &Session::currentChanged, this, follow);
-    connect(&session_, &Session::changed, this, [this](studio::SetupId id) {
-        if (id == session_.currentId()) show(session_.current());
+    auto* following = new WhenSeen(this, follow);
+    connect(&session_, &Session::currentChanged, following, &WhenSeen::ask);
+    connect(&session_, &Session::changed, following, [this, following](studio::SetupId id) {
+        if (id == session_.currentId()) following->ask();
     });
     follow();
 }

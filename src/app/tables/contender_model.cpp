@@ -33,7 +33,7 @@ QString ContenderModel::text(const Contender& c, int column) const {
             return inWords(c.model);
         case fittedTo:
             if (c.model == Model::balance) return tr("greys");
-            if (c.blended) return tr("mean of models");
+            if (c.forLook) return tr("for looks");
             if (c.training) return told("chart, surfaces");
             return c.objective == Objective::ciede2000 ? told("chart, mean") : told("chart, squares");
         case expected:

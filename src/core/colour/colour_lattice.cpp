@@ -78,26 +78,79 @@ Vector3 ColourLattice::move(const Vector3& roots) const {
     return inTetrahedra(points_, roots / kRange, [&](std::size_t at) { return node(at); });
 }
 
-bool ColourLattice::reversesOrientation() const {
+// The corners of all tetrahedra that are turned over, some of them more than once.
+std::vector<std::size_t> ColourLattice::foldedNodes() const {
     const auto n = static_cast<std::size_t>(points_);
     const std::array<std::size_t, 3> stride{1, n, n * n};
     const double step = kRange / (points_ - 1);
-    std::vector<char> wrong(n, 0);
+    std::vector<std::vector<std::size_t>> folded(n);
     tbb::parallel_for(std::size_t{0}, n - 1, [&](std::size_t z) {
-        for (std::size_t y = 0; y + 1 < n && !wrong[z]; ++y)
+        for (std::size_t y = 0; y + 1 < n; ++y)
             for (std::size_t x = 0; x + 1 < n; ++x)
                 for (const auto& way : kWays) {
-                    std::size_t at = x + n * (y + n * z);
+                    std::array<std::size_t, 4> corners{x + n * (y + n * z)};
                     Matrix3 slope = Matrix3::Identity();
-                    for (const int axis : way) {
-                        const std::size_t next = at + stride[static_cast<std::size_t>(axis)];
-                        slope.col(axis) += (node(next) - node(at)) / step;
-                        at = next;
+                    for (std::size_t k = 0; k < 3; ++k) {
+                        corners[k + 1] = corners[k] + stride[static_cast<std::size_t>(way[k])];
+                        slope.col(way[k]) += (node(corners[k + 1]) - node(corners[k])) / step;
                     }
-                    if (!(slope.determinant() > 1e-3)) wrong[z] = 1;
+                    if (!(slope.determinant() > 1e-3))
+                        folded[z].insert(folded[z].end(), corners.begin(), corners.end());
                 }
     });
-    return std::any_of(wrong.begin(), wrong.end(), [](char w) { return w != 0; });
+    std::vector<std::size_t> out;
+    for (const auto& slab : folded) out.insert(out.end(), slab.begin(), slab.end());
+    return out;
+}
+
+bool ColourLattice::reversesOrientation() const {
+    return !foldedNodes().empty();
+}
+
+// Each corner of a fold goes to the mean of its neighbours, in rounds that reach further and further around
+// it.
+std::optional<ColourLattice> ColourLattice::unfolded() const {
+    constexpr int kRounds = 24, kWider = 6;
+    constexpr std::size_t kMostOf = 8;  // what folds in more of it is no slip at its rim
+    const auto n = static_cast<std::size_t>(points_);
+    const auto neighbours = [n](std::size_t at, const auto& use) {
+        for (const std::size_t stride : {std::size_t{1}, n, n * n}) {
+            const std::size_t along = at / stride % n;
+            if (along > 0) use(at - stride);
+            if (along + 1 < n) use(at + stride);
+        }
+    };
+    ColourLattice out = *this;
+    for (int round = 0; round < kRounds; ++round) {
+        std::vector<std::size_t> at = out.foldedNodes();
+        if (at.empty()) return out;
+        const auto eachOnce = [&] {
+            std::sort(at.begin(), at.end());
+            at.erase(std::unique(at.begin(), at.end()), at.end());
+        };
+        eachOnce();
+        for (int wider = 0; wider < round / kWider; ++wider) {
+            for (std::size_t i = 0, before = at.size(); i < before; ++i)
+                neighbours(at[i], [&](std::size_t next) { at.push_back(next); });
+            eachOnce();
+        }
+        if (at.size() > n * n * n / kMostOf) return {};
+        const ColourLattice was = out;
+        for (const std::size_t i : at) {
+            Vector3 sum = Vector3::Zero();
+            double count = 0;
+            neighbours(i, [&](std::size_t next) {
+                sum += was.node(next);
+                ++count;
+            });
+            Vector3 mean = sum / count;
+            if (i % (1 + n + n * n) == 0) mean = was.node(i);  // a grey stays where it is
+            for (int k = 0; k < 3; ++k)
+                out.nodes_[4 * i + static_cast<std::size_t>(k)] =
+                    static_cast<float>(std::round(mean(k) / kUnit) * kUnit);
+        }
+    }
+    return {};
 }
 
 ColourLattice ColourLattice::scaled(double share) const {

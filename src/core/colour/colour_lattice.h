@@ -3,6 +3,7 @@
 #pragma once
 
 #include <functional>
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -39,6 +40,9 @@ class ColourLattice {
     /// Whether it turns the order of colours over in any of its tetrahedra: the determinant of its slope must
     /// be above 0 in all of them.
     bool reversesOrientation() const;
+    /// The same move, smoothed where it would turn the order of colours over and nowhere else. Nothing where
+    /// that does not suffice, or more than an eighth of it would have to be.
+    std::optional<ColourLattice> unfolded() const;
     /// The same move, so much as strong.
     ColourLattice scaled(double share) const;
 
@@ -46,6 +50,7 @@ class ColourLattice {
 
   private:
     ColourLattice() = default;
+    std::vector<std::size_t> foldedNodes() const;
     Vector3 node(std::size_t at) const { return {nodes_[4 * at], nodes_[4 * at + 1], nodes_[4 * at + 2]}; }
 
     int points_ = 0;

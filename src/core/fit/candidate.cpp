@@ -5,7 +5,9 @@
 #include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
+#include "core/colour/lab.h"
 #include "core/colour/rgb_space.h"
 #include "core/fit/matrix.h"
 #include "core/fit/moves.h"
@@ -24,7 +26,7 @@ constexpr double kDark = 0.01;
 constexpr double kTolerance = 0.3;
 constexpr double kRidge = 1e-4;  // of roots that 24 colours hardly tell apart
 
-constexpr std::size_t kLatticePatches = 40, kLookPatches = 24, kPicturePatches = 16;
+constexpr std::size_t kLatticePatches = 40, kLookPatches = 24, kFieldPatches = 16;
 
 // Of the root polynomial that the model is, or stands on.
 int degreeOf(Model model) {
@@ -51,12 +53,16 @@ ColourMove moveOver(Model model, const RootPolynomial& base, const Samples& s) {
 }
 
 // Trials take the move as it was fitted: keeping it costs more than fitting it.
-Result<Colours> moved(Model model, RootPolynomial base, const Samples& s, Effort effort) {
-    ColourMove move = moveOver(model, base, s);
-    if (!move) return Colours(std::move(base));
+Result<Colours> kept(RootPolynomial base, ColourMove move, Effort effort) {
     if (effort == Effort::trial) return Colours(std::move(base), std::move(move));
     return keptMove(move).map(
         [&](ColourLattice lattice) { return Colours(std::move(base), std::move(lattice)); });
+}
+
+Result<Colours> moved(Model model, RootPolynomial base, const Samples& s, Effort effort) {
+    ColourMove move = moveOver(model, base, s);
+    if (!move) return Colours(std::move(base));
+    return kept(std::move(base), std::move(move), effort);
 }
 
 // CIEDE2000's metric of steps before the look.
@@ -149,7 +155,7 @@ Result<RootPolynomial> unchecked(const Candidate& c, const Samples& s, const Tra
 }  // namespace
 
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral, bool encoded, bool towardsPicture) {
+                                     std::size_t patches, bool spectral, bool withLook) {
     const std::vector<Candidate> all{{Model::balance},
                                      {Model::matrix},
                                      {Model::matrix, Objective::ciede2000},
@@ -169,12 +175,13 @@ std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<O
         if (objective && c.objective != *objective) continue;
         if (c.training && !spectral) continue;
         const bool asked = model.has_value();
-        const bool look = c.model == Model::polynomial || c.model == Model::hueSectors || c.blended;
-        if (c.blended && !encoded) continue;
-        const std::size_t forLooks = towardsPicture ? kPicturePatches : kLookPatches;
-        const bool plainLattice = c.model == Model::lattice && !(c.blended && towardsPicture);
-        if (!asked &&
-            ((look && (!encoded || patches < forLooks)) || (plainLattice && patches < kLatticePatches)))
+        const bool look = c.model == Model::polynomial || c.model == Model::hueSectors;
+        if (c.forLook) {
+            if (withLook && (asked || patches >= kFieldPatches)) out.push_back(c);
+            continue;
+        }
+        if (!asked && ((look && (!withLook || patches < kLookPatches)) ||
+                       (c.model == Model::lattice && patches < kLatticePatches)))
             continue;
         const auto terms = static_cast<std::size_t>(RootPolynomial::termCount(degreeOf(c.model)));
         if (!asked && c.model != Model::balance && !c.training &&
@@ -206,32 +213,49 @@ TrainingView TrainingView::of(const TrainingSet* set, const Samples& s, const Tr
 
 namespace {
 
-// The mean of the members' roots of light, as a move over the matrix.
-Result<Colours> blend(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
-    auto base = unchecked({Model::matrix, c.objective}, s, view, effort);
+Vector3 labVector(const Vector3& xyzD50) {
+    const Lab lab = toLab(Xyz::from(xyzD50), white::d50);
+    return {lab.L, lab.a, lab.b};
+}
+
+// 1 at the nearest of the places, little from some 60 steps of L* on.
+double nearnessTo(const std::vector<Vector3>& places, const Vector3& here) {
+    constexpr double kReach = 25;
+    double least = std::numeric_limits<double>::infinity();
+    for (const Vector3& place : places) least = std::min(least, (place - here).squaredNorm());
+    return std::exp(-least / (2 * kReach * kReach));
+}
+
+// A picture that shows itself has primaries of its own, and its maker brought the colours there. What follows
+// from what makers do, and what follows from the patches alone, err in ways of their own: their mean is never
+// far from the better one, whatever the look.
+Result<Colours> followingLook(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    auto base = s.shownBy ? Result<RootPolynomial>(RootPolynomial(*s.shownBy))
+                          : unchecked({Model::matrix, c.objective}, s, view, effort);
     if (!base) return tl::unexpected(base.error());
-    std::vector<Candidate> members{{Model::lattice}, {Model::hueSectors}, {Model::polynomial}};
-    if (!view.rgb.empty()) members.push_back({Model::lattice, Objective::leastSquares, true});
-    std::vector<Colours> all;
-    for (const Candidate& member : members)
-        if (auto one = fitted(member, s, view, Effort::trial)) all.push_back(*std::move(one));
-    if (all.size() < 2) return failure(say("Too few of the models for looks can be fitted to this chart."));
+    const ColourMove look = lookMove(*base, s);
+    const auto other = fitted({Model::lattice, c.objective}, s, view, Effort::trial);
+    if (!other) return kept(*std::move(base), look, effort);
+    std::vector<Vector3> told;
+    for (const Vector3& rgb : s.rgb) told.push_back(labVector((*base)(rgb)));
     const Matrix3 back = base->coefficients().leftCols<3>().inverse();
-    ColourMove move = [all = std::move(all), back](const Vector3& roots) -> Vector3 {
-        const Vector3 rgb = back * fromRoots(roots);
-        Vector3 sum = Vector3::Zero();
-        for (const Colours& one : all) sum += toRoots(one(rgb));
-        return sum / static_cast<double>(all.size()) - roots;
+    ColourMove mean = [=, other = *other](const Vector3& roots) -> Vector3 {
+        const Vector3 xyz = fromRoots(roots), step = look(roots);
+        const double share = 0.5 * nearnessTo(told, labVector(xyz));
+        if (share < 1e-3) return step;
+        return step + share * (toRoots(other((back * xyz).cwiseMax(0))) - roots - step);
     };
-    if (effort == Effort::trial) return Colours(*std::move(base), std::move(move));
-    return keptMove(move).map(
-        [&](ColourLattice lattice) { return Colours(std::move(*base), std::move(lattice)); });
+    if (effort == Effort::trial) return Colours(*std::move(base), std::move(mean));
+    // Where patches that were cut contradict each other, what is likely beforehand still holds.
+    if (auto lattice = ColourLattice::sampled(mean).unfolded())
+        return Colours(*std::move(base), *std::move(lattice));
+    return kept(*std::move(base), look, effort);
 }
 
 }  // namespace
 
 Result<Colours> fitted(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
-    if (c.blended) return blend(c, s, view, effort);
+    if (c.forLook) return followingLook(c, s, view, effort);
     auto base = unchecked(c, s, view, effort);
     // A move needs a base that does not fold; what the plainer one leaves, the move takes.
     if (base && c.model == Model::lattice && reversesOrientation(*base, s.rgb))

@@ -17,20 +17,19 @@ struct Candidate {
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< on generated colours, too, seen as the chart tells that this camera sees
-    /// Of a lattice: the mean of what the models for looks say, over a matrix. Each errs in its own way.
-    bool blended = false;
+    /// Of a lattice: the mean of what picture styles do (lookMove) and of what the patches alone tell.
+    bool forLook = false;
 
     bool operator==(const Candidate&) const = default;
 };
 
 /// What a chart of that many usable patches can carry, from the plainest on: those of one model, or of all.
-/// Degree 3 needs training colours or three patches to each of its terms; a lattice 40 patches. A polynomial
-/// and hue sectors, which do not scale with exposure or know few hues only, are for encoded frames, whose
-/// look nothing else follows, from 24 patches on. Towards another picture, whose look is no plain one either,
-/// the mean of the models for looks is tried from 16 patches on.
+/// Degree 3 needs training colours or three patches to each of its terms; a lattice 40 patches. What does not
+/// scale with exposure or knows few hues only is for frames with a look (encoded ones, and what is to match a
+/// picture), which nothing else follows: the lattice for looks from 16 patches on, a polynomial and hue
+/// sectors from 24.
 std::vector<Candidate> candidatesFor(std::optional<Model> model, std::optional<Objective> objective,
-                                     std::size_t patches, bool spectral, bool encoded = false,
-                                     bool towardsPicture = false);
+                                     std::size_t patches, bool spectral, bool withLook = false);
 
 /// What the candidates share for one choice of patches: the training colours as the camera would see them.
 struct TrainingView {

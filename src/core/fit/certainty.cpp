@@ -24,7 +24,7 @@ struct Differences {
 };
 
 std::optional<Differences> differencesOf(const Candidate& c, const Samples& s, const TrainingView& near) {
-    const TrainingView view = c.training || c.blended ? TrainingView::of(near.set, s, &near) : TrainingView{};
+    const TrainingView view = c.training ? TrainingView::of(near.set, s, &near) : TrainingView{};
     const auto colours = fitted(c, s, view, Effort::trial);
     if (!colours) return {};
     const Colours balance = RootPolynomial(rgbToXyzD50(primaries::bt709));

@@ -30,9 +30,8 @@ int preference(const Candidate& c) {
         case Model::rootPolynomial3:
             return c.training ? 4 : 5;
         case Model::lattice:
-            // Of frames with a look, for which alone it is tried, it is seldom the best and never far from
-            // it.
-            return c.blended ? -1 : c.training ? 6 : 7;
+            // Of frames with a look, for which alone it is tried, it is mostly the best.
+            return c.forLook ? -1 : c.training ? 6 : 7;
         case Model::polynomial:
             return 8;
         case Model::hueSectors:
@@ -96,7 +95,7 @@ std::string sentence(const std::vector<Contender>& all) {
     const Contender& c = all.front();
     std::string out = label(c.model);
     out[0] = static_cast<char>(std::toupper(out[0]));
-    if (c.blended) out += say(" from the mean of the models for looks");
+    if (c.forLook) out += say(" for looks");
     out += say(": %1 in trials on patches left out", figure(c.expected));
     const auto others = runnersUp(all);
     for (std::size_t i = 0; i < std::min<std::size_t>(others.size(), 3); ++i)
@@ -122,7 +121,7 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
     std::optional<std::size_t> best;
     std::string why;
     for (std::size_t i = 0; i < order.size(); ++i) {
-        Contender c{order[i].model, order[i].objective, order[i].training, order[i].blended, 0, 1, {}};
+        Contender c{order[i].model, order[i].objective, order[i].training, order[i].forLook, 0, 1, {}};
         if (stop.stop_requested()) return stoppedEarly();
         const auto whole = fitted(order[i], s, view);
         if (!whole) {

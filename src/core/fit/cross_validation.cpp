@@ -70,8 +70,8 @@ LeftOut crossValidated(std::span<const Candidate> candidates, const Samples& s, 
                        const FoldPlan& plan, Effort effort, const std::stop_token& stop) {
     std::vector<Lab> reference;
     for (const Xyz& xyz : s.reference) reference.push_back(s.lab(xyz));
-    const bool training = std::any_of(candidates.begin(), candidates.end(),
-                                      [](const Candidate& c) { return c.training || c.blended; });
+    const bool training =
+        std::any_of(candidates.begin(), candidates.end(), [](const Candidate& c) { return c.training; });
     const auto folds = foldsOf(reference, plan);
     // Nothing where a fold's fit failed; each fold fills its own.
     std::vector<LeftOut> byFold(folds.size(), LeftOut(candidates.size()));

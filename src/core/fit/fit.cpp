@@ -167,12 +167,11 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     const TrainingView view = spectral && training ? TrainingView::of(training, s) : TrainingView{};
     // A picture's look belongs to one exposure, so that what follows it may, too.
     const bool towardsPicture = options.aim && options.aim->look;
-    const auto candidates =
-        options.like
-            ? std::vector<Candidate>{{options.like->model, options.like->objective, options.like->training,
-                                      options.like->blended}}
-            : candidatesFor(options.model, options.objective, s.size(), spectral && !view.rgb.empty(),
-                            encoded || towardsPicture, towardsPicture);
+    const auto candidates = options.like
+                                ? std::vector<Candidate>{{options.like->model, options.like->objective,
+                                                          options.like->training, options.like->forLook}}
+                                : candidatesFor(options.model, options.objective, s.size(),
+                                                spectral && !view.rgb.empty(), encoded || towardsPicture);
     auto choice = chosen(candidates, s, view, options.stop);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;
@@ -195,7 +194,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.model = taken.model;
     c.objective = taken.objective;
     c.training = taken.training;
-    c.blended = taken.blended;
+    c.forLook = taken.forLook;
     c.colours = *std::move(colours);
     if (options.aim) {
         c.aim = options.aim->origin;

@@ -63,7 +63,7 @@ struct Contender {
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< on generated colours, too, seen as the chart tells that this camera sees
-    bool blended = false;   ///< a lattice that holds the mean of several models
+    bool forLook = false;   ///< of a lattice: by what picture styles do as well
     double expected = 0;    ///< mean CIEDE2000 of patches that the fit did not see, by repeated folds
     double chromaGain = 1;  ///< of noise, against balance alone
     std::string against;    ///< why it cannot be taken; empty where it can

@@ -18,7 +18,7 @@ struct FitTerms {
     Model model = Model::matrix;
     Objective objective = Objective::leastSquares;
     bool training = false;  ///< fitted to generated colours as well; see Contender
-    bool blended = false;   ///< the mean of several models; see Contender
+    bool forLook = false;   ///< see Contender
     Intent intent = Intent::colorimetric;
     std::map<std::string, double> weights;  ///< how often a patch counted on top of the intent; by patch id
     std::string referenceLight = "d50";

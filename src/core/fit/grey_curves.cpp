@@ -11,8 +11,8 @@ namespace refero {
 namespace {
 
 constexpr std::size_t kFewestGreys = 4;
-// About one L*, over roots: below it a straight line is good enough.
-constexpr double kPlain = 0.01;
+// A channel bends by itself where its greys foretell each other so much better with it than without.
+constexpr double kApart = 0.5;
 
 // Black stays where it is.
 double nearBlack(const Vector3& place) {
@@ -21,35 +21,65 @@ double nearBlack(const Vector3& place) {
     return root / (root + kHalf);
 }
 
+// One channel's way from place to place, over roots.
+struct Scale {
+    std::vector<double> from, to;
+};
+
+using detail::SmoothField;
+
+std::optional<SmoothField> fieldOf(const Scale& scale, const std::vector<double>& ridges) {
+    const SmoothField::Choices choices{{0.2, 0.4, 0.8}, ridges, &nearBlack};
+    std::vector<Vector3> places, steps;
+    for (std::size_t i = 0; i < scale.from.size(); ++i) {
+        places.emplace_back(scale.from[i], 0, 0);
+        steps.emplace_back(scale.to[i] - scale.from[i], 0, 0);
+    }
+    return SmoothField::fitted(std::move(places), steps, std::vector<double>(scale.from.size(), 1), choices);
+}
+
+double stepAt(const std::optional<SmoothField>& field, double root) {
+    return field ? (*field)({root, 0, 0}).x() : 0;
+}
+
 }  // namespace
 
 std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<const double> referenceY,
-                                     CurveUse use) {
+                                     CurveUse use, double plain) {
     std::vector<Vector3> to;
     for (const double y : referenceY) to.push_back(Vector3::Constant(y));
-    return greyCurves(greys, to, use);
+    return greyCurves(greys, to, use, plain);
 }
 
 std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<const Vector3> to,
-                                     CurveUse use) {
+                                     CurveUse use, double plain) {
     if (use == CurveUse::never || greys.size() < kFewestGreys) return {};
-    static const detail::SmoothField::Choices choices{{0.2, 0.4, 0.8}, {1e-4, 1e-3, 1e-2}, &nearBlack};
-    GreyCurves out;
-    bool any = false;
-    for (int c = 0; c < 3; ++c) {
-        std::vector<Vector3> places, steps;
-        for (std::size_t i = 0; i < greys.size(); ++i) {
-            const double root = toRoot(greys[i](c));
-            places.emplace_back(root, 0, 0);
-            steps.emplace_back(toRoot(to[i](c)) - root, 0, 0);
+    std::array<Scale, 3> channels;
+    Scale mean;
+    for (std::size_t i = 0; i < greys.size(); ++i) {
+        Vector3 from, wanted;
+        for (int c = 0; c < 3; ++c) {
+            from(c) = toRoot(greys[i](c));
+            wanted(c) = toRoot(to[i](c));
+            channels[static_cast<std::size_t>(c)].from.push_back(from(c));
+            channels[static_cast<std::size_t>(c)].to.push_back(wanted(c));
         }
-        const std::vector<double> doubt(greys.size(), 1);
-        const auto field = detail::SmoothField::fitted(std::move(places), steps, doubt, choices);
-        if (!field) continue;
-        any = any || use == CurveUse::always ||
-              (field->foretold() < 0.5 * field->given() && field->given() > kPlain);
-        out[static_cast<std::size_t>(c)] = RootCurve::sampled([&](double root) {
-            return root + (*field)({root, 0, 0}).x();
+        mean.from.push_back(from.mean());
+        mean.to.push_back(wanted.mean());
+    }
+    const auto common = fieldOf(mean, {1e-4, 1e-3, 1e-2});
+    bool any = common && (use == CurveUse::always ||
+                          (common->foretold() < 0.5 * common->given() && common->given() > plain));
+    GreyCurves out;
+    for (std::size_t c = 0; c < 3; ++c) {
+        Scale& own = channels[c];
+        for (double& root : own.from) root += stepAt(common, root);
+        const auto apart = fieldOf(own, {1e-3, 1e-2, 1e-1});
+        const bool plainly = apart && apart->foretold() < kApart * apart->given();
+        any = any || (plainly && apart->given() > plain);
+        out[c] = RootCurve::sampled([&](double root) {
+            const double shared = root + stepAt(common, root);
+            return plainly ? shared + stepAt(apart, shared) : shared;
         });
     }
     if (!any) return {};

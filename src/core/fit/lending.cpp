@@ -121,7 +121,7 @@ std::optional<Correction> mixed(const Mix& mix) {
     c.level = std::pow(one.level, 1 - mix.share) * std::pow(other.level, mix.share);
     c.model = c.colours.lattice() ? Model::lattice : c.model;
     c.sectors.reset();
-    c.blended = false;
+    c.forLook = false;
     c.training = one.training && other.training;
     c.loan = Loan{LoanSource::mix, BalancedOn::grey, {one.name, other.name}, {}, mix.share};
     return c;

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "core/colour/lab.h"
+#include "core/fit/detail/look_field.h"
 #include "core/fit/detail/smooth_field.h"
 #include "core/numeric/least_squares.h"
 #include "core/say/say.h"
@@ -33,21 +34,26 @@ double colouredShare(const Vector3& place) {
     return chroma / (chroma + kHalf * kHalf);
 }
 
+// How little a patch counts.
+double doubtOf(const Samples& s, std::size_t i) {
+    constexpr double kTolerance = 0.3;  // of a chart's references, CIEDE2000 as a rule
+    const double error =
+        100 * s.error[i].norm() / std::sqrt(3.0) / std::max(2 * std::sqrt(s.reference[i].y), 0.1);
+    return (1 + error * error / (kTolerance * kTolerance)) / s.weights[i];
+}
+
 struct Steps {
     std::vector<Vector3> places, steps;  ///< opponent
     std::vector<double> doubt;
 };
 
 Steps stepsOf(const RootPolynomial& base, const Samples& s) {
-    constexpr double kTolerance = 0.3;  // of a chart's references, CIEDE2000 as a rule
     Steps out;
     for (std::size_t i = 0; i < s.size(); ++i) {
         const Vector3 roots = toRoots(base(s.rgb[i]));
         out.places.push_back(opponent() * roots);
         out.steps.push_back(opponent() * (toRoots(s.reference[i].vector()) - roots));
-        const double error =
-            100 * s.error[i].norm() / std::sqrt(3.0) / std::max(2 * std::sqrt(s.reference[i].y), 0.1);
-        out.doubt.push_back((1 + error * error / (kTolerance * kTolerance)) / s.weights[i]);
+        out.doubt.push_back(doubtOf(s, i));
     }
     return out;
 }
@@ -112,6 +118,26 @@ ColourMove polynomialMove(const RootPolynomial& base, const Samples& s) {
     };
 }
 
+ColourMove lookMove(const RootPolynomial& base, const Samples& s) {
+    const auto vector = [](const Lab& v) { return Vector3(v.L, v.a, v.b); };
+    std::vector<Lab> places;
+    std::vector<Vector3> steps;
+    std::vector<double> doubt;
+    for (std::size_t i = 0; i < s.size(); ++i) {
+        places.push_back(toLab(Xyz::from(base(s.rgb[i])), white::d50));
+        steps.push_back(vector(toLab(s.reference[i], white::d50)) - vector(places.back()));
+        doubt.push_back(doubtOf(s, i));
+    }
+    return [field = detail::LookField::fitted(places, steps, doubt)](const Vector3& roots) -> Vector3 {
+        Lab at = toLab(Xyz::from(fromRoots(roots)), white::d50);
+        const Vector3 step = field(at);
+        at.L += step(0);
+        at.a += step(1);
+        at.b += step(2);
+        return toRoots(toXyz(at).vector()) - roots;
+    };
+}
+
 HueSectors fittedSectors(const RootPolynomial& base, const Samples& s) {
     constexpr double kMostTurn = 30, kMostLightness = 20;
     std::vector<HueSectors::Blend> blends;
@@ -155,8 +181,9 @@ ColourMove moveOf(const HueSectors& sectors) {
 
 Result<ColourLattice> keptMove(const ColourMove& move) {
     const ColourLattice whole = ColourLattice::sampled(move);
-    for (const double share : {1.0, 0.85, 0.7, 0.55, 0.4, 0.25}) {
-        ColourLattice kept = share < 1 ? whole.scaled(share) : whole;
+    if (auto kept = whole.unfolded()) return *std::move(kept);
+    for (const double share : {0.85, 0.7, 0.55, 0.4, 0.25}) {
+        ColourLattice kept = whole.scaled(share);
         if (!kept.reversesOrientation()) return kept;
     }
     return failure(

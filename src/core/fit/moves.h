@@ -19,11 +19,16 @@ ColourMove smoothMove(const RootPolynomial& base, const Samples& samples);
 /// follows; it does not scale with exposure.
 ColourMove polynomialMove(const RootPolynomial& base, const Samples& samples);
 
+/// In lightness, chroma and hue, by what picture styles do: for frames with a look; it does not scale with
+/// exposure.
+ColourMove lookMove(const RootPolynomial& base, const Samples& samples);
+
 /// By least squares of lightness, chroma and hue, each drawn to nothing and to its neighbours.
 HueSectors fittedSectors(const RootPolynomial& base, const Samples& samples);
 ColourMove moveOf(const HueSectors& sectors);
 
-/// The move as it is kept: weakened until it turns no colours over. Errors: it would be next to nothing.
+/// The move as it is kept: smoothed where it turns colours over; where that does not suffice, weakened.
+/// Errors: it would be next to nothing.
 Result<ColourLattice> keptMove(const ColourMove& move);
 
 }  // namespace refero

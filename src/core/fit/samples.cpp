@@ -8,6 +8,7 @@
 #include <memory>
 
 #include "core/colour/lab.h"
+#include "core/colour/shown_picture.h"
 #include "core/fit/matrix.h"
 #include "core/read/average.h"
 #include "core/read/balance.h"
@@ -141,7 +142,8 @@ std::optional<GreyCurves> curvesOf(const PreparedChart& chart, const Vector3& sc
         greys.push_back(chart.reading.patches[i].rgb.cwiseProduct(scale));
         y.push_back(chart.reference[i].y);
     }
-    return greyCurves(greys, y, options.greyCurves);
+    const double plain = chart.reading.encoding == Encoding::linear ? kPlainLight : kPlainPicture;
+    return greyCurves(greys, y, options.greyCurves, plain);
 }
 
 Vector3 slopes(const Vector3& rgb, const GreyCurves& curves) {
@@ -188,6 +190,7 @@ Samples samplesOf(const PreparedChart& chart, const PreparationOptions& options)
     }
     if (!spectral) s.reflectances.clear();
     if (options.aim && options.aim->look) s.look = std::make_shared<const PictureLook>(*options.aim->look);
+    if (const auto picture = shownPicture(chart.reading.encoding)) s.shownBy = picture->rgbToXyzD50;
     fill(s, chart);
     return s;
 }
@@ -273,6 +276,7 @@ Samples Samples::only(std::span<const std::size_t> which) const {
             chosen(reference, which),
             chosen(weights, which),
             chosen(reflectances, which),
+            shownBy,
             look,
             {}};
 }

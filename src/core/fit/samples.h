@@ -29,6 +29,8 @@ struct Samples {
     std::vector<double> weights;     ///< what the intent gives each, 1 as a rule
     /// Nothing for a colour that was measured without its spectrum; empty where a patch's is not known.
     std::vector<std::optional<Spectrum>> reflectances;
+    /// Of a picture that shows itself: its RGB to XYZ (D50).
+    std::optional<Matrix3> shownBy;
     std::shared_ptr<const PictureLook> look;  ///< through which differences are seen; null for none
 
     /// All of them, balanced, levelled and straightened by the greys among `kept` alone (places in these

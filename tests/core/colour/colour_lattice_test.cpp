@@ -63,6 +63,14 @@ TEST(ColourLattice, KnowsWhereColoursFold) {
     EXPECT_FALSE(bump(0.9 * limit).reversesOrientation());
     EXPECT_TRUE(bump(1.15 * limit).reversesOrientation());
     EXPECT_FALSE(bump(1.15 * limit).scaled(0.7).reversesOrientation());
+    // Smoothed there, and as it was elsewhere.
+    const auto smoothed = bump(1.3 * limit).unfolded();
+    ASSERT_TRUE(smoothed);
+    EXPECT_FALSE(smoothed->reversesOrientation());
+    EXPECT_EQ(smoothed->move({0.7, 0.5, 0.3}), bump(1.3 * limit).move({0.7, 0.5, 0.3}));
+    EXPECT_NEAR(smoothed->move({0.9, 0.5, 0.3}).x(), 1.3 * limit, 0.25 * limit);
+    EXPECT_EQ(bump(0.9 * limit).unfolded(), bump(0.9 * limit));
+    EXPECT_FALSE(bump(20 * limit).unfolded());
 }
 
 TEST(ColourLattice, RefusesWhatIsNoLattice) {

@@ -60,6 +60,12 @@ TEST(Candidates, AChartCarriesOnlyWhatItHasPatchesFor) {
     EXPECT_FALSE(has(candidatesFor({}, {}, 24, false), Model::rootPolynomial3))
         << "thirteen terms from 24 patches alone fit the chart and nothing else";
     EXPECT_TRUE(has(candidatesFor({}, {}, 48, false), Model::rootPolynomial3));
+    const auto forLooks = [](const std::vector<Candidate>& all) {
+        return std::any_of(all.begin(), all.end(), [](const Candidate& c) { return c.forLook; });
+    };
+    EXPECT_TRUE(forLooks(candidatesFor({}, {}, 16, false, true)));
+    EXPECT_FALSE(forLooks(candidatesFor({}, {}, 15, false, true)));
+    EXPECT_FALSE(forLooks(candidatesFor({}, {}, 48, false))) << "light of a sensor has no look";
     for (const Candidate& c : candidatesFor({}, {}, 48, false)) EXPECT_FALSE(c.training);
     for (const Candidate& c : candidatesFor(Model::matrix, Objective::ciede2000, 24, true)) {
         EXPECT_EQ(c.model, Model::matrix);

@@ -190,5 +190,101 @@ TEST(GreyCurves, LeaveStraightGreysAlone) {
     EXPECT_FALSE(greyCurves(std::span(greys).first(3), y, CurveUse::always)) << "three tell no curve";
 }
 
+// Twelve hues at two chromas and two lightnesses, moved as said.
+Samples wheel(const std::function<Lch(Lch)>& look) {
+    Samples s;
+    for (int i = 0; i < 48; ++i) {
+        const Lch at{i % 2 ? 40.0 : 65.0, i % 4 < 2 ? 20.0 : 40.0, 30.0 * (i / 4), white::d50};
+        s.index.push_back(static_cast<std::size_t>(i));
+        s.rgb.push_back(rgbToXyzD50(primaries::bt2020).inverse() * toXyz(toLab(at)).vector());
+        s.error.push_back(Vector3::Constant(1e-4));
+        s.noise.push_back(Matrix3::Zero());
+        s.reference.push_back(toXyz(toLab(look(at))));
+        s.weights.push_back(1);
+    }
+    return s;
+}
+
+Lch movedTo(const ColourMove& move, const Lch& from) {
+    const Vector3 roots = toRoots(toXyz(toLab(from)).vector());
+    return toLch(toLab(Xyz::from(fromRoots(roots + move(roots))), white::d50));
+}
+
+TEST(LookMove, MakesColoursThatNoPatchHasStrongerByTheSameShare) {
+    const auto stronger = [](Lch v) {
+        v.C *= 1.15;
+        return v;
+    };
+    const ColourMove look = lookMove(base(), wheel(stronger)), smooth = smoothMove(base(), wheel(stronger));
+    for (const double hue : {10.0, 100.0, 220.0, 305.0}) {
+        const Lch within = movedTo(look, {55, 30, hue, white::d50});
+        EXPECT_NEAR(within.C, 1.15 * 30, 0.5) << hue;
+        EXPECT_NEAR(std::remainder(within.h - hue, 360), 0, 0.7) << hue;
+        // Twice as strong as any patch: what a field of near colours knows nothing of.
+        const Lch beyond = movedTo(look, {55, 80, hue, white::d50});
+        EXPECT_NEAR(beyond.C, 1.15 * 80, 3.5) << hue;
+        EXPECT_GT(std::abs(movedTo(smooth, {55, 80, hue, white::d50}).C - 1.15 * 80),
+                  std::abs(beyond.C - 1.15 * 80))
+            << hue;
+    }
+    for (const double lightness : {5.0, 50.0, 95.0})
+        EXPECT_LT(movedTo(look, {lightness, 0, 0, white::d50}).C, 1e-6) << "a grey";
+}
+
+TEST(LookMove, TurnsAHueAndItsNeighboursAndNoOther) {
+    const ColourMove look =
+        lookMove(base(), wheel([](Lch v) {
+                     v.h += 10 * std::exp(-std::pow(std::remainder(v.h - 240, 360.0) / 45, 2));
+                     return v;
+                 }));
+    EXPECT_NEAR(movedTo(look, {50, 30, 240, white::d50}).h, 249.5, 1.5);
+    EXPECT_NEAR(movedTo(look, {50, 60, 240, white::d50}).h, 249.5, 1.5);
+    EXPECT_NEAR(movedTo(look, {50, 30, 60, white::d50}).h, 60, 1);
+}
+
+TEST(LookMove, LeavesAloneWhatIsRight) {
+    const ColourMove look = lookMove(base(), wheel([](Lch v) { return v; }));
+    for (const double chroma : {0.0, 15.0, 90.0})
+        EXPECT_NEAR(movedTo(look, {60, chroma, 140, white::d50}).C, chroma, 1e-6);
+}
+
+// Greys from dark to light, and the same through a curve of each channel's own, read with an error.
+std::optional<GreyCurves> curvesOf(const std::array<double, 3>& exponents, double error, CurveUse use,
+                                   double plain = kPlainLight) {
+    std::mt19937 engine(3);
+    std::vector<Vector3> from, to;
+    for (int i = 0; i < 12; ++i) {
+        const double y = std::pow(0.03 + 0.07 * i, 2);
+        to.push_back(Vector3::Constant(y));
+        Vector3 read;
+        for (int c = 0; c < 3; ++c)
+            read(c) = 0.25 * std::pow(y / 0.25, 1 / exponents[static_cast<std::size_t>(c)]) *
+                      (1 + error * (2.0 * engine() / 4294967295.0 - 1));
+        from.push_back(read);
+    }
+    return greyCurves(from, to, use, plain);
+}
+
+TEST(GreyCurves, ErrorsOfOneChannelDoNotBendItAway) {
+    const auto curves = curvesOf({1.25, 1.25, 1.25}, 0.01, CurveUse::automatic);
+    ASSERT_TRUE(curves);
+    EXPECT_EQ((*curves)[0], (*curves)[1]);
+    EXPECT_EQ((*curves)[1], (*curves)[2]);
+    EXPECT_NEAR((*curves)[0](0.25 * std::pow(0.4 / 0.25, 0.8)), 0.4, 0.008);
+}
+
+TEST(GreyCurves, AChannelThatBendsByItselfIsFollowed) {
+    const auto curves = curvesOf({1.25, 1.25, 1.45}, 0.002, CurveUse::automatic);
+    ASSERT_TRUE(curves);
+    EXPECT_NEAR((*curves)[2](0.25 * std::pow(0.4 / 0.25, 1 / 1.45)), 0.4, 0.01);
+    EXPECT_NEAR((*curves)[0](0.25 * std::pow(0.4 / 0.25, 0.8)), 0.4, 0.01);
+    EXPECT_NEAR((*curves)[2](0.25 * std::pow(0.02 / 0.25, 1 / 1.45)), 0.02, 0.002);
+}
+
+TEST(GreyCurves, WhatASensorKeepsStraightAPictureDoesNot) {
+    EXPECT_FALSE(curvesOf({1.03, 1.03, 1.03}, 0.0005, CurveUse::automatic, kPlainLight));
+    EXPECT_TRUE(curvesOf({1.03, 1.03, 1.03}, 0.0005, CurveUse::automatic, kPlainPicture));
+}
+
 }  // namespace
 }  // namespace refero
