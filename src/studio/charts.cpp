@@ -3,16 +3,37 @@
 #include "studio/charts.h"
 
 #include <algorithm>
+#include <map>
+#include <mutex>
+#include <utility>
 
 #include "core/say/say.h"
 #include "io/chart_file.h"
 
 namespace refero::studio {
 
+namespace {
+
+// A document is asked for again and again and never changes; nothing where it is no chart. Any thread.
+std::optional<Chart> parsed(const std::string& document, const std::string& label) {
+    constexpr std::size_t kMost = 100;
+    static std::mutex mutex;
+    static std::map<std::pair<std::string, std::string>, std::optional<Chart>> all;
+    const std::scoped_lock lock(mutex);
+    const auto at = all.find({document, label});
+    if (at != all.end()) return at->second;
+    if (all.size() >= kMost) all.clear();
+    auto chart = io::parseChart(document, label);
+    return all.try_emplace({document, label}, chart ? std::optional(*std::move(chart)) : std::nullopt)
+        .first->second;
+}
+
+}  // namespace
+
 std::vector<Chart> chartsOf(const Contents& contents) {
     std::vector<Chart> out = io::shippedCharts();
     for (const auto& [id, d] : contents.all<ChartDesign>())
-        if (auto chart = io::parseChart(d.document, d.label)) out.push_back(*std::move(chart));
+        if (auto chart = parsed(d.document, d.label)) out.push_back(*std::move(chart));
     return out;
 }
 
@@ -20,7 +41,7 @@ std::optional<Chart> chartOfCopy(const Contents& contents, ChartCopyId copy) {
     const auto* c = contents.find<plan::ChartCopy>(copy);
     if (!c) return {};
     if (!c->values.empty())
-        if (auto own = io::parseChart(c->values, c->label)) return *std::move(own);
+        if (auto own = parsed(c->values, c->label)) return own;
     for (const Chart& chart : chartsOf(contents))
         if (chart.id == c->chart) return chart;
     return {};

@@ -11,6 +11,7 @@
 #include "core/read/encoding_fit.h"
 #include "core/say/say.h"
 #include "io/media_path.h"
+#include "io/picture_kind.h"
 #include "io/raw_file.h"
 #include "io/reading_file.h"
 
@@ -180,11 +181,13 @@ std::optional<Transfer> statedBefore(const Contents& contents, const plan::Setup
     for (const auto& [id, record] : records) {
         const auto* other = contents.find<plan::Setup>(record.setup);
         const auto* frame = contents.find<studio::Frame>(record.frame);
-        // Raw files say what they hold: their readings need not be looked at.
-        if (!other || !frame || io::isRaw(io::mediaPath(frame->path).file) || other->id == setup.id ||
-            other->shoot != setup.shoot || other->conditions.body != setup.conditions.body ||
+        if (!other || !frame || other->id == setup.id || other->shoot != setup.shoot ||
+            other->conditions.body != setup.conditions.body ||
             (known && other->conditions.recording != setup.conditions.recording))
             continue;
+        // Raw files say what they hold: their readings need not be looked at. Files are looked into last.
+        const auto file = io::mediaPath(frame->path).file;
+        if (!io::isRendered(io::lowerEnding(file)) && io::isRaw(file)) continue;
         others.push_back(&record);
     }
     std::sort(others.begin(), others.end(), [](const auto* a, const auto* b) { return a->made > b->made; });

@@ -119,11 +119,12 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
     if (stop.stop_requested()) return stoppedEarly();
     std::vector<Contender> all;
     std::optional<std::size_t> best;
+    std::optional<Colours> colours;
     std::string why;
     for (std::size_t i = 0; i < order.size(); ++i) {
         Contender c{order[i].model, order[i].objective, order[i].training, order[i].forLook, 0, 1, {}};
         if (stop.stop_requested()) return stoppedEarly();
-        const auto whole = fitted(order[i], s, view);
+        auto whole = fitted(order[i], s, view);
         if (!whole) {
             c.against = whole.error().message;
         } else if (leftOut[i].empty()) {
@@ -134,7 +135,10 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
         }
         if (!c.against.empty() && why.empty()) why = c.against;
         all.push_back(c);
-        if (c.against.empty() && (!best || better(c, leftOut[i], all[*best], leftOut[*best]))) best = i;
+        if (c.against.empty() && (!best || better(c, leftOut[i], all[*best], leftOut[*best]))) {
+            best = i;
+            colours = *std::move(whole);
+        }
     }
     if (!best) return failure(why);
     std::rotate(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(*best),
@@ -144,7 +148,7 @@ Result<Choice> chosen(std::span<const Candidate> candidates, const Samples& s, c
         return std::pair(!a.against.empty(), a.expected) < std::pair(!b.against.empty(), b.expected);
     });
     std::string reason = sentence(all);
-    return Choice{order[*best], std::move(all), std::move(reason)};
+    return Choice{order[*best], *std::move(colours), std::move(all), std::move(reason)};
 }
 
 }  // namespace refero

@@ -15,6 +15,7 @@ namespace refero {
 
 struct Choice {
     Candidate chosen;
+    Colours colours;                    ///< of all samples
     std::vector<Contender> contenders;  ///< the chosen first, then the best of each other way
     std::string reason;                 ///< one sentence for a person
 };

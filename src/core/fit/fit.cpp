@@ -175,8 +175,6 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     auto choice = chosen(candidates, s, view, options.stop);
     if (!choice) return tl::unexpected(choice.error());
     const Candidate& taken = choice->chosen;
-    auto colours = fitted(taken, s, view);
-    if (!colours) return tl::unexpected(colours.error());
 
     Correction c;
     describe(c, chart->reading, readings);
@@ -195,7 +193,7 @@ Result<Correction> fit(std::span<const Reading> readings, const FitOptions& opti
     c.objective = taken.objective;
     c.training = taken.training;
     c.forLook = taken.forLook;
-    c.colours = *std::move(colours);
+    c.colours = std::move(choice->colours);
     if (options.aim) {
         c.aim = options.aim->origin;
         c.look = options.aim->look;
