@@ -226,30 +226,54 @@ double nearnessTo(const std::vector<Vector3>& places, const Vector3& here) {
     return std::exp(-least / (2 * kReach * kReach));
 }
 
-// A picture that shows itself has primaries of its own, and its maker brought the colours there. What follows
-// from what makers do, and what follows from the patches alone, err in ways of their own: their mean is never
-// far from the better one, whatever the look.
+// A picture that shows itself has primaries of its own, and its maker brought the colours there. Not every
+// file is what it says: a matrix of the patches stands below it where the patches are so much likelier with
+// it that its six numbers are paid for (Schwarz 1978, The Annals of Statistics 6: half a logarithm of the
+// count each).
+struct LookOverBase {
+    RootPolynomial base;
+    LookMove look;
+};
+Result<LookOverBase> lookOver(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
+    std::optional<LookOverBase> shown;
+    if (s.shownBy) {
+        const RootPolynomial base(*s.shownBy);
+        shown = LookOverBase{base, lookMove(base, s)};
+    }
+    auto matrix = unchecked({Model::matrix, c.objective}, s, view, effort);
+    if (!matrix) {
+        if (shown) return *std::move(shown);
+        return tl::unexpected(matrix.error());
+    }
+    LookMove look = lookMove(*matrix, s);
+    const double price = 6 * 0.5 * std::log(3 * static_cast<double>(s.size()));
+    if (shown && shown->look.evidence >= look.evidence - price) return *std::move(shown);
+    return LookOverBase{*std::move(matrix), std::move(look)};
+}
+
+// What follows from what makers do, and what follows from the patches alone, err in ways of their own: their
+// mean is never far from the better one, whatever the look.
 Result<Colours> followingLook(const Candidate& c, const Samples& s, const TrainingView& view, Effort effort) {
-    auto base = s.shownBy ? Result<RootPolynomial>(RootPolynomial(*s.shownBy))
-                          : unchecked({Model::matrix, c.objective}, s, view, effort);
-    if (!base) return tl::unexpected(base.error());
-    const ColourMove look = lookMove(*base, s);
+    auto over = lookOver(c, s, view, effort);
+    if (!over) return tl::unexpected(over.error());
+    RootPolynomial& base = over->base;
+    const ColourMove& look = over->look.move;
     const auto other = fitted({Model::lattice, c.objective}, s, view, Effort::trial);
-    if (!other) return kept(*std::move(base), look, effort);
+    if (!other) return kept(std::move(base), look, effort);
     std::vector<Vector3> told;
-    for (const Vector3& rgb : s.rgb) told.push_back(labVector((*base)(rgb)));
-    const Matrix3 back = base->coefficients().leftCols<3>().inverse();
+    for (const Vector3& rgb : s.rgb) told.push_back(labVector(base(rgb)));
+    const Matrix3 back = base.coefficients().leftCols<3>().inverse();
     ColourMove mean = [=, other = *other](const Vector3& roots) -> Vector3 {
         const Vector3 xyz = fromRoots(roots), step = look(roots);
         const double share = 0.5 * nearnessTo(told, labVector(xyz));
         if (share < 1e-3) return step;
         return step + share * (toRoots(other((back * xyz).cwiseMax(0))) - roots - step);
     };
-    if (effort == Effort::trial) return Colours(*std::move(base), std::move(mean));
+    if (effort == Effort::trial) return Colours(std::move(base), std::move(mean));
     // Where patches that were cut contradict each other, what is likely beforehand still holds.
     if (auto lattice = ColourLattice::sampled(mean).unfolded())
-        return Colours(*std::move(base), *std::move(lattice));
-    return kept(*std::move(base), look, effort);
+        return Colours(std::move(base), *std::move(lattice));
+    return kept(std::move(base), look, effort);
 }
 
 }  // namespace

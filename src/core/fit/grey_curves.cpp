@@ -3,6 +3,7 @@
 #include "core/fit/grey_curves.h"
 
 #include <algorithm>
+#include <cmath>
 #include <vector>
 
 #include "core/fit/detail/smooth_field.h"
@@ -27,6 +28,47 @@ struct Scale {
 };
 
 using detail::SmoothField;
+
+double rms(const Scale& scale) {
+    double sum = 0;
+    for (std::size_t i = 0; i < scale.from.size(); ++i) sum += std::pow(scale.to[i] - scale.from[i], 2);
+    return std::sqrt(sum / static_cast<double>(scale.from.size()));
+}
+
+// More or less contrast about some level: root * exp(offset + slope * log(root)). It goes on beyond the
+// greys, which a smooth field does not.
+struct Contrast {
+    double offset = 0, slope = 0;
+
+    double operator()(double root) const {
+        return root > 0 ? root * std::exp(offset + slope * std::log(root)) : root;
+    }
+};
+
+// By least squares of logarithms, dark greys counting less; nothing but as it is where that leaves hardly
+// less.
+Contrast contrastOf(const Scale& scale) {
+    constexpr double kMost = 0.5, kWorth = 0.9;
+    double all = 0, x = 0, y = 0, xx = 0, xy = 0;
+    for (std::size_t i = 0; i < scale.from.size(); ++i) {
+        if (!(scale.from[i] > 0.02 && scale.to[i] > 0.02)) continue;
+        const double w = scale.from[i] * scale.from[i], at = std::log(scale.from[i]),
+                     step = std::log(scale.to[i] / scale.from[i]);
+        all += w;
+        x += w * at;
+        y += w * step;
+        xx += w * at * at;
+        xy += w * at * step;
+    }
+    const double spread = all * xx - x * x;
+    if (!(all > 0 && spread > 1e-6 * all * all)) return {};
+    Contrast out;
+    out.slope = std::clamp((all * xy - x * y) / spread, -kMost, kMost);
+    out.offset = (y - out.slope * x) / all;
+    Scale left = scale;
+    for (double& root : left.from) root = out(root);
+    return rms(left) < kWorth * rms(scale) ? out : Contrast{};
+}
 
 std::optional<SmoothField> fieldOf(const Scale& scale, const std::vector<double>& ridges) {
     const SmoothField::Choices choices{{0.2, 0.4, 0.8}, ridges, &nearBlack};
@@ -67,18 +109,26 @@ std::optional<GreyCurves> greyCurves(std::span<const Vector3> greys, std::span<c
         mean.from.push_back(from.mean());
         mean.to.push_back(wanted.mean());
     }
+    const double given = rms(mean);
+    const Contrast contrast = contrastOf(mean);
+    for (double& root : mean.from) root = contrast(root);
     const auto common = fieldOf(mean, {1e-4, 1e-3, 1e-2});
-    bool any = common && (use == CurveUse::always ||
-                          (common->foretold() < 0.5 * common->given() && common->given() > plain));
+    const double foretold = common ? common->foretold() : rms(mean);
+    const auto bent = [&](double root) {
+        const double so = contrast(root);
+        return so + stepAt(common, so);
+    };
+    bool any =
+        use == CurveUse::always ? common || contrast.slope != 0 : foretold < 0.5 * given && given > plain;
     GreyCurves out;
     for (std::size_t c = 0; c < 3; ++c) {
         Scale& own = channels[c];
-        for (double& root : own.from) root += stepAt(common, root);
+        for (double& root : own.from) root = bent(root);
         const auto apart = fieldOf(own, {1e-3, 1e-2, 1e-1});
         const bool plainly = apart && apart->foretold() < kApart * apart->given();
         any = any || (plainly && apart->given() > plain);
         out[c] = RootCurve::sampled([&](double root) {
-            const double shared = root + stepAt(common, root);
+            const double shared = bent(root);
             return plainly ? shared + stepAt(apart, shared) : shared;
         });
     }

@@ -118,7 +118,7 @@ ColourMove polynomialMove(const RootPolynomial& base, const Samples& s) {
     };
 }
 
-ColourMove lookMove(const RootPolynomial& base, const Samples& s) {
+LookMove lookMove(const RootPolynomial& base, const Samples& s) {
     const auto vector = [](const Lab& v) { return Vector3(v.L, v.a, v.b); };
     std::vector<Lab> places;
     std::vector<Vector3> steps;
@@ -128,7 +128,9 @@ ColourMove lookMove(const RootPolynomial& base, const Samples& s) {
         steps.push_back(vector(toLab(s.reference[i], white::d50)) - vector(places.back()));
         doubt.push_back(doubtOf(s, i));
     }
-    return [field = detail::LookField::fitted(places, steps, doubt)](const Vector3& roots) -> Vector3 {
+    auto field = detail::LookField::fitted(places, steps, doubt);
+    const double evidence = field.evidence();
+    ColourMove move = [field = std::move(field)](const Vector3& roots) -> Vector3 {
         Lab at = toLab(Xyz::from(fromRoots(roots)), white::d50);
         const Vector3 step = field(at);
         at.L += step(0);
@@ -136,6 +138,7 @@ ColourMove lookMove(const RootPolynomial& base, const Samples& s) {
         at.b += step(2);
         return toRoots(toXyz(at).vector()) - roots;
     };
+    return {std::move(move), evidence};
 }
 
 HueSectors fittedSectors(const RootPolynomial& base, const Samples& s) {

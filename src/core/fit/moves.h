@@ -19,9 +19,14 @@ ColourMove smoothMove(const RootPolynomial& base, const Samples& samples);
 /// follows; it does not scale with exposure.
 ColourMove polynomialMove(const RootPolynomial& base, const Samples& samples);
 
+struct LookMove {
+    ColourMove move;
+    double evidence =
+        0;  ///< logarithm of how likely what is to be moved is; of moves over other bases as well
+};
 /// In lightness, chroma and hue, by what picture styles do: for frames with a look; it does not scale with
 /// exposure.
-ColourMove lookMove(const RootPolynomial& base, const Samples& samples);
+LookMove lookMove(const RootPolynomial& base, const Samples& samples);
 
 /// By least squares of lightness, chroma and hue, each drawn to nothing and to its neighbours.
 HueSectors fittedSectors(const RootPolynomial& base, const Samples& samples);

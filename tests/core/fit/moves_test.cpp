@@ -215,7 +215,8 @@ TEST(LookMove, MakesColoursThatNoPatchHasStrongerByTheSameShare) {
         v.C *= 1.15;
         return v;
     };
-    const ColourMove look = lookMove(base(), wheel(stronger)), smooth = smoothMove(base(), wheel(stronger));
+    const ColourMove look = lookMove(base(), wheel(stronger)).move,
+                     smooth = smoothMove(base(), wheel(stronger));
     for (const double hue : {10.0, 100.0, 220.0, 305.0}) {
         const Lch within = movedTo(look, {55, 30, hue, white::d50});
         EXPECT_NEAR(within.C, 1.15 * 30, 0.5) << hue;
@@ -232,18 +233,21 @@ TEST(LookMove, MakesColoursThatNoPatchHasStrongerByTheSameShare) {
 }
 
 TEST(LookMove, TurnsAHueAndItsNeighboursAndNoOther) {
-    const ColourMove look =
-        lookMove(base(), wheel([](Lch v) {
-                     v.h += 10 * std::exp(-std::pow(std::remainder(v.h - 240, 360.0) / 45, 2));
-                     return v;
-                 }));
+    const LookMove told = lookMove(base(), wheel([](Lch v) {
+                                       v.h +=
+                                           10 * std::exp(-std::pow(std::remainder(v.h - 240, 360.0) / 45, 2));
+                                       return v;
+                                   }));
+    const ColourMove& look = told.move;
+    EXPECT_LT(told.evidence, lookMove(base(), wheel([](Lch v) { return v; })).evidence)
+        << "nothing to move is likelier";
     EXPECT_NEAR(movedTo(look, {50, 30, 240, white::d50}).h, 249.5, 1.5);
     EXPECT_NEAR(movedTo(look, {50, 60, 240, white::d50}).h, 249.5, 1.5);
     EXPECT_NEAR(movedTo(look, {50, 30, 60, white::d50}).h, 60, 1);
 }
 
 TEST(LookMove, LeavesAloneWhatIsRight) {
-    const ColourMove look = lookMove(base(), wheel([](Lch v) { return v; }));
+    const ColourMove look = lookMove(base(), wheel([](Lch v) { return v; })).move;
     for (const double chroma : {0.0, 15.0, 90.0})
         EXPECT_NEAR(movedTo(look, {60, chroma, 140, white::d50}).C, chroma, 1e-6);
 }

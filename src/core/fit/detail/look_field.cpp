@@ -86,7 +86,9 @@ LookField LookField::fitted(std::span<const Lab> places, std::span<const Vector3
         all.block<3, 3>(3 * i, 3 * i) += doubt[at] * noise(out.places_[at]);
         given.segment<3>(3 * i) = steps[at];
     }
-    const Eigen::VectorXd pulls = all.selfadjointView<Eigen::Lower>().llt().solve(given);
+    const Eigen::LLT<Eigen::MatrixXd> solver(all);  // reads the lower half
+    const Eigen::VectorXd pulls = solver.solve(given);
+    out.evidence_ = -0.5 * given.dot(pulls) - solver.matrixLLT().diagonal().array().log().sum();
     for (Eigen::Index i = 0; i < n; ++i) {
         const Place& p = out.places_[static_cast<std::size_t>(i)];
         const Vector3 v = pulls.segment<3>(3 * i);

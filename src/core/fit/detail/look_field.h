@@ -11,7 +11,7 @@
 namespace refero::detail {
 
 /// How a picture moves colours in CIELAB, told from patches: a Gaussian process (after Rasmussen and
-/// Williams, Gaussian Processes for Machine Learning, 2006, equations 2.23 and 2.25). What is likely
+/// Williams, Gaussian Processes for Machine Learning, 2006, equations 2.23, 2.25 and 2.30). What is likely
 /// beforehand is what makers do: chroma made stronger by a share, by hue and by lightness; hues turned, near
 /// ones alike; colours of a hue made lighter; and, of all else, a little, near colours alike. A grey is not
 /// moved.
@@ -22,6 +22,9 @@ class LookField {
     static LookField fitted(std::span<const Lab> places, std::span<const Vector3> steps,
                             std::span<const double> doubt);
 
+    /// How likely the steps are by what is likely beforehand: the logarithm of the marginal likelihood
+    /// (equation 2.30) but for a constant of their number.
+    double evidence() const { return evidence_; }
     /// The step there, in L*, a* and b*.
     Vector3 operator()(const Lab& place) const;
 
@@ -46,6 +49,7 @@ class LookField {
     std::vector<Place> places_;
     std::vector<Pull> pulls_;
     Pull sum_, byLights_;  ///< of all pulls, and times how light their places are
+    double evidence_ = 0;
     double byChroma_ = 0;  ///< of all pulls towards more chroma, times how strong their places are
 };
 
