@@ -113,6 +113,7 @@ TEST_F(Program, HelpOpensAtThePageAtHandAndIsSearched) {
     EXPECT_TRUE(page->toPlainText().endsWith(QLatin1String("Next: Keys")));
     emit page->anchorClicked(QUrl(QStringLiteral("#keys")));
     EXPECT_EQ(guide->heading(), QStringLiteral("Keys"));
+    EXPECT_EQ(contents->currentItem()->text(), QStringLiteral("Keys"));
     // What is found is shown where the first word stands, not at the head of its chapter.
     field->setText(QStringLiteral("Slurm array"));
     QTest::keyClick(field, Qt::Key_Return);

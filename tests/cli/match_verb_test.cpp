@@ -85,22 +85,27 @@ TEST_F(MatchVerb, MakesACorrectionThatTheOtherVerbsTake) {
     ASSERT_TRUE(rendered);
     const auto a = io::readReading(path("a.json"));
     ASSERT_TRUE(a);
-    // Both frames show the chart in one place; B's now reads as A's does, but for what B has clipped.
-    double sum = 0, count = 0;
-    const auto b = io::readReading(path("b.json"));
-    ASSERT_TRUE(b);
+    // Both frames show the chart in one place; B's now reads as A's does. Two whites that are taken for
+    // covered are no aim; there the curve goes on beyond the greys.
+    double sum = 0, count = 0, beyond = 0;
     for (std::size_t i = 0; i < a->patches.size(); ++i) {
         const PatchReading& p = a->patches[i];
-        if (b->patches[i].clipped > 0.01) continue;
-        ++count;
         const Vector3 is = *meanOf(rendered->image, {p.centre.x() - 8, p.centre.y() - 8},
                                    {p.centre.x() + 8, p.centre.y() + 8});
         const Matrix3 toXyz = xyzD50ToLinear(OutputSpace::linearSrgb).inverse();
-        sum +=
+        const double left =
             ciede2000(toLab(Xyz::from(toXyz * is), white::d50), toLab(Xyz::from(toXyz * p.rgb), white::d50));
+        if (again->patches[i].used) {
+            sum += left;
+            ++count;
+        } else {
+            beyond = std::max(beyond, left);
+        }
     }
-    EXPECT_GE(count, 20);  // of 24
-    EXPECT_LT(sum / count, 1.6);
+    std::printf("%.2f of %.0f patches, at most %.2f of the others\n", sum / count, count, beyond);
+    EXPECT_EQ(count, 22);
+    EXPECT_LT(sum / count, 1.5);
+    EXPECT_LT(beyond, 6);
 
     for (const char* format : {"cube", "clf", "icc", "cdl"}) {
         const auto e = call({"export", path("c.json"), "--format", format, "--encoding", "srgb", "--space",

@@ -118,8 +118,8 @@ class DayOfPictures : public testing::Test {
         o.metadata.lens = kLenses[lensOf(k)];
         o.metadata.taken = clock;
         o.metadata.description = std::to_string(truth.size());
-        ASSERT_TRUE(io::writeFrame(card / name, image, o));
         truth[name] = k;
+        ASSERT_TRUE(io::writeFrame(card / name, image, o));
     }
 
     test::TemporaryFolder folder;

@@ -3,7 +3,7 @@
 // Pictures straight from the camera: the maker's matrix, a tone curve that ends short of white and black,
 // saturation and turned hues, in sRGB of 8 bits (common practice of picture styles; their numbers are made
 // up). The cameras and surfaces are those of the trial. By the looks of the first two tests the spreads of
-// core/fit/detail/look_field.cpp were set; those of the third are drawn and nobody has looked at them.
+// core/fit/detail/look_field.cpp were set; those of the third are drawn and had no say.
 #include <gtest/gtest.h>
 
 #include <algorithm>

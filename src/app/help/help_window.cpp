@@ -164,7 +164,7 @@ void HelpWindow::open(const QString& file) {
     if (!source.open(QIODevice::ReadOnly)) return;
     guide_ = guideText(QString::fromUtf8(source.readAll()));
     file_ = file;
-    chapter_ = -1;
+    chapter_ = part_ = -1;
     fill();
 }
 
@@ -176,11 +176,18 @@ void HelpWindow::fill() {
         item->setFont(look::font(look::Size::body, part.level <= 2 ? QFont::DemiBold : QFont::Normal));
         item->setData(kPartRole, static_cast<uint>(i));
     }
+    mark();
+}
+
+void HelpWindow::mark() {
+    for (int row = 0; row < contents_->count(); ++row)
+        if (contents_->item(row)->data(kPartRole).toInt() == part_) contents_->setCurrentRow(row);
 }
 
 // A chapter ends with the way to the next, for those who read on.
 void HelpWindow::goTo(const GuidePart& part, const QString& words) {
-    at_ = part.heading;
+    part_ = static_cast<int>(&part - guide_.parts.data());
+    mark();
     if (chapter_ != part.chapter) {
         chapter_ = part.chapter;
         QString text = guide_.chapters[static_cast<std::size_t>(chapter_)];
@@ -204,13 +211,12 @@ void HelpWindow::openAt(const QString& heading) {
     const auto found = std::find_if(guide_.parts.begin(), guide_.parts.end(),
                                     [&](const GuidePart& p) { return p.heading.startsWith(heading); });
     if (found == guide_.parts.end()) return;
-    contents_->setCurrentRow(static_cast<int>(found - guide_.parts.begin()));
     goTo(*found);
     page_->setFocus();
 }
 
 QString HelpWindow::heading() const {
-    return at_;
+    return part_ < 0 ? QString() : guide_.parts[static_cast<std::size_t>(part_)].heading;
 }
 
 // The parts in which all words are.

@@ -54,6 +54,8 @@ class HelpWindow : public QWidget {
   private:
     void open(const QString& file);
     void fill();
+    /// The part that is shown, among the contents.
+    void mark();
     void search(const QString& words);
     void follow(const QUrl& link);
     void goTo(const GuidePart& part, const QString& words = {});
@@ -63,8 +65,8 @@ class HelpWindow : public QWidget {
     GuidePage* page_;
     look::Label* found_;
     GuideText guide_;
-    QString file_, at_;
-    int chapter_ = -1;  ///< the one that is shown
+    QString file_;
+    int chapter_ = -1, part_ = -1;  ///< those that are shown
 };
 
 }  // namespace refero

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "core/fit/detail/smooth_field.h"
+#include "core/numeric/straight_line.h"
 
 namespace refero {
 namespace {
@@ -49,22 +50,16 @@ struct Contrast {
 // less.
 Contrast contrastOf(const Scale& scale) {
     constexpr double kMost = 0.5, kWorth = 0.9;
-    double all = 0, x = 0, y = 0, xx = 0, xy = 0;
-    for (std::size_t i = 0; i < scale.from.size(); ++i) {
-        if (!(scale.from[i] > 0.02 && scale.to[i] > 0.02)) continue;
-        const double w = scale.from[i] * scale.from[i], at = std::log(scale.from[i]),
-                     step = std::log(scale.to[i] / scale.from[i]);
-        all += w;
-        x += w * at;
-        y += w * step;
-        xx += w * at * at;
-        xy += w * at * step;
-    }
-    const double spread = all * xx - x * x;
-    if (!(all > 0 && spread > 1e-6 * all * all)) return {};
+    numeric::StraightLine steps;
+    for (std::size_t i = 0; i < scale.from.size(); ++i)
+        if (scale.from[i] > 0.02 && scale.to[i] > 0.02)
+            steps.add(std::log(scale.from[i]), std::log(scale.to[i] / scale.from[i]),
+                      scale.from[i] * scale.from[i]);
+    const auto line = steps.fitted(1e-6);
+    if (!line) return {};
     Contrast out;
-    out.slope = std::clamp((all * xy - x * y) / spread, -kMost, kMost);
-    out.offset = (y - out.slope * x) / all;
+    out.slope = std::clamp(line->slope, -kMost, kMost);
+    out.offset = steps.offset(out.slope);
     Scale left = scale;
     for (double& root : left.from) root = out(root);
     return rms(left) < kWorth * rms(scale) ? out : Contrast{};

@@ -5,10 +5,13 @@
 #include <Eigen/QR>
 #include <cmath>
 #include <limits>
+#include <numbers>
 #include <random>
 
+#include "core/numeric/least_at.h"
 #include "core/numeric/least_squares.h"
 #include "core/numeric/statistics.h"
+#include "core/numeric/straight_line.h"
 
 namespace refero::numeric {
 namespace {
@@ -75,6 +78,37 @@ TEST(Median, IsTheUpperMiddle) {
 // The quartile of the standard normal is at 0.6745 deviations.
 TEST(Median, DeviationFollowsFromTheNormalsQuartile) {
     EXPECT_NEAR(std::erf(1 / kMadToDeviation / std::sqrt(2.0)), 0.5, 1e-5);
+}
+
+TEST(StraightLine, GoesThroughPointsAndWeighsThem) {
+    StraightLine line;
+    for (const double x : {1.0, 2.0, 5.0}) line.add(x, 3 - 0.5 * x);
+    line.add(4, 100, 0);  // counts nothing
+    const auto fitted = line.fitted(1e-9);
+    ASSERT_TRUE(fitted);
+    EXPECT_NEAR(fitted->offset, 3, 1e-12);
+    EXPECT_NEAR(fitted->slope, -0.5, 1e-12);
+    EXPECT_NEAR(line.offset(0), (2.5 + 2 + 0.5) / 3, 1e-12) << "the mean";
+    StraightLine level;
+    level.add(2, 1);
+    level.add(2, 5);
+    EXPECT_FALSE(level.fitted(1e-9)) << "one place tells no slope";
+    EXPECT_FALSE(StraightLine().fitted(1e-9));
+}
+
+TEST(LeastAt, FindsTheValleyWithFewPoints) {
+    int asked = 0;
+    const auto count = [&](auto f) {
+        return [&asked, f](double x) {
+            ++asked;
+            return f(x);
+        };
+    };
+    EXPECT_NEAR(leastAt(2.0, 4.0, count([](double x) { return std::cos(x); })), std::numbers::pi, 1e-7);
+    EXPECT_LT(asked, 20) << "golden section takes 40 to come as near";
+    EXPECT_NEAR(leastAt(0.1, 9.0, [](double x) { return x - 2 * std::log(x); }), 2, 1e-6);
+    // At an end, where nothing turns.
+    EXPECT_NEAR(leastAt(1.0, 3.0, [](double x) { return x; }), 1, 1e-6);
 }
 
 }  // namespace

@@ -8,6 +8,7 @@
 #include "core/colour/lab.h"
 #include "core/numeric/least_squares.h"
 #include "core/numeric/statistics.h"
+#include "core/numeric/straight_line.h"
 
 namespace refero::detail {
 namespace {
@@ -48,21 +49,15 @@ class Rough {
     // Measured = light * reflectance + veil, over greys and ground; weighted for the dark ones, which tell.
     void fitFlare() {
         for (int c = 0; c < 3; ++c) {
-            double n = 0, sx = 0, sy = 0, sxx = 0, sxy = 0;
+            numeric::StraightLine seen;
             for (const LightPlace& p : places_) {
                 if (p.kind == PlaceKind::colour) continue;
                 const double x = p.xyz.y() * gain(p), v = p.rgb(c);
                 const double sd = 0.012 * p.xyz.y() + 0.0008 + p.noise / light_.white.y();
                 const double w = (p.kind == PlaceKind::ground ? 0.1 : 1) * p.weight / (sd * sd);
-                n += w;
-                sx += w * x;
-                sy += w * v;
-                sxx += w * x * x;
-                sxy += w * x * v;
+                seen.add(x, v, w);
             }
-            const double spread = n * sxx - sx * sx;
-            if (!(spread > 1e-12 * n * n)) continue;
-            light_.flare(c) = std::max(0.0, (sxx * sy - sx * sxy) / spread);
+            if (const auto line = seen.fitted(1e-12)) light_.flare(c) = std::max(0.0, line->offset);
         }
     }
 
