@@ -11,10 +11,12 @@
 #include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QEventLoop>
 #include <QPainter>
 #include <QTableView>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTimer>
 #include <chrono>
 #include <cstdio>
 #include <functional>
@@ -54,17 +56,25 @@ namespace {
 using namespace refero;
 
 constexpr std::size_t kDemoFrames = 14;
+constexpr int kMoment = 20;  // ms between two actions of a person
 // Setups of the demo, in their order.
 constexpr std::size_t kTiles = 0, kMarks = 2, kShelf = 3, kKiln = 5, kHand = 7;
+
+// As the program's own loop runs: QTest's sleeps ten milliseconds at a time, which would count as silence.
+void settle(int milliseconds) {
+    QEventLoop loop;
+    QTimer::singleShot(milliseconds, Qt::PreciseTimer, &loop, &QEventLoop::quit);
+    loop.exec();
+}
 
 bool waitFor(const std::function<bool()>& condition, int seconds) {
     QElapsedTimer timer;
     timer.start();
     while (!condition()) {
         if (timer.elapsed() > seconds * 1000) return false;
-        QTest::qWait(20);
+        settle(20);
     }
-    QTest::qWait(60);
+    settle(60);
     return true;
 }
 
@@ -116,6 +126,7 @@ class Shooter {
     bool corrected(std::size_t index) {
         const auto id = window_.session().setups()[index].id;
         window_.session().select(id);
+        settle(kMoment);
         window_.session().correction().build(id, {});
         return waitFor([&] { return window_.session().setup(id)->correction.has_value(); }, 30);
     }
@@ -148,6 +159,7 @@ class Shooter {
             if (setup.chartFrame.empty() && setup.light.find("Linen") != std::string::npos) {
                 const auto id = setup.id;
                 session.select(id);
+                settle(kMoment);
                 session.reading().addChartFrame(id, folder.filePath(QStringLiteral("linen-chart.tif")));
                 return waitFor([&] { return session.setup(id)->reading.has_value(); }, 30) && pictureReady();
             }
@@ -184,14 +196,17 @@ class Shooter {
     // The demo's camera test, and three made-up transforms on the tiles' chart shot.
     bool bench() {
         window_.session().select(window_.session().setups()[kTiles].id);
+        settle(kMoment);
         window_.showStation(MainWindow::StationId::test);
+        settle(kMoment);
         BenchActions& bench = window_.session().bench();
         const auto press = [&](const char* name) {
             QTest::mouseClick(window_.findChild<QAbstractButton*>(QLatin1String(name)), Qt::LeftButton);
+            settle(kMoment);
         };
         press("demoSeries");
         if (!waitFor([&] { return bench.series() && bench.shots().size() == 10; }, 120)) return false;
-        QTest::qWait(2500);
+        settle(2500);
         take("test-series");
         press("toTransforms");
         if (!waitFor([&] { return !bench.trials().empty() && bench.trials()[0].result; }, 60)) return false;
@@ -204,13 +219,13 @@ class Shooter {
         if (!waitFor(tried, 120)) return false;
         auto* table = window_.findChild<QTableView*>(QStringLiteral("transformTable"));
         table->selectRow(1);
-        QTest::qWait(2500);
+        settle(2500);
         take("test-transforms");
         return true;
     }
     /// The window, or another one.
     void take(const char* name, QWidget* of = nullptr) {
-        QTest::qWait(150);
+        settle(150);
         std::printf("%s: the longest silence until here %lld ms\n", name,
                     static_cast<long long>(heart_.longest()));
         const QString path = folder_ + QLatin1Char('/') + QLatin1String(name) + QStringLiteral(".png");
@@ -260,34 +275,44 @@ int shoot(MainWindow& window, const QString& folder) {
     Shooter s(window, folder);
     s.take("start");
     window.startDemo();
-    QTest::qWait(400);
+    settle(400);
     if (!s.demoReady()) return 1;
     auto& session = window.session();
     // What says that this is a demo has been read.
     QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("noticeSeen")), Qt::LeftButton);
+    settle(kMoment);
     session.select(session.setups()[kShelf].id);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::plan);
+    settle(kMoment);
     s.take("plan");
     auto* plan = window.findChild<PlanStation*>();
     session.select(session.setups()[kTiles].id);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::frames);
+    settle(kMoment);
     auto* sheet = window.findChild<ContactSheet*>();
     sheet->choose({sheet->groups()[0].frames[1].id});
-    QTest::qWait(8000);  // for the thumbnails
+    settle(8000);  // for the thumbnails
     s.take("frames");
     auto* run = window.findChild<QAbstractButton*>(QStringLiteral("doDay"));
     QTest::mouseClick(run, Qt::LeftButton);
+    settle(kMoment);
     if (!waitFor([&] { return !session.dayWork().running() && session.dayWork().canTakeBack(); }, 120))
         return 1;
     s.take("card");
     session.dayWork().takeBack();
+    settle(kMoment);
     QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("leaveDay")), Qt::LeftButton);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::reading);
+    settle(kMoment);
     if (!s.pictureReady()) return 1;
     s.take("reading");
     window.findChild<QAction*>(QStringLiteral("helpAction"))->trigger();
+    settle(kMoment);
     auto* help = window.findChild<HelpWindow*>();
-    QTest::qWait(600);
+    settle(600);
     s.take("help", help);
     help->hide();
     auto* figures = window.findChild<FiguresPanel*>(QStringLiteral("readingPanel"));
@@ -309,7 +334,7 @@ int shoot(MainWindow& window, const QString& folder) {
     meters->showMeter(MeterPanel::Meter::ladder);
     frameView->setFocus();
     frameView->choosePatch(4);
-    QTest::qWait(2500);
+    settle(2500);
     s.take("reading-levels");
     frameView->choosePatch(-1);
     levels->setCurrentIndex(0);
@@ -324,18 +349,22 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("unknown-chart");
     session.undo().undo();
     session.select(session.setups()[kTiles].id);
+    settle(kMoment);
 
     if (!s.corrected(kTiles) || !s.corrected(kKiln) || !s.corrected(kMarks)) return 1;
     window.showStation(MainWindow::StationId::plan);
+    settle(kMoment);
     plan->showPage(PlanStation::Page::library);
     auto* library = window.findChild<QTableView*>(QStringLiteral("libraryGroups"));
     if (!waitFor([&] { return library->model()->rowCount() > 2; }, 60)) return 1;
     s.take("library");
     plan->showPage(PlanStation::Page::day);
     session.select(session.setups()[kTiles].id);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::correction);
+    settle(kMoment);
     if (!s.pictureReady()) return 1;
-    QTest::qWait(1200);
+    settle(1200);
     auto* correction = window.findChild<CorrectionStation*>();
     using Page = CorrectionStation::Page;
     s.take("correction");
@@ -348,19 +377,21 @@ int shoot(MainWindow& window, const QString& folder) {
     auto* aside = window.findChild<FiguresPanel*>(QStringLiteral("correctionPanel"));
     aside->setSide(FiguresPanel::Side::right);
     correction->showPage(Page::finish);
-    QTest::qWait(2500);
+    settle(2500);
     s.take("four-up");
 
     // The second camera in the kiln room follows the first.
     session.select(session.setups()[kHand].id);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::pairing);
+    settle(kMoment);
     auto* steps = window.findChild<QTableView*>(QStringLiteral("pairSteps"));
     auto* both = window.findChild<CompareView*>(QStringLiteral("pairedView"));
     if (!waitFor([&] { return steps->model()->rowCount() > 5 && both->panes().size() == 2; }, 60)) return 1;
     auto* pairs = window.findChild<FiguresPanel*>(QStringLiteral("pairingPanel"));
     pairs->setSide(FiguresPanel::Side::right);
     pairs->setFolded(false);
-    QTest::qWait(1500);
+    settle(1500);
     s.take("pairing");
     aside->setSide(FiguresPanel::Side::below);
     aside->setFolded(true);
@@ -375,6 +406,7 @@ int shoot(MainWindow& window, const QString& folder) {
     const QTemporaryDir cable;
     QDir(cable.path()).mkdir(QStringLiteral("tether"));
     window.showStation(MainWindow::StationId::frames);
+    settle(kMoment);
     window.findChild<FramesStation*>()->showOnSet();
     auto* onSet = window.findChild<OnSetPage*>();
     onSet->watch(cable.filePath(QStringLiteral("tether")));
@@ -383,6 +415,7 @@ int shoot(MainWindow& window, const QString& folder) {
         const int before = int(onSet->judgedSoFar());
         QTest::mouseClick(window.findChild<QAbstractButton*>(QStringLiteral("releaseCamera")),
                           Qt::LeftButton);
+        settle(kMoment);
         if (!waitFor([&] { return onSet->judgedSoFar() > before; }, 60)) return 1;
         std::printf("on set: %s, expected %s, %lld ms\n", qPrintable(board->headline()), verdict,
                     static_cast<long long>(onSet->lastMilliseconds()));
@@ -403,11 +436,14 @@ int shoot(MainWindow& window, const QString& folder) {
     // What the raw developer and the editor get, then the archive, while its frames are at work.
     const QTemporaryDir away;
     session.select(session.setups()[kTiles].id);
+    settle(kMoment);
     window.showStation(MainWindow::StationId::handover);
+    settle(kMoment);
     const auto given = [&](refero::Receiver r) {
         const auto& setup = *session.current();
         QTest::mouseClick(window.findChild<QAbstractButton*>(QLatin1String(refero::info(r).object)),
                           Qt::LeftButton);
+        settle(kMoment);
         const auto before = setup.handedOver.size();
         session.handover().give(setup.id, refero::workflow::deliveryFor(r, *setup.correction), away.path());
         return waitFor(
@@ -417,7 +453,7 @@ int shoot(MainWindow& window, const QString& folder) {
     if (!given(refero::Receiver::rawDeveloper) || !given(refero::Receiver::editor) ||
         !given(refero::Receiver::archive))
         return 1;
-    QTest::qWait(800);
+    settle(800);
     refero::look::setSurround(refero::look::Surround::booth);
     s.take("handover-booth");
     session.handover().frameQueue().cancel();

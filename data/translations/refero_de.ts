@@ -3936,6 +3936,14 @@ Mired</translation>
             <translation>Handbuch zu Refero</translation>
         </message>
         <message>
+            <source>Back</source>
+            <translation>Zurück</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Vor</translation>
+        </message>
+        <message>
             <source>Search the guide</source>
             <translation>Im Handbuch suchen</translation>
         </message>
@@ -3972,6 +3980,14 @@ Mired</translation>
         <message>
             <source>Guide to Refero</source>
             <translation>Handbuch zu Refero</translation>
+        </message>
+        <message>
+            <source>Back</source>
+            <translation>Zurück</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Vor</translation>
         </message>
         <message>
             <source>Search the guide</source>
@@ -5092,6 +5108,10 @@ Mired</translation>
     <context>
         <name>MainWindow</name>
         <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Was mit ihm kam, wurde nicht eingebracht.</translation>
+        </message>
+        <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Das Beispiel wird aufgenommen: Bild %1 von %2</translation>
         </message>
@@ -5259,6 +5279,10 @@ Mired</translation>
     </context>
     <context>
         <name>refero::MainWindow</name>
+        <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Was mit ihm kam, wurde nicht eingebracht.</translation>
+        </message>
         <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Das Beispiel wird aufgenommen: Bild %1 von %2</translation>
@@ -7139,6 +7163,10 @@ Mired</translation>
             <source>State encoding %1</source>
             <translation>Kodierung %1 angeben</translation>
         </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>Das Tafelbild von %1 wird gerade gelesen; geben Sie seine Kodierung an, wenn es da ist.</translation>
+        </message>
     </context>
     <context>
         <name>refero::ReadingActions</name>
@@ -7177,6 +7205,10 @@ Mired</translation>
         <message>
             <source>State encoding %1</source>
             <translation>Kodierung %1 angeben</translation>
+        </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>Das Tafelbild von %1 wird gerade gelesen; geben Sie seine Kodierung an, wenn es da ist.</translation>
         </message>
     </context>
     <context>
@@ -8049,6 +8081,10 @@ Mired</translation>
             <translation>Bericht (*.pdf *.html)</translation>
         </message>
         <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>Die Reihe ist inzwischen eine andere; fordern Sie ihren Bericht noch einmal an.</translation>
+        </message>
+        <message>
             <source>The report is in %1.</source>
             <translation>Der Bericht ist in %1.</translation>
         </message>
@@ -8263,6 +8299,10 @@ Mired</translation>
         <message>
             <source>Report (*.pdf *.html)</source>
             <translation>Bericht (*.pdf *.html)</translation>
+        </message>
+        <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>Die Reihe ist inzwischen eine andere; fordern Sie ihren Bericht noch einmal an.</translation>
         </message>
         <message>
             <source>The report is in %1.</source>
@@ -8969,6 +9009,10 @@ Mired</translation>
             <translation>%1, in %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>%1 wird geöffnet</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Ein Studio öffnen</translation>
         </message>
@@ -9015,10 +9059,6 @@ Mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Wo das Studio sein soll</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>%1 wird gelesen</translation>
         </message>
     </context>
     <context>
@@ -9029,6 +9069,10 @@ Mired</translation>
             <translation>%1, in %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>%1 wird geöffnet</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Ein Studio öffnen</translation>
         </message>
@@ -9075,10 +9119,6 @@ Mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Wo das Studio sein soll</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>%1 wird gelesen</translation>
         </message>
     </context>
     <context>
@@ -11524,6 +11564,10 @@ Aber: </translation>
             <translation>Bild</translation>
         </message>
         <message>
+            <source>px</source>
+            <translation>px</translation>
+        </message>
+        <message>
             <source>Pixels across the frame.</source>
             <translation>Pixel in der Breite des Bildes.</translation>
         </message>
@@ -11568,6 +11612,10 @@ Aber: </translation>
             <translation>Von der Mitte zu den Ecken; ein Flatfield-Bild füllt es aus.</translation>
         </message>
         <message>
+            <source>f-no.</source>
+            <translation>Blende</translation>
+        </message>
+        <message>
             <source>The aperture of the flat-field frame.</source>
             <translation>Die Blende des Flatfield-Bildes.</translation>
         </message>
@@ -11586,6 +11634,10 @@ Aber: </translation>
         <message>
             <source>Warm-up</source>
             <translation>Aufwärmen</translation>
+        </message>
+        <message>
+            <source>min</source>
+            <translation>min</translation>
         </message>
         <message>
             <source>Until its colour is steady; 0 for none.</source>
@@ -11656,6 +11708,10 @@ Aber: </translation>
             <translation>Ersetzen nach</translation>
         </message>
         <message>
+            <source>months</source>
+            <translation>Monate</translation>
+        </message>
+        <message>
             <source>Of its making; common practice is two years.</source>
             <translation>Nach der Herstellung; üblich sind zwei Jahre.</translation>
         </message>
@@ -11698,6 +11754,10 @@ Aber: </translation>
         <message>
             <source>Check every</source>
             <translation>Prüfen alle</translation>
+        </message>
+        <message>
+            <source>days</source>
+            <translation>Tage</translation>
         </message>
         <message>
             <source>A month is common practice for displays.</source>
@@ -11808,12 +11868,20 @@ Aber: </translation>
             <translation>Licht darf sich ändern</translation>
         </message>
         <message>
+            <source>stops</source>
+            <translation>Blenden</translation>
+        </message>
+        <message>
             <source>How far the level of daylight may go before a chart shot is too old.</source>
             <translation>Wie weit sich der Pegel des Tageslichts ändern darf, bevor eine Tafelaufnahme zu alt ist.</translation>
         </message>
         <message>
             <source>Colour may move</source>
             <translation>Farbe darf sich ändern</translation>
+        </message>
+        <message>
+            <source>mired</source>
+            <translation>Mired</translation>
         </message>
         <message>
             <source>How far its colour may go before a chart shot is too old.</source>
@@ -13465,7 +13533,7 @@ Sonne %3° hoch, Azimut %4°</translation>
         </message>
         <message>
             <source>Event</source>
-            <translation>Ereignis</translation>
+            <translation>Veranstaltung</translation>
         </message>
         <message>
             <source>common practice</source>
@@ -14238,6 +14306,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
             <translation>Höhe des Sensors</translation>
         </message>
         <message>
+            <source>pixels</source>
+            <translation>Pixel</translation>
+        </message>
+        <message>
             <source>The lens's longest focal length is below its shortest.</source>
             <translation>Die längste Brennweite des Objektivs liegt unter seiner kürzesten.</translation>
         </message>
@@ -14260,6 +14332,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
         <message>
             <source>The warm-up</source>
             <translation>Das Aufwärmen</translation>
+        </message>
+        <message>
+            <source>minutes</source>
+            <translation>Minuten</translation>
         </message>
         <message>
             <source>The chart copy</source>
@@ -14950,10 +15026,6 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
             <translation>Pixel je Feld</translation>
         </message>
         <message>
-            <source>pixels</source>
-            <translation>Pixel</translation>
-        </message>
-        <message>
             <source>The smallest patch, %1, gives %2 pixels to average; the mean's noise falls with their square root.</source>
             <translation>Das kleinste Feld, %1, gibt %2 Pixel zum Mitteln; das Rauschen des Mittels sinkt mit deren Wurzel.</translation>
         </message>
@@ -15104,10 +15176,6 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
         <message>
             <source>If the recording is balanced on a light grey, balance on a mid-grey instead; look for coloured stray light on the dark patches.</source>
             <translation>Ist die Aufzeichnung auf ein helles Grau abgeglichen, gleichen Sie stattdessen auf ein Mittelgrau ab; suchen Sie farbiges Streulicht auf den dunklen Feldern.</translation>
-        </message>
-        <message>
-            <source>stops</source>
-            <translation>Blenden</translation>
         </message>
         <message>
             <source>greys within %1 stops of the stated curve</source>
@@ -15500,6 +15568,10 @@ Am Ende bleibt im Mittel %2, höchstens %3 (%4).
         <message>
             <source>Evenness after the lightness uniformity of the US federal digitisation guidelines (three stars, from memory); noise after ISO 12232's excellent; the rest is common practice of collections.</source>
             <translation>Gleichmäßigkeit nach der Helligkeitsgleichmäßigkeit der US-Digitalisierungsrichtlinien (drei Sterne, aus dem Gedächtnis); Rauschen nach dem Exzellent von ISO 12232; der Rest ist übliche Praxis von Sammlungen.</translation>
+        </message>
+        <message>
+            <source>Product</source>
+            <translation>Produkt</translation>
         </message>
         <message>
             <source>Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, glare and focus lie between careful and slightly mistaken shots of the virtual camera.</source>

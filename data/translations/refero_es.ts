@@ -3936,6 +3936,14 @@ mired</translation>
             <translation>Guía de Refero</translation>
         </message>
         <message>
+            <source>Back</source>
+            <translation>Atrás</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Adelante</translation>
+        </message>
+        <message>
             <source>Search the guide</source>
             <translation>Buscar en la guía</translation>
         </message>
@@ -3972,6 +3980,14 @@ mired</translation>
         <message>
             <source>Guide to Refero</source>
             <translation>Guía de Refero</translation>
+        </message>
+        <message>
+            <source>Back</source>
+            <translation>Atrás</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Adelante</translation>
         </message>
         <message>
             <source>Search the guide</source>
@@ -5092,6 +5108,10 @@ mired</translation>
     <context>
         <name>MainWindow</name>
         <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Lo que venía con él no se importó.</translation>
+        </message>
+        <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Tomando la demostración: fotograma %1 de %2</translation>
         </message>
@@ -5259,6 +5279,10 @@ mired</translation>
     </context>
     <context>
         <name>refero::MainWindow</name>
+        <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Lo que venía con él no se importó.</translation>
+        </message>
         <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Tomando la demostración: fotograma %1 de %2</translation>
@@ -7139,6 +7163,10 @@ mired</translation>
             <source>State encoding %1</source>
             <translation>Indicar la codificación %1</translation>
         </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>El fotograma de carta de %1 se está leyendo; indique su codificación cuando esté.</translation>
+        </message>
     </context>
     <context>
         <name>refero::ReadingActions</name>
@@ -7177,6 +7205,10 @@ mired</translation>
         <message>
             <source>State encoding %1</source>
             <translation>Indicar la codificación %1</translation>
+        </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>El fotograma de carta de %1 se está leyendo; indique su codificación cuando esté.</translation>
         </message>
     </context>
     <context>
@@ -8049,6 +8081,10 @@ mired</translation>
             <translation>Informe (*.pdf *.html)</translation>
         </message>
         <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>La serie es ya otra; pida de nuevo su informe.</translation>
+        </message>
+        <message>
             <source>The report is in %1.</source>
             <translation>El informe está en %1.</translation>
         </message>
@@ -8263,6 +8299,10 @@ mired</translation>
         <message>
             <source>Report (*.pdf *.html)</source>
             <translation>Informe (*.pdf *.html)</translation>
+        </message>
+        <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>La serie es ya otra; pida de nuevo su informe.</translation>
         </message>
         <message>
             <source>The report is in %1.</source>
@@ -8969,6 +9009,10 @@ mired</translation>
             <translation>%1, en %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>Abriendo %1</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Abrir un estudio</translation>
         </message>
@@ -9015,10 +9059,6 @@ mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Dónde estará el estudio</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>Leyendo %1</translation>
         </message>
     </context>
     <context>
@@ -9029,6 +9069,10 @@ mired</translation>
             <translation>%1, en %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>Abriendo %1</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Abrir un estudio</translation>
         </message>
@@ -9075,10 +9119,6 @@ mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Dónde estará el estudio</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>Leyendo %1</translation>
         </message>
     </context>
     <context>
@@ -11524,6 +11564,10 @@ Pero: </translation>
             <translation>Fotograma</translation>
         </message>
         <message>
+            <source>px</source>
+            <translation>px</translation>
+        </message>
+        <message>
             <source>Pixels across the frame.</source>
             <translation>Píxeles a lo ancho del fotograma.</translation>
         </message>
@@ -11568,6 +11612,10 @@ Pero: </translation>
             <translation>Del centro a las esquinas; un campo plano lo rellena.</translation>
         </message>
         <message>
+            <source>f-no.</source>
+            <translation>n.º f</translation>
+        </message>
+        <message>
             <source>The aperture of the flat-field frame.</source>
             <translation>La abertura del campo plano.</translation>
         </message>
@@ -11586,6 +11634,10 @@ Pero: </translation>
         <message>
             <source>Warm-up</source>
             <translation>Calentamiento</translation>
+        </message>
+        <message>
+            <source>min</source>
+            <translation>min</translation>
         </message>
         <message>
             <source>Until its colour is steady; 0 for none.</source>
@@ -11656,6 +11708,10 @@ Pero: </translation>
             <translation>Reemplazar tras</translation>
         </message>
         <message>
+            <source>months</source>
+            <translation>meses</translation>
+        </message>
+        <message>
             <source>Of its making; common practice is two years.</source>
             <translation>Desde su fabricación; lo habitual son dos años.</translation>
         </message>
@@ -11698,6 +11754,10 @@ Pero: </translation>
         <message>
             <source>Check every</source>
             <translation>Comprobar cada</translation>
+        </message>
+        <message>
+            <source>days</source>
+            <translation>días</translation>
         </message>
         <message>
             <source>A month is common practice for displays.</source>
@@ -11808,12 +11868,20 @@ Pero: </translation>
             <translation>La luz puede variar</translation>
         </message>
         <message>
+            <source>stops</source>
+            <translation>pasos</translation>
+        </message>
+        <message>
             <source>How far the level of daylight may go before a chart shot is too old.</source>
             <translation>Cuánto puede variar el nivel de la luz de día antes de que una toma de carta sea vieja.</translation>
         </message>
         <message>
             <source>Colour may move</source>
             <translation>El color puede variar</translation>
+        </message>
+        <message>
+            <source>mired</source>
+            <translation>mired</translation>
         </message>
         <message>
             <source>How far its colour may go before a chart shot is too old.</source>
@@ -14238,6 +14306,10 @@ Al final queda %2 de media, %3 como máximo (%4).
             <translation>Altura del sensor</translation>
         </message>
         <message>
+            <source>pixels</source>
+            <translation>píxeles</translation>
+        </message>
+        <message>
             <source>The lens's longest focal length is below its shortest.</source>
             <translation>La focal más larga del objetivo es menor que la más corta.</translation>
         </message>
@@ -14260,6 +14332,10 @@ Al final queda %2 de media, %3 como máximo (%4).
         <message>
             <source>The warm-up</source>
             <translation>El calentamiento</translation>
+        </message>
+        <message>
+            <source>minutes</source>
+            <translation>minutos</translation>
         </message>
         <message>
             <source>The chart copy</source>
@@ -14950,10 +15026,6 @@ Al final queda %2 de media, %3 como máximo (%4).
             <translation>Píxeles por parche</translation>
         </message>
         <message>
-            <source>pixels</source>
-            <translation>píxeles</translation>
-        </message>
-        <message>
             <source>The smallest patch, %1, gives %2 pixels to average; the mean's noise falls with their square root.</source>
             <translation>El parche menor, %1, da %2 píxeles que promediar; el ruido de la media baja con su raíz.</translation>
         </message>
@@ -15104,10 +15176,6 @@ Al final queda %2 de media, %3 como máximo (%4).
         <message>
             <source>If the recording is balanced on a light grey, balance on a mid-grey instead; look for coloured stray light on the dark patches.</source>
             <translation>Si la grabación se equilibró con un gris claro, use uno medio; busque luz parásita de color en los parches oscuros.</translation>
-        </message>
-        <message>
-            <source>stops</source>
-            <translation>pasos</translation>
         </message>
         <message>
             <source>greys within %1 stops of the stated curve</source>
@@ -15500,6 +15568,10 @@ Al final queda %2 de media, %3 como máximo (%4).
         <message>
             <source>Evenness after the lightness uniformity of the US federal digitisation guidelines (three stars, from memory); noise after ISO 12232's excellent; the rest is common practice of collections.</source>
             <translation>Uniformidad según la de claridad de las directrices federales de digitalización de EE. UU. (tres estrellas, de memoria); ruido según el excelente de ISO 12232; el resto es práctica de colecciones.</translation>
+        </message>
+        <message>
+            <source>Product</source>
+            <translation>Producto</translation>
         </message>
         <message>
             <source>Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, glare and focus lie between careful and slightly mistaken shots of the virtual camera.</source>

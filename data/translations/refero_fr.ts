@@ -3936,6 +3936,14 @@ mired</translation>
             <translation>Guide de Refero</translation>
         </message>
         <message>
+            <source>Back</source>
+            <translation>Retour</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Avancer</translation>
+        </message>
+        <message>
             <source>Search the guide</source>
             <translation>Chercher dans le guide</translation>
         </message>
@@ -3972,6 +3980,14 @@ mired</translation>
         <message>
             <source>Guide to Refero</source>
             <translation>Guide de Refero</translation>
+        </message>
+        <message>
+            <source>Back</source>
+            <translation>Retour</translation>
+        </message>
+        <message>
+            <source>Forward</source>
+            <translation>Avancer</translation>
         </message>
         <message>
             <source>Search the guide</source>
@@ -5092,6 +5108,10 @@ mired</translation>
     <context>
         <name>MainWindow</name>
         <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Ce qui l'accompagnait n'a pas été importé.</translation>
+        </message>
+        <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Prise de la démo : image %1 sur %2</translation>
         </message>
@@ -5259,6 +5279,10 @@ mired</translation>
     </context>
     <context>
         <name>refero::MainWindow</name>
+        <message>
+            <source>%1 What came with it was not brought in.</source>
+            <translation>%1 Ce qui l'accompagnait n'a pas été importé.</translation>
+        </message>
         <message>
             <source>Shooting the demo: frame %1 of %2</source>
             <translation>Prise de la démo : image %1 sur %2</translation>
@@ -7139,6 +7163,10 @@ mired</translation>
             <source>State encoding %1</source>
             <translation>Indiquer l'encodage %1</translation>
         </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>L'image de mire de %1 est en cours de lecture ; indiquez son encodage quand elle sera là.</translation>
+        </message>
     </context>
     <context>
         <name>refero::ReadingActions</name>
@@ -7177,6 +7205,10 @@ mired</translation>
         <message>
             <source>State encoding %1</source>
             <translation>Indiquer l'encodage %1</translation>
+        </message>
+        <message>
+            <source>The chart frame of %1 is being read; state its encoding when it is there.</source>
+            <translation>L'image de mire de %1 est en cours de lecture ; indiquez son encodage quand elle sera là.</translation>
         </message>
     </context>
     <context>
@@ -8049,6 +8081,10 @@ mired</translation>
             <translation>Rapport (*.pdf *.html)</translation>
         </message>
         <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>La série est désormais une autre ; redemandez son rapport.</translation>
+        </message>
+        <message>
             <source>The report is in %1.</source>
             <translation>Le rapport est dans %1.</translation>
         </message>
@@ -8263,6 +8299,10 @@ mired</translation>
         <message>
             <source>Report (*.pdf *.html)</source>
             <translation>Rapport (*.pdf *.html)</translation>
+        </message>
+        <message>
+            <source>The series is another one by now; ask for its report again.</source>
+            <translation>La série est désormais une autre ; redemandez son rapport.</translation>
         </message>
         <message>
             <source>The report is in %1.</source>
@@ -8969,6 +9009,10 @@ mired</translation>
             <translation>%1, dans %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>Ouverture de %1</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Ouvrir un studio</translation>
         </message>
@@ -9015,10 +9059,6 @@ mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Où doit être le studio</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>Lecture de %1</translation>
         </message>
     </context>
     <context>
@@ -9029,6 +9069,10 @@ mired</translation>
             <translation>%1, dans %2</translation>
         </message>
         <message>
+            <source>Opening %1</source>
+            <translation>Ouverture de %1</translation>
+        </message>
+        <message>
             <source>Open a studio</source>
             <translation>Ouvrir un studio</translation>
         </message>
@@ -9075,10 +9119,6 @@ mired</translation>
         <message>
             <source>Where the studio shall be</source>
             <translation>Où doit être le studio</translation>
-        </message>
-        <message>
-            <source>Reading %1</source>
-            <translation>Lecture de %1</translation>
         </message>
     </context>
     <context>
@@ -11524,6 +11564,10 @@ Mais : </translation>
             <translation>Image</translation>
         </message>
         <message>
+            <source>px</source>
+            <translation>px</translation>
+        </message>
+        <message>
             <source>Pixels across the frame.</source>
             <translation>Pixels en largeur de l'image.</translation>
         </message>
@@ -11568,6 +11612,10 @@ Mais : </translation>
             <translation>Du centre aux coins ; une image uniforme le remplit.</translation>
         </message>
         <message>
+            <source>f-no.</source>
+            <translation>ouv.</translation>
+        </message>
+        <message>
             <source>The aperture of the flat-field frame.</source>
             <translation>L'ouverture de l'image uniforme.</translation>
         </message>
@@ -11586,6 +11634,10 @@ Mais : </translation>
         <message>
             <source>Warm-up</source>
             <translation>Préchauffage</translation>
+        </message>
+        <message>
+            <source>min</source>
+            <translation>min</translation>
         </message>
         <message>
             <source>Until its colour is steady; 0 for none.</source>
@@ -11656,6 +11708,10 @@ Mais : </translation>
             <translation>Remplacer après</translation>
         </message>
         <message>
+            <source>months</source>
+            <translation>mois</translation>
+        </message>
+        <message>
             <source>Of its making; common practice is two years.</source>
             <translation>Après sa fabrication ; deux ans d'usage courant.</translation>
         </message>
@@ -11698,6 +11754,10 @@ Mais : </translation>
         <message>
             <source>Check every</source>
             <translation>Vérifier tous les</translation>
+        </message>
+        <message>
+            <source>days</source>
+            <translation>jours</translation>
         </message>
         <message>
             <source>A month is common practice for displays.</source>
@@ -11808,12 +11868,20 @@ Mais : </translation>
             <translation>Dérive de lumière admise</translation>
         </message>
         <message>
+            <source>stops</source>
+            <translation>diaph.</translation>
+        </message>
+        <message>
             <source>How far the level of daylight may go before a chart shot is too old.</source>
             <translation>Jusqu'où le niveau du jour peut varier avant qu'une prise de mire soit trop vieille.</translation>
         </message>
         <message>
             <source>Colour may move</source>
             <translation>Dérive de couleur admise</translation>
+        </message>
+        <message>
+            <source>mired</source>
+            <translation>mired</translation>
         </message>
         <message>
             <source>How far its colour may go before a chart shot is too old.</source>
@@ -14238,6 +14306,10 @@ In the end %2 is left on average, %3 at most (%4).
             <translation>Hauteur du capteur</translation>
         </message>
         <message>
+            <source>pixels</source>
+            <translation>pixels</translation>
+        </message>
+        <message>
             <source>The lens's longest focal length is below its shortest.</source>
             <translation>La plus longue focale de l'objectif est sous la plus courte.</translation>
         </message>
@@ -14260,6 +14332,10 @@ In the end %2 is left on average, %3 at most (%4).
         <message>
             <source>The warm-up</source>
             <translation>Le préchauffage</translation>
+        </message>
+        <message>
+            <source>minutes</source>
+            <translation>minutes</translation>
         </message>
         <message>
             <source>The chart copy</source>
@@ -14950,10 +15026,6 @@ In the end %2 is left on average, %3 at most (%4).
             <translation>Pixels par plage</translation>
         </message>
         <message>
-            <source>pixels</source>
-            <translation>pixels</translation>
-        </message>
-        <message>
             <source>The smallest patch, %1, gives %2 pixels to average; the mean's noise falls with their square root.</source>
             <translation>La plus petite plage, %1, donne %2 pixels à moyenner ; le bruit de la moyenne baisse avec leur racine.</translation>
         </message>
@@ -15104,10 +15176,6 @@ In the end %2 is left on average, %3 at most (%4).
         <message>
             <source>If the recording is balanced on a light grey, balance on a mid-grey instead; look for coloured stray light on the dark patches.</source>
             <translation>Si l'enregistrement est équilibré sur un gris clair, prenez plutôt un gris moyen ; cherchez une lumière parasite colorée sur les plages sombres.</translation>
-        </message>
-        <message>
-            <source>stops</source>
-            <translation>diaph.</translation>
         </message>
         <message>
             <source>greys within %1 stops of the stated curve</source>
@@ -15500,6 +15568,10 @@ In the end %2 is left on average, %3 at most (%4).
         <message>
             <source>Evenness after the lightness uniformity of the US federal digitisation guidelines (three stars, from memory); noise after ISO 12232's excellent; the rest is common practice of collections.</source>
             <translation>Uniformité selon celle de clarté des directives fédérales américaines de numérisation (trois étoiles, de mémoire) ; bruit selon l'excellent d'ISO 12232 ; le reste est la pratique des collections.</translation>
+        </message>
+        <message>
+            <source>Product</source>
+            <translation>Produit</translation>
         </message>
         <message>
             <source>Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, glare and focus lie between careful and slightly mistaken shots of the virtual camera.</source>

@@ -63,7 +63,7 @@ constexpr int kLookAgain = 500;     // ms, whether what is at work is done
 }  // namespace
 
 MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio, QWidget* parent)
-    : QMainWindow(parent), dialogs_(dialogs), demo_(session_) {
+    : QMainWindow(parent), dialogs_(dialogs), change_(session_), demo_(session_, change_) {
     session_.use(std::move(studio));
     setObjectName(QStringLiteral("mainWindow"));
     setWindowTitle(QStringLiteral("Refero"));
@@ -144,7 +144,7 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     connect(correction_, &CorrectionStation::readingWanted, this,
             [this] { showStation(StationId::reading); });
     finder_ = new CommandFinder(this);
-    studios_ = new StudioMenu(session_, dialogs_, this);
+    studios_ = new StudioMenu(session_, change_, dialogs_, this);
     connect(&session_, &Session::studioChanged, this, &MainWindow::showTitle);
     menu_ = new MainMenu(this, studios_, [this] { return commandsOnPage(*pages_->currentWidget()); });
     connect(bar_, &TopBar::menuWanted, this, [this](const QPoint& at) { menu_->popup(at); });
@@ -152,6 +152,13 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
             [this] { finder_->open(commandsOf(*this, *pages_->currentWidget(), session_)); });
     connect(studios_, &StudioMenu::told, this, &MainWindow::tell);
     connect(studios_, &StudioMenu::demoWanted, this, &MainWindow::startDemo);
+    connect(&change_, &StudioChange::settled, this, [this](const QString& failure) {
+        const QStringList waiting = std::exchange(later_, {});
+        if (waiting.isEmpty()) return;
+        if (failure.isEmpty()) return openFrames(waiting);
+        // Another studio than the one they were meant for would be the wrong place.
+        tell(tr("%1 What came with it was not brought in.").arg(failure));
+    });
     connect(&session_, &Session::refused, this, [this](const QString& message) { tell(message); });
     connect(&demo_, &Demo::progress, this, [this](int done, int all) {
         bar_->setProgress(done < all ? tr("Shooting the demo: frame %1 of %2").arg(done + 1).arg(all)

@@ -94,7 +94,9 @@ class MainWindow : public QMainWindow {
 
     Dialogs& dialogs_;
     Session session_;
+    StudioChange change_;
     Demo demo_;
+    QStringList later_;  ///< brought while a studio is opened, and for that
     CommandFinder* finder_;
     MainMenu* menu_;
     ColourManager* colourManager_ = nullptr;  ///< once a display was looked for

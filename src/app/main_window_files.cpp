@@ -24,18 +24,23 @@ void MainWindow::chooseFrames() {
     openFrames(dialogs_.openFrames(this));
 }
 
-// A studio is gone over to. The test bench takes what is dropped on it. On the Correction station a frame
-// joins the setup as a picture to judge on. A single one is the chart frame of a setup that waits for it, or
-// begins one; several go the way of a folder.
+// A studio is gone over to, and what comes with it goes into that. The test bench takes what is dropped on
+// it. On the Correction station a frame joins the setup as a picture to judge on. A single one is the chart
+// frame of a setup that waits for it, or begins one; several go the way of a folder.
 void MainWindow::openFrames(const QStringList& given) {
     const auto toStudios = [](const QString& path) { return path.endsWith(QLatin1String(".refero")); };
     if (station_ == StationId::test && std::none_of(given.begin(), given.end(), toStudios))
         return bench_->take(given);
-    QStringList paths;
+    QStringList brought, paths;
     for (const QString& path : given) {
-        if (path.endsWith(QLatin1String(".refero"))) {
+        if (toStudios(path))
             studios_->open(path);
-        } else if (path.endsWith(QLatin1String(".log.json"))) {
+        else
+            brought << path;
+    }
+    if (change_.underWay()) return later_.append(brought);
+    for (const QString& path : brought) {
+        if (path.endsWith(QLatin1String(".log.json"))) {
             takeLogCurve(path);
         } else if (isChartData(path)) {
             takeChartData(path);

@@ -49,8 +49,8 @@ void rememberStudio(const QString& path) {
     ownSettings().setValue(QStringLiteral("studios"), all.mid(0, kRecentKept));
 }
 
-StudioMenu::StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent)
-    : QMenu(parent), session_(session), dialogs_(dialogs) {
+StudioMenu::StudioMenu(Session& session, StudioChange& change, Dialogs& dialogs, QWidget* parent)
+    : QMenu(parent), session_(session), change_(change), dialogs_(dialogs) {
     setObjectName(QStringLiteral("studioMenu"));
     const auto add = [&](const char* object, const char* text, const char* keys, auto slot) {
         auto* action = new QAction(refero::told(text), this);
@@ -90,19 +90,19 @@ QString StudioMenu::suggested(const char* ending) const {
     return QString::fromStdString(session_.studio()->path().stem().string()) + QLatin1String(ending);
 }
 
-void StudioMenu::use(Result<std::unique_ptr<studio::Studio>> studio) {
-    if (!studio) return emit told(QString::fromStdString(studio.error().message));
-    const QString path = QString::fromStdString((*studio)->path().string());
-    const QString why = QString::fromStdString((*studio)->readOnlyBecause());
-    session_.use(*std::move(studio));
-    rememberStudio(path);
-    emit told(why);
+void StudioMenu::goTo(const QString& path, StudioChange::Make make) {
+    emit told(tr("Opening %1").arg(QFileInfo(path).fileName()));
+    change_.to(std::move(make), [this](const Status& open) {
+        if (!open) return emit told(QString::fromStdString(open.error().message));
+        rememberStudio(QString::fromStdString(session_.studio()->path().string()));
+        emit told(QString::fromStdString(session_.studio()->readOnlyBecause()));
+    });
 }
 
 void StudioMenu::open(const QString& path) {
     std::error_code error;
     if (std::filesystem::equivalent(path.toStdString(), session_.studio()->path(), error)) return;
-    use(studio::Studio::open(path.toStdString()));
+    goTo(path, [file = path.toStdString()] { return studio::Studio::open(file); });
 }
 
 void StudioMenu::choose() {
@@ -113,7 +113,7 @@ void StudioMenu::choose() {
 void StudioMenu::begin() {
     const QString path = dialogs_.saveFile(parentWidget(), tr("Begin a new studio"),
                                            QStringLiteral("studio.refero"), refero::told(kStudios));
-    if (!path.isEmpty()) use(studio::Studio::create(path.toStdString()));
+    if (!path.isEmpty()) goTo(path, [file = path.toStdString()] { return studio::Studio::create(file); });
 }
 
 void StudioMenu::copy() {
@@ -163,13 +163,9 @@ void StudioMenu::importJson() {
                                          QFileInfo(from).completeBaseName() + QStringLiteral(".refero"),
                                          refero::told(kStudios));
     if (to.isEmpty()) return;
-    emit told(tr("Reading %1").arg(QFileInfo(from).fileName()));
-    runJob(
-        this,
-        [json = from.toStdString(), target = to.toStdString()]() -> Result<std::unique_ptr<studio::Studio>> {
-            return studio::restore(json, target).and_then([&] { return studio::Studio::open(target); });
-        },
-        [this](Result<std::unique_ptr<studio::Studio>> made) { use(std::move(made)); });
+    goTo(to, [json = from.toStdString(), target = to.toStdString()] {
+        return studio::restore(json, target).and_then([&] { return studio::Studio::open(target); });
+    });
 }
 
 }  // namespace refero

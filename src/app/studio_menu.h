@@ -5,6 +5,7 @@
 #include <QMenu>
 
 #include "app/session/session.h"
+#include "app/session/studio_change.h"
 
 namespace refero {
 
@@ -14,9 +15,10 @@ class Dialogs;
 class StudioMenu : public QMenu {
     Q_OBJECT
   public:
-    StudioMenu(Session& session, Dialogs& dialogs, QWidget* parent);
+    StudioMenu(Session& session, StudioChange& change, Dialogs& dialogs, QWidget* parent);
 
-    /// Works on that studio from now on; where it cannot be opened, all stays as it is and `told` says why.
+    /// Works on that studio once it is open; where it cannot be opened, all stays as it is and `told` says
+    /// why.
     void open(const QString& path);
 
   signals:
@@ -34,10 +36,11 @@ class StudioMenu : public QMenu {
     /// Does `work`, which writes `path`, in the background and tells how it went.
     template <class Work>
     void write(const QString& done, const QString& path, Work work);
-    void use(Result<std::unique_ptr<studio::Studio>> studio);
+    void goTo(const QString& path, StudioChange::Make make);
     QString suggested(const char* ending) const;
 
     Session& session_;
+    StudioChange& change_;
     Dialogs& dialogs_;
     QList<QAction*> fixed_;
 };

@@ -11,6 +11,7 @@
 #include <string_view>
 #include <vector>
 
+#include "core/frame/codes.h"
 #include "core/say/say.h"
 #include "io/module/media_module.h"
 
@@ -97,18 +98,19 @@ Result<Mosaic> developed(LibRaw& raw, const std::string& who, const Mosaic::Patt
     Mosaic out(sizes.width, sizes.height, pattern);
     const std::size_t pitch = sizes.raw_pitch / sizeof(std::uint16_t);
     // Black and range come again in each row after so many sites: the filter's two, the black's own pattern.
-    const int period = std::min(out.width(), 2 * static_cast<int>(std::max(1u, color.cblack[5])));
+    const auto period =
+        static_cast<std::size_t>(std::min(out.width(), 2 * static_cast<int>(std::max(1u, color.cblack[5]))));
     tbb::parallel_for(0, out.height(), [&](int y) {
         const std::uint16_t* row = values + (std::size_t(y) + sizes.top_margin) * pitch + sizes.left_margin;
-        float* to = out.row(y);
-        for (int first = 0; first < period; ++first) {
-            const int channel = raw.COLOR(y, first);
-            const float black = blackAt(color, channel, first, y);
+        std::vector<float> black(period), range(period);
+        for (std::size_t x = 0; x < period; ++x) {
+            const int channel = raw.COLOR(y, static_cast<int>(x));
             const float white =
                 color.linear_max[channel] > 0 ? float(color.linear_max[channel]) : float(color.maximum);
-            const float range = std::max(1.0f, white - black);
-            for (int x = first; x < out.width(); x += period) to[x] = (float(row[x]) - black) / range;
+            black[x] = blackAt(color, channel, static_cast<int>(x), y);
+            range[x] = std::max(1.0f, white - black[x]);
         }
+        lightOfCounts({row, static_cast<std::size_t>(out.width())}, black, range, out.row(y));
     });
     return oriented(std::move(out), exifOrientation(sizes.flip));
 }

@@ -10,10 +10,13 @@
 
 #include <algorithm>
 #include <cerrno>
+#include <cstdint>
 #include <cstring>
+#include <memory>
 #include <optional>
 #include <vector>
 
+#include "core/frame/codes.h"
 #include "core/say/say.h"
 #include "io/files/safe_write.h"
 #include "media/picture_spec.h"
@@ -164,13 +167,24 @@ Result<PictureOutput> PictureOutput::begin(const std::filesystem::path& path, in
 
 Status PictureOutput::rows(int from, const EncodedImage& image) {
     OIIO::ImageOutput& out = *inner_->output;
-    // All at once may be compressed on all cores.
-    const bool ok = image.height() == inner_->height
-                        ? out.write_image(OIIO::TypeDesc::FLOAT, image.values().data())
-                        : out.write_scanlines(from, from + image.height(), 0, OIIO::TypeDesc::FLOAT,
-                                              image.values().data());
-    if (!ok || inner_->error() != 0) return inner_->failed(inner_->error());
-    return {};
+    const auto written = [&](OIIO::TypeDesc type, const void* values) {
+        // All at once may be compressed on all cores.
+        const bool ok = image.height() == inner_->height
+                            ? out.write_image(type, values)
+                            : out.write_scanlines(from, from + image.height(), 0, type, values);
+        if (!ok || inner_->error() != 0) return Status(inner_->failed(inner_->error()));
+        return Status();
+    };
+    const auto inCodes = [&]<class Code>(OIIO::TypeDesc type, Code) {
+        const auto codes = std::make_unique_for_overwrite<Code[]>(image.values().size());
+        toCodes(image.values(), codes.get());
+        return written(type, codes.get());
+    };
+    // The library's own rounding is a call for each value.
+    const OIIO::TypeDesc stored = out.spec().format;
+    if (stored == OIIO::TypeDesc::UINT8) return inCodes(stored, std::uint8_t{});
+    if (stored == OIIO::TypeDesc::UINT16) return inCodes(stored, std::uint16_t{});
+    return written(OIIO::TypeDesc::FLOAT, image.values().data());
 }
 
 Status PictureOutput::end() {

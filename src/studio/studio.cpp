@@ -42,6 +42,11 @@ struct Studio::Detail {
     Contents contents;
     AnyId nextId = 1;
     std::vector<Step> done, undone;
+    /// Of the step that was kept last: taking a whole day back need not read it all again.
+    struct Fresh {
+        std::int64_t step = 0;
+        std::vector<Change> changes;
+    } fresh;
 
     explicit Detail(const fs::path& file)
         : path(file),
@@ -69,29 +74,39 @@ struct Studio::Detail {
 
     Step insertStep(const Edit& e) {
         db.exec("DELETE FROM step WHERE undone = 1");
-        SQLite::Statement s(db, "INSERT INTO step (at, name, changes) VALUES (?, ?, ?)");
+        SQLite::Statement s(db, "INSERT INTO step (at, name) VALUES (?, ?)");
         Step step{0, plan::isoText(plan::now()), e.name()};
         s.bind(1, step.at);
         s.bind(2, step.name);
-        s.bind(3, toJson(e.changes()).dump());
         s.exec();
         step.id = db.getLastInsertRowid();
+        extendStep(step.id, e);
         SQLite::Statement prune(db, "DELETE FROM step WHERE id <= ?");
         prune.bind(1, step.id - kStepsKept);
         prune.exec();
         return step;
     }
 
-    // Joined as text: a long day's step would else be parsed and written out with each thing that joins it.
     void extendStep(std::int64_t id, const Edit& e) {
-        if (e.changes().empty()) return;
-        SQLite::Statement s(
-            db,
-            "UPDATE step SET changes = CASE WHEN changes = '[]' THEN ?1 ELSE "
-            "substr(changes, 1, length(changes) - 1) || ',' || substr(?1, 2) END WHERE id = ?2");
-        s.bind(1, toJson(e.changes()).dump());
-        s.bind(2, id);
-        if (s.exec() != 1) throw std::runtime_error("the history lacks its last step");
+        SQLite::Statement s(db, "INSERT INTO step_part (step, changes) VALUES (?, ?)");
+        s.bind(1, id);
+        s.bind(2, toJson(e.changes()).dump());
+        s.exec();
+    }
+
+    Result<std::vector<Change>> changesOf(const Step& step) {
+        if (step.id == fresh.step) return fresh.changes;
+        std::vector<Change> out;
+        SQLite::Statement parts(db, "SELECT changes FROM step_part WHERE step = ? ORDER BY id");
+        parts.bind(1, step.id);
+        while (parts.executeStep()) {
+            const auto json = io::parseJson(parts.getColumn(0).getString(), "The history");
+            auto part = json.and_then([](const io::Json& j) { return changesFrom(j); });
+            if (!part) return part;
+            std::move(part->begin(), part->end(), std::back_inserter(out));
+        }
+        if (out.empty()) return failure(say("The history lacks \"%1\".", step.name));
+        return out;
     }
 
     // One step of the history there or back.
@@ -100,11 +115,7 @@ struct Studio::Detail {
         const std::string what = (back ? "\"" + step.name + "\" could not be undone"
                                        : "\"" + step.name + "\" could not be redone");
         return guarded(what, [&]() -> Status {
-            SQLite::Statement row(db, "SELECT changes FROM step WHERE id = ?");
-            row.bind(1, step.id);
-            if (!row.executeStep()) return failure(say("The history lacks \"%1\".", step.name));
-            const auto json = io::parseJson(row.getColumn(0).getString(), "The history");
-            auto changes = json.and_then([](const io::Json& j) { return changesFrom(j); });
+            auto changes = changesOf(step);
             if (!changes) return tl::unexpected(changes.error());
             if (back) {
                 std::reverse(changes->begin(), changes->end());
@@ -117,7 +128,6 @@ struct Studio::Detail {
             mark.bind(2, step.id);
             mark.exec();
             insertEvent(db, (back ? "Undid: " : "Did again: ") + step.name);
-            row.reset();
             all.commit();
             for (const Change& c : *changes) apply(c, contents);
             return {};
@@ -211,6 +221,9 @@ Status Studio::keep(const Edit& e, Kept how) {
     if (!status) return status;
     for (const Change& c : e.changes()) apply(c, d_->contents);
     d_->nextId = e.nextId();
+    if (how == Kept::asStep) d_->fresh = {step.id, e.changes()};
+    if (how == Kept::withLastStep && d_->fresh.step == d_->done.back().id)
+        d_->fresh.changes.insert(d_->fresh.changes.end(), e.changes().begin(), e.changes().end());
     if (how != Kept::asStep) return {};
     d_->done.push_back(std::move(step));
     if (d_->done.size() > kStepsKept) d_->done.erase(d_->done.begin());

@@ -3,6 +3,7 @@
 #include "workflow/correction.h"
 
 #include <algorithm>
+#include <utility>
 
 #include "core/read/spot.h"
 #include "core/say/say.h"
@@ -47,8 +48,13 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
     return task;
 }
 
+std::string documentOf(const Correction& correction) {
+    return io::toJson(correction).dump();
+}
+
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
-                                                studio::SetupId setup, const Correction& c) {
+                                                studio::SetupId setup, const Correction& c,
+                                                std::string document) {
     const auto* reading = c.loan ? nullptr : readingOf(contents, setup);
     if (!reading && !c.loan)
         return failure(say("The setup's reading is gone, so there is nothing to keep a correction for."));
@@ -61,7 +67,7 @@ Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio
                                     std::string(name(c.model)),
                                     c.summary.after.mean,
                                     c.summary.crossValidated.mean,
-                                    io::toJson(c).dump()};
+                                    document.empty() ? documentOf(c) : std::move(document)};
     record.id = edit.add(record);
     return record;
 }

@@ -43,9 +43,13 @@ CorrectionTask correctionTask(const Setup& setup, const plan::Shoot& shoot, FitO
                               const std::optional<CorrectionChoices>& choices = {});
 
 /// Puts it in the place of the setup's corrections; the record as it will be. One that is lent needs no
-/// reading; of others, an error where that has gone since.
+/// reading; of others, an error where that has gone since. `document` is what documentOf() gives, where it
+/// was made before.
 Result<studio::CorrectionRecord> keepCorrection(studio::Edit& edit, const studio::Contents& contents,
-                                                studio::SetupId setup, const Correction& correction);
+                                                studio::SetupId setup, const Correction& correction,
+                                                std::string document = {});
+/// As the studio keeps it. Some ten milliseconds.
+std::string documentOf(const Correction& correction);
 
 /// Holds a correction against another chart shot, of any of these charts.
 Result<Verification> proofOn(const Correction& correction, const std::filesystem::path& frame,

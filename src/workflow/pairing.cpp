@@ -21,6 +21,17 @@ bool seenThroughCorrection(const Setup& setup) {
     return setup.correction && setup.reading && !showsItself(*setup.reading);
 }
 
+std::string lookFingerprint(Reading plain, const Correction* through) {
+    // Verdicts and limits are not part of how it looks.
+    plain.checks.clear();
+    plain.subjects.clear();
+    plain.limits.clear();
+    plain.verdict = Verdict::pass;
+    std::string all = io::toJson(plain).dump();
+    if (through) all += io::fingerprint(*through);
+    return io::textHash(all);
+}
+
 Result<Vector3> leadersMean(const Marked& in) {
     const auto area = areaReading(in.image, in.place.from, in.place.to);
     if (!area) return failure(say("That place is not in the leader's picture."));
@@ -42,9 +53,8 @@ Result<FoundMatch> PairingTask::run(const std::stop_token& stop) const {
     if (!match) return tl::unexpected(match.error());
     match->correction.name = name;
     match->correction.built = plan::isoText(plan::now());
-    // A file is read here, where nobody waits for it.
-    match->correction.aim.fingerprint =
-        through ? io::textHash(fingerprint + fingerprintOf(*through)) : fingerprint;
+    const std::string own = lookFingerprint(leader.reading, leader.through ? &*leader.through : nullptr);
+    match->correction.aim.fingerprint = through ? io::textHash(own + fingerprintOf(*through)) : own;
     return FoundMatch{*std::move(match), std::move(leads.seen)};
 }
 
@@ -58,8 +68,7 @@ Result<PairingTask> pairingTask(const Setup& leader, const Setup& follower, cons
                 say("%1, %2 has no chart reading yet, so that it can neither lead nor follow. Read its chart "
                     "shot first.",
                     s->body, s->light));
-    PairingTask task{
-        {*leader.reading, {}}, *follower.reading, std::move(wish), {}, leaderFingerprint(leader, !through)};
+    PairingTask task{{*leader.reading, {}}, *follower.reading, std::move(wish), {}};
     if (!through && seenThroughCorrection(leader)) task.leader.through = leader.correction;
     task.through = std::move(through);
     if (const auto limits = fitLimitsByName(shoot.limits)) task.options.fit.limits = *limits;
@@ -89,15 +98,8 @@ MatchOptions choicesOf(const Setup& follower) {
 
 std::string leaderFingerprint(const Setup& leader, bool throughOwn) {
     if (!leader.reading) return {};
-    // Verdicts and limits are not part of how it looks.
-    Reading plain = *leader.reading;
-    plain.checks.clear();
-    plain.subjects.clear();
-    plain.limits.clear();
-    plain.verdict = Verdict::pass;
-    std::string all = io::toJson(plain).dump();
-    if (throughOwn && seenThroughCorrection(leader)) all += io::fingerprint(*leader.correction);
-    return io::textHash(all);
+    const bool through = throughOwn && seenThroughCorrection(leader);
+    return lookFingerprint(*leader.reading, through ? &*leader.correction : nullptr);
 }
 
 bool leads(const Setup& leader, const Setup& follower) {

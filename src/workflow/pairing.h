@@ -30,7 +30,7 @@ struct PairingTask {
     Leader leader;
     Reading follower;
     MatchOptions options;
-    std::string name, fingerprint;
+    std::string name;
     std::optional<LeaderTransform> through = {};
 
     /// Errors are those of matched() and of the transform's file; ErrorKind::stopped where it was.

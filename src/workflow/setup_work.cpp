@@ -2,6 +2,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "workflow/setup_work.h"
 
+#include "workflow/correction.h"
+
 namespace refero::workflow {
 namespace {
 
@@ -44,6 +46,7 @@ SetupWork workOn(Setup setup, const Setup* leader, const plan::Shoot& shoot, con
     } else if (due->what == What::reshoot && !setup.correction) {
         mend(out, setup, shoot, stop);
     }
+    if (out.correction) out.document = documentOf(*out.correction);
     return out;
 }
 

@@ -15,8 +15,9 @@ namespace refero::workflow {
 struct SetupWork {
     std::optional<ChartShot> shot{};  ///< its chart frame, where it was not read before
     std::optional<Correction> correction{};
-    bool mended = false;  ///< built from a shot that is to be taken again
-    std::string why{};    ///< what was not done, or what is to be known of it
+    std::string document{};  ///< of the correction
+    bool mended = false;     ///< built from a shot that is to be taken again
+    std::string why{};       ///< what was not done, or what is to be known of it
 };
 
 /// Reads the chart frame where that was not done, and builds the correction that the setup waits for: from a

@@ -47,9 +47,9 @@ class BenchInTheWindow : public WindowTest {
     void dropSeries() {
         window->showStation(MainWindow::StationId::test);
         window->openFrames(series());
-        ASSERT_TRUE(eventually(
-            [&] { return bench().series() && bench().series()->profiles[0].steps.size() == 4; }, 60000))
-            << find<QLabel>("seriesSaid")->text().toStdString();
+        ASSERT_TRUE(eventually([&] {
+            return bench().series() && bench().series()->profiles[0].steps.size() == 4;
+        })) << find<QLabel>("seriesSaid")->text().toStdString();
     }
     QString verdicts(const char* list) {
         QString out;
@@ -182,13 +182,10 @@ TEST_F(BenchInTheWindow, TransformsAreTriedOnTheChartShot) {
     ASSERT_TRUE(eventually([&] { return bench().trials().size() == 1 && bench().trials()[0].result; }))
         << "as recorded";
     QTest::mouseClick(visible<look::Button>("demoTransforms"), Qt::LeftButton);
-    ASSERT_TRUE(eventually(
-        [&] {
-            return bench().trials().size() == 4 &&
-                   std::all_of(bench().trials().begin(), bench().trials().end(),
-                               [](const auto& t) { return bool(t.result); });
-        },
-        60000));
+    ASSERT_TRUE(eventually([&] {
+        return bench().trials().size() == 4 && std::all_of(bench().trials().begin(), bench().trials().end(),
+                                                           [](const auto& t) { return bool(t.result); });
+    }));
     const auto& trials = bench().trials();
     EXPECT_NEAR(trials[2].result->assessment.expectsStops, 1, 0.15) << trials[2].result->assessment.name;
     for (const std::size_t whole : {1u, 2u}) {
@@ -242,7 +239,7 @@ TEST_F(BenchInTheWindow, WhatCannotBeReadOrTriedSaysWhy) {
         eventually([&] { return find<QLabel>("transformSaid")->text().contains(QLatin1String("nan")); }));
     QTest::mouseClick(visible<look::Button>("toSeries"), Qt::LeftButton);
     window->openFrames({frame("text.tif"), frame("subject.tif")});
-    ASSERT_TRUE(eventually([&] { return bench().shots().size() == 2 && !bench().reading(); }, 60000));
+    ASSERT_TRUE(eventually([&] { return bench().shots().size() == 2 && !bench().reading(); }));
     EXPECT_FALSE(find<QLabel>("seriesSaid")->text().isEmpty());
     QTest::mouseClick(visible<look::Button>("clearSeries"), Qt::LeftButton);
     EXPECT_TRUE(bench().shots().empty());
@@ -251,7 +248,7 @@ TEST_F(BenchInTheWindow, WhatCannotBeReadOrTriedSaysWhy) {
 TEST_F(BenchInTheWindow, TheDemosSeriesHasTwoProfiles) {
     window->showStation(MainWindow::StationId::test);
     QTest::mouseClick(visible<look::Button>("demoSeries"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return bench().series() && bench().shots().size() == 10; }, 90000));
+    ASSERT_TRUE(eventually([&] { return bench().series() && bench().shots().size() == 10; }));
     EXPECT_EQ(bench().series()->profiles.size(), 2u);
     EXPECT_TRUE(eventually([&] { return bench().series()->pairs.size() == 1; })) << "behind the grid";
     EXPECT_TRUE(eventually([&] {
@@ -286,7 +283,7 @@ TEST_F(BenchInTheWindow, OurCorrectionAndPicturesInOtherStylesAreContestants) {
     EXPECT_NEAR(trial(ours)->result->assessment.mean, session().current()->correction->summary.after.mean,
                 0.1);
     window->openFrames({frame("style.png")});
-    ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("style.png")) != nullptr; }, 20000));
+    ASSERT_TRUE(eventually([&] { return trial(QStringLiteral("style.png")) != nullptr; }));
     EXPECT_TRUE(trial(QStringLiteral("style.png"))->own);
     EXPECT_GT(trial(QStringLiteral("style.png"))->result->assessment.meanLevelled,
               trial(ours)->result->assessment.meanLevelled);
@@ -297,14 +294,12 @@ TEST_F(BenchInTheWindow, OurCorrectionAndPicturesInOtherStylesAreContestants) {
     }));
     // A frame that shows no chart says so.
     window->openFrames({frame("subject.tif")});
-    EXPECT_TRUE(eventually(
-        [&] {
-            return std::any_of(bench().trials().begin(), bench().trials().end(),
-                               [](const BenchActions::Trial& t) {
-                                   return t.title == QLatin1String("subject.tif") && !t.why.isEmpty();
-                               });
-        },
-        20000));
+    EXPECT_TRUE(eventually([&] {
+        return std::any_of(bench().trials().begin(), bench().trials().end(),
+                           [](const BenchActions::Trial& t) {
+                               return t.title == QLatin1String("subject.tif") && !t.why.isEmpty();
+                           });
+    }));
 }
 
 }  // namespace

@@ -100,8 +100,8 @@ TEST_F(Closing, WhileAQueueOfFramesIsAtWork) {
         session().correction().addPicture(session().currentId(), QString::fromStdString(copy));
     }
     handOver();
-    ASSERT_TRUE(eventually(
-        [&] { return session().handover().frameQueue().state() == FrameQueue::State::running; }, 60000));
+    ASSERT_TRUE(
+        eventually([&] { return session().handover().frameQueue().state() == FrameQueue::State::running; }));
     window.reset();
     EXPECT_EQ(jobs::atWork(), 0u);
     // The job's document stands, and can be gone on with.

@@ -74,13 +74,11 @@ TEST_F(Day, FromTheCardToTheClient) {
     QTest::mouseClick(find<ReceiverCard>("receiverClient"), Qt::LeftButton);
     answers.folder = QString::fromStdString(away.path().string());
     click("parcelButton");
-    ASSERT_TRUE(eventually(
-        [&] {
-            return !session().handover().giving() &&
-                   session().handover().frameQueue().state() == FrameQueue::State::idle &&
-                   cell("handoverHistory", 0, 2) == QStringLiteral("1 of 1 frames");
-        },
-        40000));
+    ASSERT_TRUE(eventually([&] {
+        return !session().handover().giving() &&
+               session().handover().frameQueue().state() == FrameQueue::State::idle &&
+               cell("handoverHistory", 0, 2) == QStringLiteral("1 of 1 frames");
+    }));
     EXPECT_TRUE(std::filesystem::exists(away / "subject.jpg"));
     const auto picture = io::readFrame(away / "subject.jpg");
     ASSERT_TRUE(picture) << picture.error().message;
@@ -119,7 +117,7 @@ TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
     press(Qt::Key_6);
     QTest::mouseClick(find<ReceiverCard>("receiverArchive"), Qt::LeftButton);
     click("parcelButton");
-    ASSERT_TRUE(eventually([&] { return session().handover().frameQueue().done() >= 2; }, 40000));
+    ASSERT_TRUE(eventually([&] { return session().handover().frameQueue().done() >= 2; }));
     click("queueCancel");
     ASSERT_TRUE(
         eventually([&] { return session().handover().frameQueue().state() == FrameQueue::State::idle; }));
@@ -140,9 +138,9 @@ TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
     ASSERT_TRUE(cell("handoverHistory", 0, 2).contains(QStringLiteral("of 12 frames")));
     past->setCurrentIndex(past->model()->index(0, 0));
     click("historyGoOn");
-    ASSERT_TRUE(
-        eventually([&] { return cell("handoverHistory", 0, 2) == QStringLiteral("12 of 12 frames"); }, 60000))
-        << cell("handoverHistory", 0, 2).toStdString();
+    ASSERT_TRUE(eventually([&] {
+        return cell("handoverHistory", 0, 2) == QStringLiteral("12 of 12 frames");
+    })) << cell("handoverHistory", 0, 2).toStdString();
     EXPECT_EQ(pictures(), 12) << "each once";
     // The report of the day before is written once more, with every one of them and its checksum.
     std::filesystem::path report;
@@ -161,8 +159,7 @@ TEST_F(Day, FramesThatWereLeftAreGoneOnWithTheNextDay) {
         return std::count_if(expected.begin(), expected.end(),
                              [&](const QString& e) { return !told.contains(e); });
     };
-    EXPECT_TRUE(eventually([&] { return missing() == 0; }, 40000))
-        << missing() << " names or checksums missing";
+    EXPECT_TRUE(eventually([&] { return missing() == 0; })) << missing() << " names or checksums missing";
     EXPECT_TRUE(told.contains(QStringLiteral("data:image/jpeg"))) << "its picture is in it again";
 }
 

@@ -46,7 +46,7 @@ class DayInOneGo : public WindowTest {
             << session().contents().all<studio::Frame>().size() << " frames";
     }
     bool ended() {
-        return eventually([&] { return !find<QLabel>("dayState")->text().isEmpty(); }, 60000);
+        return eventually([&] { return !find<QLabel>("dayState")->text().isEmpty(); });
     }
     const refero::Setup* of(const std::string& body) {
         for (const refero::Setup& s : session().setups())
@@ -166,7 +166,7 @@ TEST_F(DayInOneGo, FramesThatCameSinceAreAddedToWhatWentOut) {
     ASSERT_TRUE(eventually([&] { return !session().intake().running(); }));
     window->showStation(MainWindow::StationId::frames);
     find<look::Button>("runDay")->click();
-    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }, 60000));
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }));
     const auto after = pictures();
     EXPECT_GT(after.size(), before.size()) << "the new frame went out";
     for (const auto& [path, made] : before) EXPECT_EQ(after.at(path), made) << path << " stays";

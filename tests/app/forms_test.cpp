@@ -36,6 +36,36 @@ TEST(NumbersInForms, NamesBecomeWords) {
         EXPECT_NE(inWords(name(kind)), QString::fromStdString(std::string(name(kind))));
 }
 
+TEST(ChoicesInForms, AreCutWithAnEllipsisWhereTheyDoNotFit) {
+    const QString all = QStringLiteral("Flächenleuchte mit warmweißen und tageslichtweißen Reihen");
+    const auto shown = [](const QString& text) {
+        QComboBox box;
+        box.addItem(text);
+        box.resize(180, box.sizeHint().height());
+        return box.grab().toImage();
+    };
+    int fits = 0;
+    for (int letters = 1; letters < all.size(); ++letters)
+        if (shown(all) == shown(all.left(letters) + QStringLiteral("…"))) fits = letters;
+    EXPECT_GT(fits, 10) << "as much of it as there is room for";
+    EXPECT_NE(shown(all.left(3)), shown(all.left(3) + QStringLiteral("…"))) << "what fits is whole";
+}
+
+TEST(ChoicesInForms, AsWideAsTheyAskAreWhole) {
+    const QString all = QStringLiteral("usual changes");
+    QComboBox box;
+    box.addItem(all);
+    const QSize size = box.sizeHint();
+    const auto shown = [&](const QString& text) {
+        box.setItemText(0, text);
+        box.resize(size);
+        return box.grab().toImage();
+    };
+    const QImage whole = shown(all);
+    for (int letters = 1; letters < all.size(); ++letters)
+        EXPECT_NE(whole, shown(all.left(letters) + QStringLiteral("…"))) << letters;
+}
+
 class LensForm : public testing::Test {
   protected:
     QLineEdit* field(const char* name) { return form.findChild<QLineEdit*>(QLatin1String(name)); }

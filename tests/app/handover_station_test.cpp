@@ -32,9 +32,9 @@ class HandoverInTheWindow : public WindowTest {
     bool handOver() {
         const auto before = session().current()->handedOver.size();
         QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
-        return eventually(
-            [&] { return !session().handover().giving() && session().current()->handedOver.size() > before; },
-            40000);
+        return eventually([&] {
+            return !session().handover().giving() && session().current()->handedOver.size() > before;
+        });
     }
     /// Names of what stands in the folder, by ending.
     std::map<std::string, int> endings() const {
@@ -427,7 +427,7 @@ TEST_F(HandoverInTheWindow, ALutGoesOutWithEachFinishAndACard) {
         ASSERT_TRUE(b->isChecked()) << box;
     }
     QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 2; }, 40000))
+    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 2; }))
         << find<QLabel>("handoverOutcome")->text().toStdString();
     for (const char* file :
          {"look, base.cube", "look, rounded.cube", "look, base, card.pdf", "look, rounded, card.pdf"})
@@ -459,7 +459,7 @@ TEST_F(HandoverInTheWindow, SetupsOfOneBodyShareALut) {
     of->setCurrentIndex(1);
     emit of->activated(1);
     QTest::mouseClick(visible<look::Button>("parcelButton"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 1; }, 40000))
+    ASSERT_TRUE(eventually([&] { return session().current()->handedOver.size() == 1; }))
         << find<QLabel>("handoverOutcome")->text().toStdString();
     EXPECT_TRUE(find<QLabel>("handoverOutcome")->text().contains(QStringLiteral("Shared by 2")))
         << find<QLabel>("handoverOutcome")->text().toStdString();
@@ -512,7 +512,7 @@ TEST_F(HandoverInTheWindow, FramesPauseAndGoOn) {
     EXPECT_EQ(q.done(), paused) << "nothing goes on by itself";
     EXPECT_TRUE(find<QLabel>("queueText")->text().contains(QStringLiteral("paused")));
     QTest::mouseClick(visible<look::Button>("queuePause"), Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return q.state() == FrameQueue::State::idle; }, 60000));
+    ASSERT_TRUE(eventually([&] { return q.state() == FrameQueue::State::idle; }));
     EXPECT_EQ(q.done(), 24);
     EXPECT_EQ(q.failed(), 0);
 }

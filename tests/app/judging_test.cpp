@@ -295,11 +295,11 @@ TEST_F(Judging, MendingIsSwitchedOffByOneControl) {
     EXPECT_FALSE(correction().asShot);
     const bool mended = !correction().treatments.empty();
     QTest::mouseClick(mend, Qt::LeftButton, {}, QPoint(8, mend->height() / 2));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return correction().asShot; }, 30000));
+    ASSERT_TRUE(eventually([&] { return correction().asShot; }));
     EXPECT_TRUE(correction().treatments.empty());
     EXPECT_NE(StagesPage::stagesOf(correction())[2].what.indexOf(QStringLiteral("as it was shot")), -1);
     QTest::mouseClick(mend, Qt::LeftButton, {}, QPoint(8, mend->height() / 2));
-    ASSERT_TRUE(QTest::qWaitFor([&] { return !correction().asShot; }, 30000));
+    ASSERT_TRUE(eventually([&] { return !correction().asShot; }));
     EXPECT_EQ(!correction().treatments.empty(), mended);
 }
 

@@ -132,12 +132,10 @@ TEST_F(OnSet, FramesThatFollowAreHandedOverAsTheyCome) {
     rememberDayFolder(QString::fromStdString(out.string()));
     find<QCheckBox>("handOnOnSet")->setChecked(true);
     drop("good.tif", "1.tif");
-    ASSERT_TRUE(eventually(
-        [&] {
-            return !session().setups().empty() && session().setups()[0].correction &&
-                   !session().dayWork().running();
-        },
-        60000));
+    ASSERT_TRUE(eventually([&] {
+        return !session().setups().empty() && session().setups()[0].correction &&
+               !session().dayWork().running();
+    }));
     drop("subject.tif", "2.tif");
     const auto pictures = [&] {
         std::size_t n = 0;
@@ -145,18 +143,18 @@ TEST_F(OnSet, FramesThatFollowAreHandedOverAsTheyCome) {
             n += entry.path().extension() == ".jpg";
         return n;
     };
-    EXPECT_TRUE(eventually([&] { return pictures() == 1; }, 60000))
+    EXPECT_TRUE(eventually([&] { return pictures() == 1; }))
         << pictures() << " pictures, " << session().setups().size() << " setups, "
         << session().contents().all<studio::Frame>().size() << " frames, "
         << session().dayWork().lines().back().why.toStdString();
     find<QCheckBox>("handOnOnSet")->setChecked(false);
-    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }, 60000));
+    ASSERT_TRUE(eventually([&] { return !session().dayWork().running(); }));
 }
 
 TEST_F(OnSet, TheStandInShootsIntoTheFolder) {
     auto* release = visible<QAbstractButton>("releaseCamera");
     QTest::mouseClick(release, Qt::LeftButton);
-    ASSERT_TRUE(eventually([&] { return page().lastMilliseconds() >= 0; }, 60000));
+    ASSERT_TRUE(eventually([&] { return page().lastMilliseconds() >= 0; }));
     EXPECT_EQ(board().headline(), QStringLiteral("Shoot again")) << "the first is far too dark";
     QTest::mouseClick(visible<QAbstractButton>("endWatch"), Qt::LeftButton);
     EXPECT_TRUE(page().folder().isEmpty());
@@ -178,11 +176,11 @@ TEST(WatchedFolder, WaitsUntilAFileIsWholeAndSaysWhenTheFolderIsGone) {
     }
     EXPECT_TRUE(arrived.isEmpty()) << "still growing";
     growing.close();
-    EXPECT_TRUE(eventually([&] { return arrived.size() == 1; }, 3000));
+    EXPECT_TRUE(eventually([&] { return arrived.size() == 1; }));
     QTest::qWait(3 * WatchedFolder::kLookEveryMs);
     EXPECT_EQ(arrived.size(), 1) << "once";
     fs::remove_all(in);
-    EXPECT_TRUE(eventually([&] { return lost.size() == 1; }, 4000));
+    EXPECT_TRUE(eventually([&] { return lost.size() == 1; }));
 }
 
 }  // namespace

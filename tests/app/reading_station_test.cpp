@@ -131,6 +131,18 @@ TEST_F(ReadingInTheWindow, StatingAnotherEncodingReadsAgain) {
     EXPECT_NEAR(session().current()->reading->patches[1].rgb.y(), before, 1e-6);
 }
 
+// A click is not lost because the picture is still on its way.
+TEST_F(ReadingInTheWindow, AnEncodingStatedWhileItsFrameIsLoadedIsHeard) {
+    ASSERT_TRUE(open("good.tif"));
+    const auto id = session().currentId();
+    session().reading().setEncodings({id}, Encoding::srgb);
+    ASSERT_TRUE(session().current()->busy);
+    session().reading().setEncodings({id}, Encoding::rec709);
+    ASSERT_TRUE(eventually([&] { return !session().current()->busy; }));
+    EXPECT_EQ(session().current()->reading->encoding, Transfer(Encoding::rec709)) << "the last word counts";
+    EXPECT_EQ(session().current()->frame->encoding, Transfer(Encoding::rec709));
+}
+
 TEST_F(ReadingInTheWindow, CurveFileIsOfferedAndKeptInTheChoice) {
     ASSERT_TRUE(open("good.tif"));
     const double before = session().current()->reading->patches[1].rgb.y();

@@ -28,6 +28,9 @@ class Studios : public WindowTest {
     }
     QString path(const char* name) { return QString::fromStdString(own_ / name); }
     std::string current() { return session().studio()->path().filename().string(); }
+    bool comesTo(const char* name) {
+        return eventually([&] { return current() == name; });
+    }
     bool says(const char* part) {
         for (QLabel* l : window->findChildren<QLabel*>())
             if (l->text().contains(QLatin1String(part))) return true;
@@ -43,12 +46,12 @@ TEST_F(Studios, BeginCopyAndOpen) {
     EXPECT_EQ(current(), "studio.refero") << "a copy is not gone over to";
     answers.target = path("new.refero");
     trigger("newStudioAction");
-    EXPECT_EQ(current(), "new.refero");
+    ASSERT_TRUE(comesTo("new.refero"));
     EXPECT_TRUE(session().setups().empty());
     EXPECT_FALSE(session().undo().canUndo());
     answers.file = path("copy.refero");
     trigger("openStudioAction");
-    EXPECT_EQ(current(), "copy.refero");
+    ASSERT_TRUE(comesTo("copy.refero"));
     ASSERT_EQ(session().setups().size(), 1u);
     EXPECT_TRUE(session().setups()[0].reading);
     EXPECT_EQ(recentStudios(), (QStringList{path("copy.refero"), path("new.refero")}));
@@ -57,19 +60,19 @@ TEST_F(Studios, BeginCopyAndOpen) {
     EXPECT_TRUE(menu->actions().first()->text().startsWith(QStringLiteral("copy.refero, in ")));
     EXPECT_TRUE(menu->actions().last()->text().startsWith(QStringLiteral("new.refero, in ")));
     menu->actions().last()->trigger();
-    EXPECT_EQ(current(), "new.refero");
+    EXPECT_TRUE(comesTo("new.refero"));
 }
 
 TEST_F(Studios, WhatCannotBeOpenedChangesNothingAndIsNamed) {
     ASSERT_TRUE(open("good.tif"));
     answers.file = frame("text.tif");
     trigger("openStudioAction");
+    EXPECT_TRUE(eventually([&] { return says("not a Refero studio"); }));
     EXPECT_EQ(current(), "studio.refero");
     EXPECT_EQ(session().setups().size(), 1u);
-    EXPECT_TRUE(says("not a Refero studio"));
     answers.target = path("studio.refero");
     trigger("newStudioAction");
-    EXPECT_TRUE(says("is there already"));
+    EXPECT_TRUE(eventually([&] { return says("is there already"); }));
     answers.file.clear();
     trigger("openStudioAction");
     EXPECT_EQ(current(), "studio.refero") << "backing out does nothing";
@@ -84,11 +87,40 @@ TEST_F(Studios, LateAnswersDoNotLandInAnotherStudio) {
     session().correction().build(session().currentId(), {});
     answers.file = path("copy.refero");
     trigger("openStudioAction");
-    ASSERT_EQ(current(), "copy.refero");
+    ASSERT_TRUE(comesTo("copy.refero"));
     EXPECT_TRUE(QThreadPool::globalInstance()->waitForDone(20000));
     QTest::qWait(50);
     EXPECT_FALSE(session().current()->correction);
     EXPECT_FALSE(session().undo().canRedo());
+}
+
+// Its whole file is checked, and the window answers all the while.
+TEST_F(Studios, AreOpenedBesideTheWorkAndWhatComesWithThemGoesIntoThem) {
+    ASSERT_TRUE(open("good.tif"));
+    answers.target = path("copy.refero");
+    trigger("copyStudioAction");
+    ASSERT_TRUE(eventually([&] { return says("Copied to copy.refero"); }));
+    // Asked for twice it is opened once more, not refused as in use.
+    window->openFrames({path("copy.refero")});
+    EXPECT_EQ(current(), "studio.refero") << "that is worked on until the other one is there";
+    EXPECT_TRUE(says("Opening copy.refero"));
+    window->openFrames({frame("hot.tif"), path("copy.refero")});
+    ASSERT_TRUE(comesTo("copy.refero"));
+    EXPECT_TRUE(session().studio()->readOnlyBecause().empty()) << session().studio()->readOnlyBecause();
+    ASSERT_TRUE(eventually([&] { return session().setups().size() == 2; }))
+        << "the frame begins a setup in it";
+    auto before = studio::Studio::open((own_ / "studio.refero"));
+    ASSERT_TRUE(before) << before.error().message;
+    EXPECT_EQ((*before)->contents().all<studio::Frame>().size(), 1u);
+}
+
+TEST_F(Studios, WhatComesWithOneThatCannotBeOpenedGoesNowhere) {
+    test::put(own_ / "broken.refero", "damaged");
+    window->openFrames({path("broken.refero"), frame("good.tif")});
+    ASSERT_TRUE(eventually([&] { return says("broken.refero is not a Refero studio"); }));
+    EXPECT_TRUE(says("What came with it was not brought in."));
+    EXPECT_EQ(current(), "studio.refero");
+    EXPECT_TRUE(session().contents().all<studio::Frame>().empty());
 }
 
 TEST_F(Studios, ExportedJsonBecomesAStudioAgain) {

@@ -53,7 +53,7 @@ class Answers : public Dialogs {
     int closings = 0;
 };
 
-inline bool eventually(const std::function<bool()>& condition, int milliseconds = 20000) {
+inline bool eventually(const std::function<bool()>& condition, int milliseconds = 120000) {
     QElapsedTimer timer;
     timer.start();
     while (!condition()) {
@@ -116,7 +116,7 @@ class WindowTest : public testing::Test {
             return seen != nullptr;
         };
         // What was just put into a layout is shown with the next turn of the event loop.
-        EXPECT_TRUE(eventually(look, 2000)) << name << " is not to be seen";
+        EXPECT_TRUE(eventually(look)) << name << " is not to be seen";
         return seen;
     }
 

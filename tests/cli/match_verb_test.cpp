@@ -85,27 +85,20 @@ TEST_F(MatchVerb, MakesACorrectionThatTheOtherVerbsTake) {
     ASSERT_TRUE(rendered);
     const auto a = io::readReading(path("a.json"));
     ASSERT_TRUE(a);
-    // Both frames show the chart in one place; B's now reads as A's does. Two whites that are taken for
-    // covered are no aim; there the curve goes on beyond the greys.
-    double sum = 0, count = 0, beyond = 0;
+    // Both frames show the chart in one place; B's now reads as A's does.
+    double sum = 0;
     for (std::size_t i = 0; i < a->patches.size(); ++i) {
         const PatchReading& p = a->patches[i];
         const Vector3 is = *meanOf(rendered->image, {p.centre.x() - 8, p.centre.y() - 8},
                                    {p.centre.x() + 8, p.centre.y() + 8});
         const Matrix3 toXyz = xyzD50ToLinear(OutputSpace::linearSrgb).inverse();
-        const double left =
+        EXPECT_TRUE(again->patches[i].used) << p.id << ": nothing lies on it";
+        sum +=
             ciede2000(toLab(Xyz::from(toXyz * is), white::d50), toLab(Xyz::from(toXyz * p.rgb), white::d50));
-        if (again->patches[i].used) {
-            sum += left;
-            ++count;
-        } else {
-            beyond = std::max(beyond, left);
-        }
     }
-    std::printf("%.2f of %.0f patches, at most %.2f of the others\n", sum / count, count, beyond);
-    EXPECT_EQ(count, 22);
-    EXPECT_LT(sum / count, 1.5);
-    EXPECT_LT(beyond, 6);
+    const double left = sum / static_cast<double>(a->patches.size());
+    std::printf("%.2f CIEDE2000 between the two pictures\n", left);
+    EXPECT_LT(left, 0.6);
 
     for (const char* format : {"cube", "clf", "icc", "cdl"}) {
         const auto e = call({"export", path("c.json"), "--format", format, "--encoding", "srgb", "--space",

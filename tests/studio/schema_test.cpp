@@ -46,5 +46,16 @@ TEST(Schema, LaterScriptsKeepWhatEarlierOnesMade) {
     EXPECT_FALSE(migrate(db, std::span(scripts).first(1))) << "newer than this program";
 }
 
+TEST(Schema, StepsOfFilesBeforeVersionTenKeepTheirChanges) {
+    SQLite::Database db(":memory:", SQLite::OPEN_READWRITE | SQLite::OPEN_CREATE);
+    ASSERT_TRUE(migrate(db, std::span(migrations()).first(9)));
+    db.exec("INSERT INTO step (at, name, changes) VALUES ('then', 'Add', '[1]'), ('now', 'Do', '[2,3]')");
+    ASSERT_TRUE(migrate(db, migrations()));
+    EXPECT_EQ(db.execAndGet("SELECT changes FROM step_part JOIN step ON step.id = step WHERE name = 'Do'")
+                  .getString(),
+              "[2,3]");
+    EXPECT_EQ(db.execAndGet("SELECT count(*) FROM step_part").getInt(), 2);
+}
+
 }  // namespace
 }  // namespace refero::studio

@@ -130,6 +130,31 @@ TEST_F(StudioFile, WhatFollowsFromAStepGoesAndComesWithIt) {
     EXPECT_EQ((*s->events(1))[0].what, "Hand over");
 }
 
+TEST_F(StudioFile, AStepInPartsIsTakenBackAndDoneAgainAfterTheFileWasClosed) {
+    std::string before, with;
+    {
+        const auto s = made(path());
+        const ShootId shoot = addShoot(*s, "Tiles");
+        before = text(s->contents());
+        const SetupId setup = addSetup(*s, shoot, "LED");
+        const auto step = s->done().back().id;
+        for (const char* note : {"first", "second"}) {
+            Edit e = s->edit("Say more");
+            plan::Setup now = *s->contents().find<plan::Setup>(setup);
+            now.note += note;
+            e.put(now);
+            ASSERT_TRUE(s->amend(e, step));
+        }
+        with = text(s->contents());
+    }
+    const auto s = opened(path());
+    ASSERT_EQ(s->done().size(), 2u);
+    ASSERT_TRUE(s->undo());
+    EXPECT_EQ(text(s->contents()), before);
+    ASSERT_TRUE(s->redo());
+    EXPECT_EQ(text(s->contents()), with);
+}
+
 TEST_F(StudioFile, IdsAreNeverGivenTwice) {
     ShootId first = 0;
     {

@@ -281,6 +281,17 @@ std::vector<std::vector<SeriesPage::Source>> SeriesPage::sources(SeriesSeen how,
     return sources;
 }
 
+template <class Draw>
+SeriesPage::Pictures SeriesPage::picturesOf(const std::vector<std::vector<Source>>& sources,
+                                            const Draw& draw) {
+    Pictures out;
+    for (const auto& row : sources) {
+        out.emplace_back();
+        for (const Source& one : row) out.back().push_back(one.crop ? draw(one) : QImage());
+    }
+    return out;
+}
+
 void SeriesPage::draw() {
     if (!bench_.series()) return;
     if (const auto made = made_.find(seen()); made != made_.end())
@@ -299,14 +310,9 @@ void SeriesPage::makePictures(SeriesSeen how, Urgency urgency) {
     runJob(
         this,
         [sources = sources(how, kShownSpace)] {
-            Pictures out;
-            for (const auto& row : sources) {
-                out.emplace_back();
-                for (const Source& one : row)
-                    out.back().push_back(
-                        one.crop ? displayImage(*one.crop, one.rendering, BenchShot::kCellEdge) : QImage());
-            }
-            return out;
+            return picturesOf(sources, [](const Source& one) {
+                return displayImage(*one.crop, one.rendering, BenchShot::kCellEdge);
+            });
         },
         [this, how, making = making_](const Pictures& pictures) {
             if (making != making_ || !bench_.series() || !made_.emplace(how, pictures).second) return;
@@ -381,22 +387,30 @@ void SeriesPage::report() {
     const QString path = dialogs_.saveFile(this, tr("Report of the series"), title + QStringLiteral(".pdf"),
                                            tr("Report (*.pdf *.html)"));
     if (path.isEmpty()) return;
-    Pictures pictures;
-    for (const auto& row : sources(seen(), OutputSpace::srgb)) {
-        pictures.emplace_back();
-        for (const Source& one : row)
-            pictures.back().push_back(one.crop ? srgbImage(*one.crop, one.rendering, BenchShot::kCellEdge)
-                                               : QImage());
-    }
-    const QImage picture = grid_->forPaper(std::move(pictures));
-    QByteArray jpeg;
-    QBuffer buffer(&jpeg);
-    picture.save(&buffer, "JPEG", 90);
     runJob(
         this,
-        [s, chart = zero->reading->chart, title = title.toStdString(), path = path.toStdString(),
-         jpeg = std::vector<unsigned char>(jpeg.begin(), jpeg.end())]() -> Status {
-            const io::Document document = io::seriesDocument(*s, chart, title, jpeg);
+        [sources = sources(seen(), OutputSpace::srgb)] {
+            return picturesOf(sources, [](const Source& one) {
+                return srgbImage(*one.crop, one.rendering, BenchShot::kCellEdge);
+            });
+        },
+        [this, s, chart = zero->reading->chart, title, path](Pictures pictures) {
+            if (s != bench_.series())
+                return said_->setText(tr("The series is another one by now; ask for its report again."));
+            writeReport(chart, title, path, grid_->forPaper(std::move(pictures)));
+        });
+}
+
+void SeriesPage::writeReport(const Chart& chart, const QString& title, const QString& path,
+                             const QImage& grid) {
+    runJob(
+        this,
+        [s = bench_.series(), chart, title = title.toStdString(), path = path.toStdString(),
+         grid]() -> Status {
+            QByteArray jpeg;
+            QBuffer buffer(&jpeg);
+            grid.save(&buffer, "JPEG", 90);
+            const io::Document document = io::seriesDocument(*s, chart, title, {jpeg.begin(), jpeg.end()});
             if (path.ends_with(".html")) return io::writeFile(path, io::documentHtml(document));
             return paper::writeDocument(path, document);
         },

@@ -40,6 +40,8 @@ class SeriesPage : public BenchPage {
     /// Of all cells, profile by profile.
     using Pictures = std::vector<std::vector<QImage>>;
     std::vector<std::vector<Source>> sources(SeriesSeen how, OutputSpace space) const;
+    template <class Draw>
+    static Pictures picturesOf(const std::vector<std::vector<Source>>& sources, const Draw& draw);
     QWidget* buildBar();
     QWidget* buildPanel();
     void refresh();
@@ -50,6 +52,7 @@ class SeriesPage : public BenchPage {
     void compare();   ///< the two that are chosen, large
     void makePictures(SeriesSeen how, Urgency urgency);
     void report();
+    void writeReport(const Chart& chart, const QString& title, const QString& path, const QImage& grid);
     void share();
     void nameProfile(const SeriesCell& cell);
     void askFilter(const SeriesCell& cell);

@@ -28,7 +28,8 @@ struct Demo::Plan {
     QString folder;
 };
 
-Demo::Demo(Session& session, QObject* parent) : QObject(parent), session_(session) {}
+Demo::Demo(Session& session, StudioChange& change, QObject* parent)
+    : QObject(parent), session_(session), change_(change) {}
 
 Demo::~Demo() = default;
 
@@ -53,20 +54,27 @@ QString Demo::folder() {
 }
 
 void Demo::start() {
-    auto day = demoDay();
-    if (!day) return emit failed(QString::fromStdString(day.error().message));
     // A fresh one beside that of an earlier start, which may still be open.
-    auto own = std::make_unique<QTemporaryDir>();
+    const auto own = std::make_shared<QTemporaryDir>();
     if (!own->isValid()) return emit failed(own->errorString());
-    const QString file = own->filePath(QStringLiteral("Harrow Fen demo.refero"));
-    const Status made = studio::writeNew(file.toStdString(), day->contents);
-    auto studio = made ? studio::Studio::open(file.toStdString()) : tl::unexpected(made.error());
-    if (!studio) return emit failed(QString::fromStdString(studio.error().message));
-    plan_ = std::make_shared<Plan>(Plan{std::move(day->scene), folder()});
-    session_.use(*std::move(studio));
-    studioFolder_ = std::move(own);
-    if (!session_.setups().empty()) session_.select(session_.setups().front().id);
-    shootNext(0);
+    const auto plan = std::make_shared<Plan>();
+    change_.to(
+        [plan, file = own->filePath(QStringLiteral("Harrow Fen demo.refero")).toStdString()] {
+            return demoDay().and_then([&](DemoDay day) -> StudioChange::Made {
+                plan->scene = std::move(day.scene);
+                plan->folder = folder();
+                if (auto made = studio::writeNew(file, day.contents); !made)
+                    return tl::unexpected(made.error());
+                return studio::Studio::open(file);
+            });
+        },
+        [this, plan, own](const Status& made) {
+            if (!made) return emit failed(QString::fromStdString(made.error().message));
+            plan_ = plan;
+            studioFolder_ = own;
+            if (!session_.setups().empty()) session_.select(session_.setups().front().id);
+            shootNext(0);
+        });
 }
 
 // One frame after the other.

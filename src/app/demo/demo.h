@@ -6,6 +6,7 @@
 #include <QTemporaryDir>
 #include <memory>
 
+#include "app/session/studio_change.h"
 #include "sim/scene.h"
 
 namespace refero {
@@ -17,7 +18,7 @@ class Session;
 class Demo : public QObject {
     Q_OBJECT
   public:
-    explicit Demo(Session& session, QObject* parent = nullptr);
+    Demo(Session& session, StudioChange& change, QObject* parent = nullptr);
     ~Demo() override;
 
     /// Where the frames are kept: the cache folder, one folder per version of scene and charts.
@@ -35,7 +36,8 @@ class Demo : public QObject {
     void shootNext(std::size_t index);
 
     Session& session_;
-    std::unique_ptr<QTemporaryDir> studioFolder_;
+    StudioChange& change_;
+    std::shared_ptr<QTemporaryDir> studioFolder_;
     struct Plan;
     std::shared_ptr<const Plan> plan_;
 };

@@ -14,4 +14,9 @@ QString guideFolder() {
     return QFileInfo::exists(folder + QStringLiteral("/guide.md")) ? folder : QString();
 }
 
+QString guideFile(const QString& language) {
+    const QString own = guideFolder() + QLatin1Char('/') + language + QStringLiteral("/guide.md");
+    return QFileInfo::exists(own) ? own : guideFolder() + QStringLiteral("/guide.md");
+}
+
 }  // namespace refero

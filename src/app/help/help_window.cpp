@@ -18,6 +18,8 @@
 #include <algorithm>
 
 #include "app/help/guide_file.h"
+#include "app/language/language.h"
+#include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/search_field.h"
 #include "app/look/tokens.h"
@@ -30,7 +32,11 @@ constexpr int kContentsWidth = 260;                                     // px
 constexpr int kHeadingSpace = 18, kParagraphSpace = 8, kListSpace = 4;  // px
 constexpr int kScrollRoom = 24;                                         // px, for the bar at the side
 constexpr int kPartRole = Qt::UserRole;                                 // of an entry of the contents
-const QString kGuide = QStringLiteral("guide.md");
+
+GuideText textOf(const QString& file) {
+    QFile source(file);
+    return source.open(QIODevice::ReadOnly) ? guideText(QString::fromUtf8(source.readAll())) : GuideText();
+}
 
 }  // namespace
 
@@ -40,16 +46,17 @@ void GuidePage::showText(const QString& markdown, const QString& folder) {
     fill();
 }
 
+// A document of its own until all of it is there: shown, it would be laid out with each paragraph.
 void GuidePage::fill() {
     headings_.clear();
-    document()->clear();
-    document()->setUndoRedoEnabled(false);
-    document()->setDefaultFont(look::font(look::Size::body));
-    document()->setDocumentMargin(20);
-    setMarkdown(markdown_);
-    QTextCursor cursor(document());
-    cursor.beginEditBlock();  // laid out once
-    for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
+    auto* fresh = new QTextDocument(this);
+    fresh->setUndoRedoEnabled(false);
+    fresh->setDefaultFont(look::font(look::Size::body));
+    fresh->setDocumentMargin(20);
+    QTextCursor cursor(fresh);
+    cursor.beginEditBlock();
+    fresh->setMarkdown(markdown_);
+    for (QTextBlock block = fresh->begin(); block.isValid(); block = block.next()) {
         const int level = block.blockFormat().headingLevel();
         if (level > 0) headings_.push_back(block.blockNumber());
         cursor.setPosition(block.position());
@@ -59,6 +66,7 @@ void GuidePage::fill() {
         cursor.setBlockFormat(format);
     }
     cursor.endEditBlock();
+    setDocument(fresh);
 }
 
 void GuidePage::goTo(int heading, const QString& words) {
@@ -120,6 +128,22 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
     row->setSpacing(12);
     auto* side = new QVBoxLayout;
     side->setSpacing(8);
+    auto* trail = new QHBoxLayout;
+    const auto step = [&](const QString& label, QKeySequence::StandardKey key, const char* name) {
+        auto* button = new look::Button(look::Button::Kind::plain, label, this);
+        button->setObjectName(QLatin1String(name));
+        button->setShortcut(key);
+        button->setToolTip(button->shortcut().toString(QKeySequence::NativeText));
+        trail->addWidget(button);
+        return button;
+    };
+    back_ = step(tr("Back"), QKeySequence::Back, "helpBack");
+    forward_ = step(tr("Forward"), QKeySequence::Forward, "helpForward");
+    trail->addStretch();
+    side->addLayout(trail);
+    connect(back_, &QAbstractButton::clicked, this, [this] { walk(behind_, ahead_); });
+    connect(forward_, &QAbstractButton::clicked, this, [this] { walk(ahead_, behind_); });
+    showTrail();
     field_ = look::searchField("helpSearch", tr("Search the guide"), tr("Search the guide"), this);
     field_->setFixedWidth(kContentsWidth);
     side->addWidget(field_);
@@ -147,6 +171,7 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
     connect(field_, &QLineEdit::textChanged, this, &HelpWindow::search);
     const auto go = [this](const QListWidgetItem* item) {
         if (!item) return;
+        leave();
         goTo(guide_.parts[item->data(kPartRole).toUInt()],
              field_->text().simplified().section(QLatin1Char(' '), 0, 0));
     };
@@ -160,9 +185,9 @@ HelpWindow::HelpWindow(QWidget* parent) : QWidget(parent, Qt::Window) {
 }
 
 void HelpWindow::open(const QString& file) {
-    QFile source(file);
-    if (!source.open(QIODevice::ReadOnly)) return;
-    guide_ = guideText(QString::fromUtf8(source.readAll()));
+    GuideText text = textOf(file);
+    if (text.parts.empty()) return;
+    guide_ = std::move(text);
     file_ = file;
     chapter_ = part_ = -1;
     fill();
@@ -203,15 +228,20 @@ void HelpWindow::goTo(const GuidePart& part, const QString& words) {
 void HelpWindow::openAt(const QString& heading) {
     // Seen first: pictures are as wide as there is room.
     show();
-    const QString guide = guideFolder() + QLatin1Char('/') + kGuide;
+    leave();
+    const QString guide = guideFile(language::wanted());
     if (file_ != guide) open(guide);
     field_->clear();
     raise();
     activateWindow();
-    const auto found = std::find_if(guide_.parts.begin(), guide_.parts.end(),
+    // Headings are known by their English words; in other languages the same ones stand in the same order.
+    if (english_.parts.empty()) english_ = textOf(guideFile(QStringLiteral("en")));
+    const auto& parts = english_.parts;
+    const auto found = std::find_if(parts.begin(), parts.end(),
                                     [&](const GuidePart& p) { return p.heading.startsWith(heading); });
-    if (found == guide_.parts.end()) return;
-    goTo(*found);
+    const auto part = static_cast<std::size_t>(found - parts.begin());
+    if (part >= std::min(parts.size(), guide_.parts.size())) return;
+    goTo(guide_.parts[part]);
     page_->setFocus();
 }
 
@@ -239,11 +269,45 @@ void HelpWindow::search(const QString& words) {
 
 // Within the page, to another page of the guide; nothing leads outside.
 void HelpWindow::follow(const QUrl& link) {
+    leave();
     if (!link.path().isEmpty()) open(QFileInfo(file_).absolutePath() + QLatin1Char('/') + link.path());
     const auto found = std::find_if(guide_.parts.begin(), guide_.parts.end(),
                                     [&](const GuidePart& p) { return p.slug == link.fragment(); });
     if (found != guide_.parts.end()) return goTo(*found);
     if (!link.path().isEmpty() && !guide_.parts.empty()) goTo(guide_.parts.front());
+}
+
+HelpWindow::Place HelpWindow::here() const {
+    return {file_, part_, page_->verticalScrollBar()->value()};
+}
+
+void HelpWindow::leave() {
+    if (part_ < 0) return;
+    const Place now = here();
+    if (behind_.empty() || behind_.back().file != now.file || behind_.back().part != now.part)
+        behind_.push_back(now);
+    ahead_.clear();
+    showTrail();
+}
+
+void HelpWindow::walk(std::vector<Place>& from, std::vector<Place>& to) {
+    const Place now = here();
+    // Help asked for again where one is has left the same place behind.
+    while (!from.empty() && from.back().file == now.file && from.back().part == now.part) from.pop_back();
+    if (from.empty()) return showTrail();
+    to.push_back(now);
+    const Place place = from.back();
+    from.pop_back();
+    if (file_ != place.file) open(place.file);
+    if (place.part < static_cast<int>(guide_.parts.size()))
+        goTo(guide_.parts[static_cast<std::size_t>(place.part)]);
+    page_->verticalScrollBar()->setValue(place.scrolled);
+    showTrail();
+}
+
+void HelpWindow::showTrail() {
+    back_->setEnabled(!behind_.empty());
+    forward_->setEnabled(!ahead_.empty());
 }
 
 void HelpWindow::keyPressEvent(QKeyEvent* event) {

@@ -13,8 +13,9 @@ class QListWidget;
 
 namespace refero {
 namespace look {
+class Button;
 class Label;
-}
+}  // namespace look
 
 /// A chapter of the guide: Markdown, with its pictures as wide as there is room.
 class GuidePage : public QTextBrowser {
@@ -38,7 +39,7 @@ class GuidePage : public QTextBrowser {
     std::vector<int> headings_;  ///< numbers of their blocks in the document
 };
 
-/// The shipped guide in a window of its own: contents, search, a chapter. Needs no network.
+/// The shipped guide in a window of its own: contents, search, a chapter, the way back. Needs no network.
 class HelpWindow : public QWidget {
     Q_OBJECT
   public:
@@ -59,12 +60,25 @@ class HelpWindow : public QWidget {
     void search(const QString& words);
     void follow(const QUrl& link);
     void goTo(const GuidePart& part, const QString& words = {});
+    /// Where one reads: a page of the guide, a part of it, how far down.
+    struct Place {
+        QString file;
+        int part = -1, scrolled = 0;
+    };
+    Place here() const;
+    /// Remembers where one is, before one goes elsewhere.
+    void leave();
+    /// To the last of `from`; where one is becomes the last of `to`.
+    void walk(std::vector<Place>& from, std::vector<Place>& to);
+    void showTrail();
 
     QLineEdit* field_;
     QListWidget* contents_;
     GuidePage* page_;
     look::Label* found_;
-    GuideText guide_;
+    look::Button *back_, *forward_;
+    std::vector<Place> behind_, ahead_;
+    GuideText guide_, english_;  ///< that is shown; by whose headings parts are asked for
     QString file_;
     int chapter_ = -1, part_ = -1;  ///< those that are shown
 };

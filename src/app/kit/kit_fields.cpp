@@ -77,7 +77,7 @@ std::vector<Binding<plan::Body>> bodyFields() {
                                  word("Height of the part that records."), true),
                              &Body::sensorHeightMm),
                  &Body::sensorAssumed),
-            numberField(row("pixelsWide", word("Frame"), "px", word("Pixels across the frame.")),
+            numberField(row("pixelsWide", word("Frame"), word("px"), word("Pixels across the frame.")),
                         &Body::pixelsWide),
             numberField(row("pixelsHigh", word("Frame's height"), "px", word("Pixels down the frame."), true),
                         &Body::pixelsHigh)};
@@ -107,7 +107,7 @@ std::vector<Binding<plan::Lens>> lensFields() {
                         word("From the middle to the corners; a flat-field frame fills it in.")),
                     &Lens::fallOffStops),
         numberField(
-            row("lensFallOffAt", "At f/", "f-no.", word("The aperture of the flat-field frame."), true),
+            row("lensFallOffAt", "At f/", word("f-no."), word("The aperture of the flat-field frame."), true),
             &Lens::fallOffFNumber)};
 }
 
@@ -131,7 +131,7 @@ std::vector<Binding<plan::Lamp>> lampFields() {
                   &Lamp::label),
         kind,
         numberField(
-            row("lampWarmUp", word("Warm-up"), "min", word("Until its colour is steady; 0 for none.")),
+            row("lampWarmUp", word("Warm-up"), word("min"), word("Until its colour is steady; 0 for none.")),
             &Lamp::warmUpMinutes),
         yesField(row("lampMains", word("Power from"), "",
                      word("Mains power calls for cautions in the preparations.")),
@@ -181,7 +181,7 @@ std::vector<Binding<plan::ChartCopy>> chartCopyFields(std::function<std::vector<
             textField(row("copyMade", word("Made on"), "",
                           word("As 2026-05-14; charts fade, so their age counts.")),
                       &ChartCopy::madeOn),
-            numberField(row("copyLife", word("Replace after"), "months",
+            numberField(row("copyLife", word("Replace after"), word("months"),
                             word("Of its making; common practice is two years.")),
                         &ChartCopy::replaceAfterMonths),
             textField(row("copyReference", word("Values from"), "",
@@ -200,7 +200,7 @@ std::vector<Binding<plan::Checked>> checkedFields() {
             textField(row("checkedOn", word("Last checked"), "",
                           word("As 2026-05-14; empty: never, or not known.")),
                       &Checked::checkedOn),
-            numberField(row("checkedEvery", word("Check every"), "days",
+            numberField(row("checkedEvery", word("Check every"), word("days"),
                             word("A month is common practice for displays.")),
                         &Checked::everyDays)};
 }
@@ -324,10 +324,10 @@ std::vector<Binding<plan::Shoot>> shootFields() {
             textField(row("shootDate", word("Date"), "", "As 2026-05-14."), &Shoot::date),
             policy,
             limits,
-            numberField(row("shootStops", word("Light may move"), "stops",
+            numberField(row("shootStops", word("Light may move"), word("stops"),
                             word("How far the level of daylight may go before a chart shot is too old.")),
                         &Shoot::moveLimitStops),
-            numberField(row("shootMired", word("Colour may move"), "mired",
+            numberField(row("shootMired", word("Colour may move"), word("mired"),
                             word("How far its colour may go before a chart shot is too old."), true),
                         &Shoot::moveLimitMired)};
 }

@@ -136,6 +136,9 @@ bool isPopupList(const QWidget* widget) {
     return widget && widget->inherits("QComboBoxListView");
 }
 
+// What the base style keeps free of a choice's text, both sides together: px.
+constexpr int kLabelInset = 2;
+
 }  // namespace
 
 ControlStyle::ControlStyle() : QProxyStyle(QStringLiteral("Fusion")) {}
@@ -190,7 +193,7 @@ QSize ControlStyle::sizeFromContents(ContentsType type, const QStyleOption* opti
                                      const QWidget* widget) const {
     switch (type) {
         case CT_ComboBox:
-            return {contents.width() + kBesideText + kArrow,
+            return {contents.width() + kLabelInset + kBesideText + kArrow,
                     std::max(18, contents.height()) + 2 * kAboveText};
         case CT_LineEdit:
             // It counts margins of 2 and 1 of its own.
@@ -308,6 +311,16 @@ void ControlStyle::drawControl(ControlElement element, const QStyleOption* optio
                     static_cast<QStyleOptionHeader&>(quiet) = *header;
                 quiet.palette.setColor(QPalette::ButtonText, p.quiet);
                 QProxyStyle::drawControl(element, &quiet, painter, widget);
+                return;
+            }
+            break;
+        case CE_ComboBoxLabel:
+            if (const auto* box = qstyleoption_cast<const QStyleOptionComboBox*>(option)) {
+                QStyleOptionComboBox cut = *box;
+                const int room = subControlRect(CC_ComboBox, box, SC_ComboBoxEditField, widget).width() -
+                                 kLabelInset - (box->currentIcon.isNull() ? 0 : box->iconSize.width() + 4);
+                cut.currentText = box->fontMetrics.elidedText(box->currentText, Qt::ElideRight, room);
+                QProxyStyle::drawControl(element, &cut, painter, widget);
                 return;
             }
             break;

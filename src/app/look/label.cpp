@@ -27,6 +27,19 @@ QSize Label::minimumSizeHint() const {
     return wordWrap() ? QSize(std::min(own.width(), 80), own.height()) : own;
 }
 
+int Label::heightForWidth(int width) const {
+    constexpr std::size_t kKept = 24;
+    Measured now{text(), contentsMargins(), indent(), margin(), wordWrap()};
+    if (now != measured_ || heights_.size() >= kKept) heights_.clear();
+    measured_ = std::move(now);
+    const auto at =
+        std::find_if(heights_.begin(), heights_.end(), [&](const auto& h) { return h.first == width; });
+    if (at != heights_.end()) return at->second;
+    const int height = QLabel::heightForWidth(width);
+    heights_.emplace_back(width, height);
+    return height;
+}
+
 void Label::setSingleLine() {
     singleLine_ = true;
     setWordWrap(false);
@@ -50,6 +63,7 @@ void Label::paintEvent(QPaintEvent* event) {
 void Label::changeEvent(QEvent* event) {
     QLabel::changeEvent(event);
     if (event->type() == QEvent::PaletteChange) recolour();
+    if (event->type() == QEvent::FontChange || event->type() == QEvent::StyleChange) heights_.clear();
 }
 
 void Label::recolour() {

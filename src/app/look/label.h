@@ -3,6 +3,8 @@
 #pragma once
 
 #include <QLabel>
+#include <utility>
+#include <vector>
 
 #include "app/look/tokens.h"
 
@@ -19,6 +21,8 @@ class Label : public QLabel {
 
     /// Wrapped text may be as narrow as a longer word; QLabel would ask for a well-proportioned block.
     QSize minimumSizeHint() const override;
+    /// Kept: layouts ask for the same few widths again and again, and each answer shapes the whole text.
+    int heightForWidth(int width) const override;
     /// Takes the room that its row leaves, and ends in an ellipsis where that is too little for its text.
     void setSingleLine();
     bool isSingleLine() const { return singleLine_; }
@@ -31,6 +35,16 @@ class Label : public QLabel {
     void recolour();
     Tone tone_;
     bool singleLine_ = false;
+    /// Of what heights are known: all but the font that they depend on.
+    struct Measured {
+        QString text;
+        QMargins margins;
+        int indent = -1, margin = 0;
+        bool wrapped = true;
+        bool operator==(const Measured&) const = default;
+    };
+    mutable Measured measured_;
+    mutable std::vector<std::pair<int, int>> heights_;  ///< of widths
 };
 
 }  // namespace refero::look

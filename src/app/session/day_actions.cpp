@@ -4,6 +4,7 @@
 
 #include <QDir>
 #include <algorithm>
+#include <tuple>
 #include <utility>
 
 #include "app/session/handover_actions.h"
@@ -159,8 +160,17 @@ void DayActions::nextSetup() {
         },
         [this, id, run = run_](workflow::SetupWork work) {
             if (run_ != run) return;
-            if (!run->stop.stop_requested()) keep(id, work);
-            nextSetup();
+            if (run->stop.stop_requested() || !keepReading(id, work)) return nextSetup();
+            // In an event of its own: between the two the window answers.
+            QMetaObject::invokeMethod(
+                this,
+                [this, id, run, work = std::move(work)] {
+                    if (run_ != run) return;
+                    if (work.correction) keepBuilt(id, *work.correction, work.document);
+                    emit changed();
+                    nextSetup();
+                },
+                Qt::QueuedConnection);
         },
         Urgency::soon);
 }
@@ -187,16 +197,17 @@ void DayActions::nextLoan() {
          mine = run_->stop.get_token()](const std::stop_token&) {
             auto c = task.run(*parser, mine);
             const bool known = c && workflow::sameLoan(before, *c);
-            return std::pair(std::move(c), known);
+            std::string document = c && !known ? workflow::documentOf(*c) : std::string();
+            return std::tuple(std::move(c), known, std::move(document));
         },
-        [this, id, run = run_](const std::pair<Result<Correction>, bool>& loan) {
+        [this, id, run = run_](const std::tuple<Result<Correction>, bool, std::string>& loan) {
             if (run_ != run) return;
-            const auto& [c, known] = loan;
+            const auto& [c, known, document] = loan;
             if (!run->stop.stop_requested()) {
                 if (!c)
                     tell(id, text(c.error().message));
                 else if (!known)
-                    keepBuilt(id, *c);
+                    keepBuilt(id, *c, document);
             }
             if (Line* now = line(id)) now->doing.clear();
             nextLoan();
@@ -204,27 +215,24 @@ void DayActions::nextLoan() {
         Urgency::soon);
 }
 
-void DayActions::keep(SetupId id, const workflow::SetupWork& work) {
+// True where the correction that was built may follow.
+bool DayActions::keepReading(SetupId id, const workflow::SetupWork& work) {
     Line* l = line(id);
-    if (!session_.setup(id) || !l) return;
+    if (!session_.setup(id) || !l) return false;
     l->doing.clear();
     l->why = text(work.why);
     l->mended = work.mended;
-    if (work.shot) {
-        if (work.shot->reading) l->verdict = work.shot->reading->verdict;
-        Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
-        if (const auto kept = workflow::keepShot(edit, session_.contents(), id, *work.shot))
-            session_.state().know(*kept, *work.shot->reading);
-        // The reading must be there before what is built on it.
-        if (!edit.changes().empty() && !keepEdit(edit)) return;
-    }
-    if (work.correction) keepBuilt(id, *work.correction);
-    emit changed();
+    if (!work.shot) return true;
+    if (work.shot->reading) l->verdict = work.shot->reading->verdict;
+    Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
+    if (const auto kept = workflow::keepShot(edit, session_.contents(), id, *work.shot))
+        session_.state().know(*kept, *work.shot->reading);
+    return edit.changes().empty() || keepEdit(edit);
 }
 
-void DayActions::keepBuilt(SetupId id, const Correction& c) {
+void DayActions::keepBuilt(SetupId id, const Correction& c, const std::string& document) {
     Edit edit = session_.studio()->edit(tr("Do the day's work").toStdString());
-    const auto kept = workflow::keepCorrection(edit, session_.contents(), id, c);
+    const auto kept = workflow::keepCorrection(edit, session_.contents(), id, c, document);
     if (!kept) return tell(id, text(kept.error().message));
     session_.state().know(*kept, c);
     if (Line* l = line(id)) {

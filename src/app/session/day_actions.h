@@ -73,8 +73,8 @@ class DayActions : public QObject {
     struct Run;
     void nextSetup();
     void nextLoan();
-    void keep(studio::SetupId setup, const workflow::SetupWork& work);
-    void keepBuilt(studio::SetupId setup, const Correction& correction);
+    bool keepReading(studio::SetupId setup, const workflow::SetupWork& work);
+    void keepBuilt(studio::SetupId setup, const Correction& correction, const std::string& document);
     void tell(studio::SetupId setup, const QString& what);
     bool keepEdit(const studio::Edit& edit);
     void planDeliveries();

@@ -10,6 +10,8 @@
 #include <mutex>
 #include <utility>
 
+#include "app/session/stand_back.h"
+
 namespace refero::jobs {
 namespace {
 
@@ -23,12 +25,14 @@ class Queue {
         // One more than there are cores: a worker that waits for a disk must not hold up a picture.
         pool_.setMaxThreadCount(QThread::idealThreadCount() + 1);
         qAddPostRoutine(stopAll);
+        standBackTogether();
     }
 
     void add(std::function<void()> work, Urgency urgency, const std::stop_source& source) {
         const std::scoped_lock lock(mutex_);
         const auto entry = sources_.insert(sources_.end(), source);
         std::function<void()> job = [this, entry, urgency, work = std::move(work)] {
+            standBack();
             work();
             const std::scoped_lock ended(mutex_);
             sources_.erase(entry);

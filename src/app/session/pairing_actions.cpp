@@ -20,13 +20,14 @@ void PairingActions::find(studio::SetupId leader, studio::SetupId follower, cons
     if (!a || !b) return;
     sure_.request_stop();
     const int job = ++jobs_[follower];
-    auto task = workflow::pairingTask(*a, *b, session_.day().shoot, options, through);
-    if (!task) {
+    auto made = workflow::pairingTask(*a, *b, session_.day().shoot, options, through);
+    if (!made) {
         matches_.erase(follower);
-        return emit failed(follower, text(task.error().message));
+        return emit failed(follower, text(made.error().message));
     }
-    session_.background([task = *task](const std::stop_token& stop) { return task.run(stop); },
-                        [this, follower, job, task = *task](const Result<workflow::FoundMatch>& m) {
+    const auto task = std::make_shared<const workflow::PairingTask>(*std::move(made));
+    session_.background([task](const std::stop_token& stop) { return task->run(stop); },
+                        [this, follower, job, task](const Result<workflow::FoundMatch>& m) {
                             if (jobs_[follower] != job) return;
                             if (!m) {
                                 matches_.erase(follower);
@@ -34,13 +35,14 @@ void PairingActions::find(studio::SetupId leader, studio::SetupId follower, cons
                             }
                             matches_[follower] = std::make_shared<const workflow::FoundMatch>(*m);
                             emit found(follower);
-                            if (jobs_[follower] == job) makeSure(follower, task);
+                            if (jobs_[follower] == job) makeSure(follower, *task);
                         },
                         Urgency::now);
 }
 
 // The same match once more, with the readings drawn anew. Nobody waits for it.
-void PairingActions::makeSure(studio::SetupId follower, workflow::PairingTask task) {
+void PairingActions::makeSure(studio::SetupId follower, const workflow::PairingTask& found) {
+    workflow::PairingTask task = found;
     task.options.fit.resamples = workflow::kResamples;
     sure_ = std::stop_source();
     session_.background(

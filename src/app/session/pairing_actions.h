@@ -45,7 +45,7 @@ class PairingActions : public QObject {
 
   private:
     Session& session_;
-    void makeSure(studio::SetupId follower, workflow::PairingTask task);
+    void makeSure(studio::SetupId follower, const workflow::PairingTask& found);
 
     std::map<studio::SetupId, std::shared_ptr<const workflow::FoundMatch>> matches_;
     std::map<studio::SetupId, int> jobs_;  ///< the latest of each follower

@@ -376,8 +376,9 @@ void ReadingActions::setEncoding(studio::SetupId id, const Transfer& encoding) {
     // Another curve is only stated where a person did so; else the file speaks for itself.
     const bool same = s && s->reading && s->reading->encodingSource == EncodingSource::stated &&
                       s->reading->encoding == encoding;
-    if (!s || s->busy || s->chartFrame.empty() || same) return;
+    if (!s || s->chartFrame.empty() || same) return;
     if (s->reading) return setEncodings({id}, encoding);
+    if (s->busy) return;
     const QString step = tr("State encoding %1").arg(text(std::string(encoding.name())));
     Session::AtHand& hand = session_.hand(id);
     hand.busy = true;
@@ -412,7 +413,14 @@ void ReadingActions::setEncodings(const std::vector<studio::SetupId>& ids, const
     std::vector<Shot> shots;
     for (const studio::SetupId id : ids) {
         const Setup* s = session_.setup(id);
-        if (!s || s->busy || !s->reading) continue;
+        if (!s || !s->reading) continue;
+        // A picture that is being loaded gives way; another chart frame than the one that was read does not.
+        if (s->busy && s->reading->framePath != s->chartFrame) {
+            emit session_.refused(
+                tr("The chart frame of %1 is being read; state its encoding when it is there.")
+                    .arg(text(s->light)));
+            continue;
+        }
         Session::AtHand& hand = session_.hand(id);
         hand.busy = true;
         hand.job = ++jobs_;

@@ -67,6 +67,9 @@ void Session::use(std::unique_ptr<studio::Studio> studio) {
     shoot_ = workflow::latestShoot(contents());
     history_.follow(studio_.get());
     rebuild();
+    // Its table is made with the first question; that is not to be the window's.
+    background([sky = state_.sky()] { return sky.at(90, plan::LightKind::daylight); }, [](plan::Daylight) {},
+               Urgency::later);
 }
 
 const Setup* Session::setup(studio::SetupId id) const {

@@ -3,10 +3,10 @@
 #pragma once
 
 #include <cstddef>
-#include <memory>
 #include <span>
 
 #include "core/colour/transfer.h"
+#include "core/frame/pixel_store.h"
 
 namespace refero {
 
@@ -15,12 +15,11 @@ template <class Tag>
 class RgbImage {
   public:
     RgbImage() = default;
-    /// Values are left uninitialised: 24 megapixels should not be touched twice.
+    /// Values are left uninitialised.
     RgbImage(int width, int height)
         : width_(width),
           height_(height),
-          data_(std::make_unique_for_overwrite<float[]>(3 * static_cast<std::size_t>(width) *
-                                                        static_cast<std::size_t>(height))) {}
+          data_(pixelStore(3 * static_cast<std::size_t>(width) * static_cast<std::size_t>(height))) {}
 
     int width() const { return width_; }
     int height() const { return height_; }
@@ -42,7 +41,7 @@ class RgbImage {
 
   private:
     int width_ = 0, height_ = 0;
-    std::unique_ptr<float[]> data_;
+    PixelStore data_;
 };
 
 /// Linear light of the recording: 1.0 is its clipping level, before any white balance.

@@ -4,7 +4,6 @@
 
 #include <array>
 #include <cstdint>
-#include <vector>
 
 #include "core/frame/image.h"
 
@@ -19,11 +18,12 @@ class Mosaic {
     static constexpr Pattern rggb{0, 1, 1, 2}, bggr{2, 1, 1, 0}, grbg{1, 0, 2, 1}, gbrg{1, 2, 0, 1};
 
     Mosaic() = default;
+    /// Values are left uninitialised.
     Mosaic(int width, int height, Pattern pattern)
         : width_(width),
           height_(height),
           pattern_(pattern),
-          values_(static_cast<std::size_t>(width) * static_cast<std::size_t>(height)) {}
+          values_(pixelStore(static_cast<std::size_t>(width) * static_cast<std::size_t>(height))) {}
 
     int width() const { return width_; }
     int height() const { return height_; }
@@ -31,8 +31,8 @@ class Mosaic {
     int channel(int x, int y) const { return pattern_[static_cast<std::size_t>((y & 1) * 2 + (x & 1))]; }
     float at(int x, int y) const { return values_[index(x, y)]; }
     float& at(int x, int y) { return values_[index(x, y)]; }
-    const float* row(int y) const { return values_.data() + index(0, y); }
-    float* row(int y) { return values_.data() + index(0, y); }
+    const float* row(int y) const { return values_.get() + index(0, y); }
+    float* row(int y) { return values_.get() + index(0, y); }
 
   private:
     std::size_t index(int x, int y) const {
@@ -40,7 +40,7 @@ class Mosaic {
     }
     int width_ = 0, height_ = 0;
     Pattern pattern_ = rggb;
-    std::vector<float> values_;
+    PixelStore values_;
 };
 
 /// A picture of it for finding charts and for looking: each site keeps its own channel and is given the other

@@ -98,8 +98,8 @@ Status validate(const Body& b) {
     return all({named(say("The body"), b.model),
                 within(say("The sensor's width"), b.sensorWidthMm, 1, 200, "mm"),
                 within(say("The sensor's height"), b.sensorHeightMm, 1, 200, "mm"),
-                within(say("The sensor's width"), b.pixelsWide, 100, 100000, "pixels"),
-                within(say("The sensor's height"), b.pixelsHigh, 100, 100000, "pixels")});
+                within(say("The sensor's width"), b.pixelsWide, 100, 100000, word("pixels")),
+                within(say("The sensor's height"), b.pixelsHigh, 100, 100000, word("pixels"))});
 }
 
 Status validate(const Lens& l) {
@@ -111,20 +111,20 @@ Status validate(const Lens& l) {
 }
 
 Status validate(const Lamp& l) {
-    return all(
-        {named(say("The light"), l.label), within(say("The warm-up"), l.warmUpMinutes, 0, 240, "minutes")});
+    return all({named(say("The light"), l.label),
+                within(say("The warm-up"), l.warmUpMinutes, 0, 240, word("minutes"))});
 }
 
 Status validate(const ChartCopy& c) {
     return all({named(say("The chart copy"), c.label), named(say("The chart's definition"), c.chart),
                 within(say("The chart's scale"), c.scale, 0.02, 50, ""),
-                within(say("The chart's life"), c.replaceAfterMonths, 1, 600, "months"),
+                within(say("The chart's life"), c.replaceAfterMonths, 1, 600, word("months")),
                 dated(say("The chart's date"), c.madeOn)});
 }
 
 Status validate(const Checked& c) {
     return all({named(c.display ? say("The display") : say("The instrument"), c.label),
-                within(say("The time between checks"), c.everyDays, 1, 3660, "days"),
+                within(say("The time between checks"), c.everyDays, 1, 3660, word("days")),
                 dated(say("The date of its check"), c.checkedOn)});
 }
 

@@ -24,6 +24,50 @@ Vector3 expectedRatio(const Patch& patch) {
     return rgb / rgb.y();
 }
 
+// Both sides of a gap of less than a patch.
+bool areNeighbours(const Patch& a, const Patch& b) {
+    const Point gap = (a.centreMm - b.centreMm).cwiseAbs() - (a.sizeMm + b.sizeMm) / 2;
+    return gap.minCoeff() < 0 && gap.maxCoeff() < std::min(a.sizeMm.minCoeff(), b.sizeMm.minCoeff());
+}
+
+// Its spectrum is not known, and no other grey is beside it: a pigment may be grey to the eye by chance.
+bool mayBeGreyByChance(const Chart& chart, std::size_t i, const std::vector<std::size_t>& greys) {
+    const Patch& patch = chart.patches[i];
+    return !patch.reflectance && std::none_of(greys.begin(), greys.end(), [&](std::size_t k) {
+        return k != i && areNeighbours(patch, chart.patches[k]);
+    });
+}
+
+// A camera sees such a pigment as its own colour; greys that makers put beside each other tell which.
+void leaveOutChanceGreys(const Reading& r, std::vector<std::size_t>& usable) {
+    constexpr std::size_t kTelling = 4;
+    constexpr double kOff = 0.01, kErrors = 2;
+    const auto greys = r.neutrals();
+    std::vector<std::size_t> doubtful;
+    std::array<std::vector<double>, 3> said;
+    const auto ratio = [&](std::size_t i, std::size_t c) {
+        const auto channel = static_cast<Eigen::Index>(c);
+        const Vector3& rgb = r.patches[i].rgb;
+        return rgb(channel) / rgb.y() / expectedRatio(r.chart.patches[i])(channel);
+    };
+    for (const std::size_t i : usable) {
+        if (mayBeGreyByChance(r.chart, i, greys)) {
+            doubtful.push_back(i);
+            continue;
+        }
+        for (const std::size_t c : {0u, 2u}) said[c].push_back(ratio(i, c));
+    }
+    if (doubtful.empty() || said[0].size() < kTelling) return;
+    const std::array<double, 3> telling{numeric::medianOf(said[0]), 1, numeric::medianOf(said[2])};
+    std::erase_if(usable, [&](std::size_t i) {
+        if (std::find(doubtful.begin(), doubtful.end(), i) == doubtful.end()) return false;
+        double off = 0;
+        for (const std::size_t c : {0u, 2u})
+            off = std::max(off, std::abs(std::pow(ratio(i, c) / telling[c], 1 / 2.2) - 1));
+        return off > kOff + kErrors * castError(r, i);
+    });
+}
+
 }  // namespace
 
 std::vector<std::size_t> usableNeutrals(const Reading& reading) {
@@ -34,6 +78,7 @@ std::vector<std::size_t> usableNeutrals(const Reading& reading) {
         if ((p.rgb - 4 * p.standardError()).minCoeff() <= 1e-5) continue;
         out.push_back(i);
     }
+    leaveOutChanceGreys(reading, out);
     return out;
 }
 

@@ -12,7 +12,8 @@ namespace refero {
 
 /// The neutral patches of a reading that carry usable signal, lightest first, as indices into its patches. A
 /// patch with more than 1 % clipped pixels is left out, and so is one whose weakest channel is not 4 times
-/// its own spread above 0.
+/// its own spread above 0; and one that is grey by chance: without a spectrum, away from the other greys, and
+/// seen otherwise than they.
 std::vector<std::size_t> usableNeutrals(const Reading& reading);
 
 /// Channel gains that make the neutrals grey, relative to green: gains * rgb has R = G = B. All usable

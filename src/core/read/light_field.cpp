@@ -14,6 +14,10 @@ using namespace detail;
 
 constexpr double kMirrored = 0.012;  // of white: what a mirror image adds to a patch that it lies on
 constexpr double kExplained = 0.03;  // of the places, by smooth light, for nothing else to be looked for
+// Of what smooth light leaves without it, at most, where a tone curve is taken for likely; a shadow or a lamp
+// must not explain as much.
+constexpr double kToneExplains = 0.6;
+constexpr double kToneAsked = 0.5;  // places that do not fit, for a tone curve to be asked
 
 /// How far a place may be from the colour that is expected there. Set where the surveys' careful and mistaken
 /// shots part.
@@ -23,7 +27,8 @@ struct MisfitLimits {
     /// A saturated patch is foretold no better than this by a 3x3, for some sensors and lights: a share a
     /// unit of chroma above 20, of its own strongest channel.
     double byChroma = 0.004;
-    double grossly = 4;  ///< times the limit, which no camera's view of the patch explains
+    double grossly =
+        4;  ///< times the limit, which no camera's view of the patch explains; twice that no look
     double texture =
         0.012;  ///< of blotches in the patch, which make a misfit one of something that lies there
     double rejected = 0.03;  ///< the same, of pixels
@@ -66,7 +71,7 @@ Misfit misfitOf(const ChartLight& light, const LightPlace& p, const Reading& rea
 // Something else lies there, or the light's mirror image: told by the colour of what is too much. A camera
 // may see a colour quite unlike what a 3x3 foretells; so a colour that misfits needs a witness that something
 // lies there: an edge or a texture in the patch, or something on the ground or the greys beside it.
-void sortOut(ChartLight& light, const std::vector<LightPlace>& places, const Reading& reading) {
+void sortOut(ChartLight& light, const std::vector<LightPlace>& places, const Reading& reading, bool toned) {
     std::vector<Point> witnesses;
     std::vector<std::size_t> suspects;
     double patchMm = 0;
@@ -90,7 +95,8 @@ void sortOut(ChartLight& light, const std::vector<LightPlace>& places, const Rea
                 continue;
             }
             const PatchReading& patch = reading.patches[p.patch];
-            if (p.kind == PlaceKind::grey || m.excess > kMisfit.grossly || patch.blotch > kMisfit.texture ||
+            const bool grossly = m.excess > (toned ? 2 : 1) * kMisfit.grossly;
+            if (p.kind == PlaceKind::grey || grossly || patch.blotch > kMisfit.texture ||
                 patch.rejected > kMisfit.rejected) {
                 light.covered.push_back(p.patch);
                 witnesses.push_back(p.mm);
@@ -135,14 +141,24 @@ void findRange(ChartLight& light, const Chart& chart) {
     light.rangeStops = high - low;
 }
 
+double enough(const std::vector<LightPlace>& places) {
+    return kExplained * static_cast<double>(places.size()) + 1;
+}
+
 // Smooth light first. Where that leaves much unexplained: with a shadow's edge, with a lamp mirrored in the
 // chart; whichever leaves less.
-std::optional<ChartLight> explained(const Chart& chart, std::vector<LightPlace>& places) {
+struct Explained {
+    ChartLight light;
+    double cost = 0;        // places that do not fit
+    double smoothCost = 0;  // the same, by smooth light alone
+    bool toned = false;     // the picture has a tone curve of its own, and bends colours as it likes
+};
+std::optional<Explained> explained(const Chart& chart, std::vector<LightPlace>& places) {
     ChartLight rough = roughLight(chart, places);
     if (!rough.xyzToRgb.allFinite()) return {};
     ChartLight smooth = rough;
     const double smoothCost = polish(smooth, places, chart);
-    if (smoothCost < kExplained * static_cast<double>(places.size()) + 1) return smooth;
+    if (smoothCost < enough(places)) return Explained{smooth, smoothCost, smoothCost};
     std::vector<LightPlace> shadowed = places;
     roughLight(chart, shadowed);
     ChartLight withEdge = rough;
@@ -152,11 +168,29 @@ std::optional<ChartLight> explained(const Chart& chart, std::vector<LightPlace>&
     const auto withLobe = withMirrorImage(rough, mirrored, chart, std::min(smoothCost, edgeCost));
     if (withLobe) {
         places = std::move(mirrored);
-        return withLobe;
+        ChartLight light = *withLobe;
+        const double cost = polish(light, places, chart, 1);
+        return Explained{light, cost, smoothCost};
     }
-    if (edgeCost >= 1e300) return smooth;
+    if (edgeCost >= 1e300) return Explained{smooth, smoothCost, smoothCost};
     places = std::move(shadowed);
-    return withEdge;
+    return Explained{withEdge, edgeCost, smoothCost};
+}
+
+// A finished picture's contrast is no light on the chart, and nothing that lies there.
+std::optional<Explained> explainedWithTone(const Reading& reading, std::vector<LightPlace>& places) {
+    const std::vector<LightPlace> asSeen = places;
+    const auto plain = explained(reading.chart, places);
+    if (!plain || reading.encoding == Transfer(Encoding::linear) || plain->cost < kToneAsked) return plain;
+    auto straight = withoutTone(asSeen, reading.chart);
+    if (!straight) return plain;
+    auto toned = explained(reading.chart, *straight);
+    if (!toned || toned->smoothCost > kToneExplains * plain->smoothCost ||
+        toned->cost > plain->cost - kToneAsked)
+        return plain;
+    places = *std::move(straight);
+    toned->toned = true;
+    return toned;
 }
 
 }  // namespace
@@ -168,12 +202,12 @@ std::optional<ChartLight> lightOn(const Reading& reading, std::span<const Backgr
     const auto patches = std::count_if(places.begin(), places.end(),
                                        [](const LightPlace& p) { return p.kind != PlaceKind::ground; });
     if (greys < 4 || patches < 6) return {};
-    const auto fitted = explained(reading.chart, places);
+    const auto fitted = explainedWithTone(reading, places);
     if (!fitted) return {};
-    ChartLight light = *fitted;
+    ChartLight light = fitted->light;
     light.flareShare = light.flare.y() / light.white.y();
     findRange(light, reading.chart);
-    sortOut(light, places, reading);
+    sortOut(light, places, reading, fitted->toned);
     return light;
 }
 

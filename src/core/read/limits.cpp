@@ -39,6 +39,7 @@ Limits copyWork() {
 
 Limits product() {
     Limits l;
+    l.name = word("Product");
     l.source = word(
         "Greys within 1 % after balancing and 90 % for the lightest patch are common practice; evenness, "
         "glare and focus lie between careful and slightly mistaken shots of the virtual camera.");

@@ -72,8 +72,21 @@ void forPixelsIn(const Quad& quad, int w, int h, Visit visit) {
     }
 }
 
+// About a step of eight bits, in light; and how many of them noise may reach.
+float eightBitStep(float light) {
+    return 0.02f * std::abs(light) + 0.0004f;
+}
+constexpr float kSteps = 2.6f;
+
 struct Spread {
     float centre = 0, reach = 0;
+
+    bool holds(float v) const { return std::abs(v - centre) <= reach; }
+    // What lies beyond the reach may be the noise's own tail, or a step or two of what quantised the picture.
+    // Further off it is something else: a speck, a scratch, a glint.
+    bool foreign(float v) const {
+        return std::abs(v - centre) > std::max(reach, kSteps * eightBitStep(centre));
+    }
 };
 
 // The distance between neighbouring values where there are few of them; 0 where there are many.
@@ -88,6 +101,20 @@ float stepOf(std::vector<float> values) {
     return numeric::medianOf(std::move(gaps));
 }
 
+// Noise about black that is cut off there, as colours that a display's space does not hold have it: its upper
+// half tells its width, as a median deviation; else 0. No wider than black is dark.
+float cutNoise(std::vector<float> values, float centre) {
+    constexpr float kBlack = 0.003f;   // some ten codes of an 8-bit display encoding
+    constexpr double kNinth = 1.2816;  // standard deviations to the ninth decile of a normal distribution
+    if (centre > kBlack) return 0;
+    const float least = *std::min_element(values.begin(), values.end());
+    if (5 * std::count(values.begin(), values.end(), least) < static_cast<std::ptrdiff_t>(values.size()))
+        return 0;
+    const auto ninth = values.begin() + static_cast<std::ptrdiff_t>(9 * values.size() / 10);
+    std::nth_element(values.begin(), ninth, values.end());
+    return std::min(*ninth - centre, kBlack) / float(kNinth * numeric::kMadToDeviation);
+}
+
 // Only where to cut: some thousand pixels, spread evenly, tell that as well as a million.
 Spread spreadOf(const std::vector<float>& values) {
     constexpr std::size_t kEnough = 4096;
@@ -98,13 +125,14 @@ Spread spreadOf(const std::vector<float>& values) {
     const float spacing = stepOf(some);
     Spread s{numeric::medianOf(some), 0};
     // No more than what eight bits make of it: two values far apart are no grain.
-    const float grain = std::min(spacing, 0.02f * std::abs(s.centre) + 0.0004f);
+    const float grain = std::min(spacing, eightBitStep(s.centre));
     std::vector<float> distance(some.size());
     for (std::size_t i = 0; i < some.size(); ++i) distance[i] = std::abs(some[i] - s.centre);
-    // A quantised patch with little noise has a median deviation of zero: its neighbouring steps are within
-    // reach, too, and one step of 16 bit at least.
-    s.reach = std::max({3 * float(numeric::kMadToDeviation) * numeric::medianOf(std::move(distance)),
-                        2.6f * grain, 1.0f / 65535});
+    // Quantised, the median deviation is known to half a step. A patch with little noise has one of zero: its
+    // neighbouring steps are within reach, too, and one step of 16 bit at least.
+    const float median =
+        std::max(numeric::medianOf(std::move(distance)) + grain / 2, cutNoise(some, s.centre));
+    s.reach = std::max({3 * float(numeric::kMadToDeviation) * median, kSteps * grain, 1.0f / 65535});
     return s;
 }
 
@@ -178,25 +206,24 @@ double blotchOf(const Samples& s, const Vector3& deviation) {
 PatchReading summarise(const Samples& s, double clippingLevel) {
     PatchReading r;
     const std::size_t n = s[0].values.size();
-    std::array<float, 3> centre{}, reach{};
-    for (std::size_t c = 0; c < 3; ++c) {
-        const Spread spread = spreadOf(s[c].values);
-        centre[c] = spread.centre;
-        reach[c] = spread.reach;
-    }
+    std::array<Spread, 3> spread;
+    for (std::size_t c = 0; c < 3; ++c) spread[c] = spreadOf(s[c].values);
+    const std::array<float, 3> centre{spread[0].centre, spread[1].centre, spread[2].centre};
     Vector3 sum = Vector3::Zero();
     Matrix3 products = Matrix3::Zero();
-    std::size_t anyClipped = 0;
+    std::size_t anyClipped = 0, foreign = 0;
     for (std::size_t i = 0; i < n; ++i) {
-        bool inside = true, clipped = false;
+        bool inside = true, clipped = false, other = false;
         for (std::size_t c = 0; c < 3; ++c) {
-            inside &= std::abs(s[c].values[i] - centre[c]) <= reach[c];
+            inside &= spread[c].holds(s[c].values[i]);
+            other |= spread[c].foreign(s[c].values[i]);
             if (s[c].values[i] >= clippingLevel) {
                 r.clippedChannels(static_cast<Eigen::Index>(c)) += 1.0 / static_cast<double>(n);
                 clipped = true;
             }
         }
         anyClipped += clipped;
+        foreign += other;
         if (!inside) continue;
         const Vector3 v(s[0].values[i] - centre[0], s[1].values[i] - centre[1], s[2].values[i] - centre[2]);
         sum += v;
@@ -204,7 +231,7 @@ PatchReading summarise(const Samples& s, double clippingLevel) {
         ++r.pixels;
     }
     r.clipped = static_cast<double>(anyClipped) / static_cast<double>(n);
-    r.rejected = 1 - static_cast<double>(r.pixels) / static_cast<double>(n);
+    r.rejected = static_cast<double>(foreign) / static_cast<double>(n);
     const Vector3 base(centre[0], centre[1], centre[2]);
     if (r.pixels == 0) {
         r.rgb = base;
@@ -227,12 +254,13 @@ PatchReading summariseApart(const Samples& s, double clippingLevel) {
     for (std::size_t c = 0; c < 3; ++c) {
         const auto channel = static_cast<Eigen::Index>(c);
         const Spread spread = spreadOf(s[c].values);
-        double sum = 0, squares = 0, clipped = 0;
+        double sum = 0, squares = 0, clipped = 0, foreign = 0;
         decltype(r.pixels) used = 0;
         for (const float v : s[c].values) {
             clipped += v >= clippingLevel;
+            foreign += spread.foreign(v);
+            if (!spread.holds(v)) continue;
             const double d = double(v) - spread.centre;
-            if (std::abs(d) > spread.reach) continue;
             sum += d;
             squares += d * d;
             ++used;
@@ -241,8 +269,7 @@ PatchReading summariseApart(const Samples& s, double clippingLevel) {
         r.rgb(channel) = spread.centre + offset;
         r.covariance(channel, channel) = std::max(0.0, squares / n - offset * offset);
         r.clippedChannels(channel) = clipped / static_cast<double>(s[c].values.size());
-        r.rejected =
-            std::max(r.rejected, 1 - static_cast<double>(used) / static_cast<double>(s[c].values.size()));
+        r.rejected = std::max(r.rejected, foreign / static_cast<double>(s[c].values.size()));
         r.pixels = std::min(r.pixels, used);
     }
     r.deviation = r.covariance.diagonal().cwiseSqrt();

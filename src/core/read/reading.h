@@ -28,7 +28,7 @@ struct PatchReading {
     std::size_t pixels = 0;  ///< measured
     /// Of one pixel, of those measured; 0 off the diagonal where the channels have sites of their own.
     Matrix3 covariance = Matrix3::Zero();
-    double rejected = 0;  ///< share of the pixels left out: specks, scratches, glints
+    double rejected = 0;  ///< share of the pixels that show something else: specks, scratches, glints
     /// How far a sixteenth of the patch departs from an even slope, in any channel, beyond what noise does;
     /// share of the patch's level.
     double blotch = 0;

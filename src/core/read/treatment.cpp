@@ -14,7 +14,7 @@ namespace {
 /// When a treatment is worth its own error. Set on simulated frames (docs/survey.md).
 struct TreatmentLimits {
     double clipped = 0.01;       ///< share of a patch's pixels
-    double rejected = 0.08;      ///< of a patch's pixels, beyond the 1 % that noise alone loses
+    double rejected = 0.08;      ///< of a patch's pixels
     double black = 0.004;        ///< of a display's signal; a code of 8 bits: what is there was below it
     double aboveNoise = 3;       ///< a pixel's signal, for its patch to tell anything
     double blotch = 0.06;        ///< of a patch's level

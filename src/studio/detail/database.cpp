@@ -81,6 +81,7 @@ void prepare(SQLite::Database& db) {
     // A rollback journal rather than a log beside the file: at rest a studio is one file that can be copied.
     db.exec("PRAGMA journal_mode = DELETE");
     db.exec("PRAGMA synchronous = FULL");
+    db.exec("PRAGMA foreign_keys = ON");
 }
 
 Contents load(SQLite::Database& db) {

@@ -74,11 +74,15 @@ TEST(Mosaic, OtherChannelsAreTheMeanOfThoseAround) {
 
 // EXIF 2.3, orientation: where the shown picture's first row and column lie.
 TEST(Mosaic, TurnsWithItsPatternAsPicturesDo) {
-    Mosaic m(5, 4, Mosaic::grbg);
-    for (int y = 0; y < 4; ++y)
-        for (int x = 0; x < 5; ++x) m.at(x, y) = float(10 * y + x);
+    const auto numbered = [] {
+        Mosaic out(5, 4, Mosaic::grbg);
+        for (int y = 0; y < 4; ++y)
+            for (int x = 0; x < 5; ++x) out.at(x, y) = float(10 * y + x);
+        return out;
+    };
+    const Mosaic m = numbered();
     for (int exif = 1; exif <= 8; ++exif) {
-        const Mosaic turned = oriented(m, exif);
+        const Mosaic turned = oriented(numbered(), exif);
         const Orientation o(exif, 5, 4);
         ASSERT_EQ(turned.width(), exif >= 5 ? 4 : 5) << exif;
         for (int y = 0; y < turned.height(); ++y)
@@ -89,10 +93,10 @@ TEST(Mosaic, TurnsWithItsPatternAsPicturesDo) {
             }
     }
     // Turned a quarter to the right, the stored left lower corner is the shown left upper one.
-    EXPECT_EQ(oriented(m, 6).at(0, 0), m.at(0, 3));
-    EXPECT_EQ(oriented(m, 8).at(0, 0), m.at(4, 0));
-    EXPECT_EQ(oriented(m, 3).at(0, 0), m.at(4, 3));
-    EXPECT_EQ(oriented(m, 99).at(3, 2), m.at(3, 2)) << "what EXIF does not know is left as it is";
+    EXPECT_EQ(oriented(numbered(), 6).at(0, 0), m.at(0, 3));
+    EXPECT_EQ(oriented(numbered(), 8).at(0, 0), m.at(4, 0));
+    EXPECT_EQ(oriented(numbered(), 3).at(0, 0), m.at(4, 3));
+    EXPECT_EQ(oriented(numbered(), 99).at(3, 2), m.at(3, 2)) << "what EXIF does not know is left as it is";
 }
 
 Chart onePatch() {

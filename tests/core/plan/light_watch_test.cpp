@@ -6,14 +6,11 @@
 
 #include <cmath>
 
+#include "core/plan/day.h"
 #include "core/spectra/illuminant.h"
 
 namespace refero::plan {
 namespace {
-
-Moment at(const char* clock) {
-    return *momentFrom(std::string("2026-05-14T") + clock + ":00Z");
-}
 
 class LightWatch : public testing::Test {
   protected:

@@ -8,6 +8,7 @@
 
 #include "core/colour/lab.h"
 #include "core/read/average.h"
+#include "core/read/balance.h"
 #include "core/read/flat_field.h"
 #include "core/read/grey_candidate.h"
 #include "core/read/limits.h"
@@ -44,6 +45,53 @@ Reading idealReading(const Vector3& light = {1, 1, 1}) {
         r.patches.push_back(m);
     }
     return r;
+}
+
+// Common practice: makers put their greys beside each other, of pigments that every camera sees grey.
+TEST(UsableNeutrals, APigmentThatIsGreyByChanceIsNotOne) {
+    Reading r = idealReading();
+    Patch lone = r.chart.patches[3];
+    lone.id = "C7";
+    lone.centreMm = {45, 5};
+    lone.sizeMm = {8, 8};
+    r.chart.patches.push_back(lone);
+    PatchReading seen = r.patches[3];
+    seen.id = lone.id;
+    r.patches.push_back(seen);
+    EXPECT_EQ(usableNeutrals(r).size(), 11u) << "seen as grey, it is one";
+    r.patches.back().rgb.x() *= 1.1;
+    EXPECT_EQ(usableNeutrals(r).size(), 10u);
+    EXPECT_NEAR(neutralGains(r)->x(), 1, 1e-9) << "it has no say in the balance";
+    // In the row it is a grey that something is wrong with.
+    std::swap(r.chart.patches.back().centreMm, r.chart.patches[3].centreMm);
+    std::swap(r.chart.patches.back().sizeMm, r.chart.patches[3].sizeMm);
+    EXPECT_EQ(usableNeutrals(r).size(), 11u);
+    EXPECT_GT(castOf(r, 10, *neutralGains(r)), 0.03);
+}
+
+// Eight bits make whole steps of the noise; its tails are no specks, and specks are.
+TEST(Measure, QuantisedNoiseIsNotForeignAndSpecksAre) {
+    Chart chart;
+    chart.outlineMm = {60, 60};
+    Patch p;
+    p.id = "A1";
+    p.centreMm = {30, 30};
+    p.sizeMm = {60, 60};
+    chart.patches = {p};
+    for (const double sigma : {0.4, 0.8, 1.2, 2.0})
+        for (const double level : {60.0, 130.0, 210.0}) {
+            std::mt19937 random(7);
+            std::normal_distribution<double> noise(level, sigma);
+            LinearImage image(60, 60);
+            for (float& v : image.values())
+                v = static_cast<float>(decode(Encoding::srgb, std::round(noise(random)) / 255));
+            const auto plain = measure(image, chart, Homography(Matrix3::Identity().eval()), {});
+            EXPECT_LT(plain[0].rejected, 0.02) << level << ", " << sigma;
+            for (int i = 0; i < 60 * 60; i += 8)
+                for (int c = 0; c < 3; ++c) image.pixel(i % 60, i / 60)[c] *= 1.5f;
+            const auto specked = measure(image, chart, Homography(Matrix3::Identity().eval()), {});
+            EXPECT_GT(specked[0].rejected, 0.1) << level << ", " << sigma;
+        }
 }
 
 TEST(Limits, AreKnownByNameAndCanBeChanged) {

@@ -22,6 +22,9 @@ struct PlaceSpread {
 /// 95 % efficiency).
 inline constexpr double kTukey = 4.7;
 
+/// How uneven light is likely to be, standard deviations in stops of the field's terms of each degree.
+inline constexpr double kLinearStops = 0.5, kQuadraticStops = 0.16;
+
 enum class PlaceKind { grey, ground, colour };
 
 /// Somewhere on the chart where its reference colour is known and the frame was measured.
@@ -45,6 +48,11 @@ struct LightPlace {
 
 /// Patches that can be used and the ground.
 std::vector<LightPlace> placesOf(const Reading& reading, std::span<const BackgroundSample> ground);
+
+/// The places as they would be had the picture no tone curve beyond its encoding, as finished pictures have
+/// (contrast, lifted blacks): told by greys of at least four levels beside the light's smooth fall. Nothing
+/// where too few tell.
+std::optional<std::vector<LightPlace>> withoutTone(const std::vector<LightPlace>& places, const Chart& chart);
 
 using FieldTerms = Eigen::Matrix<double, 6, 1>;
 FieldTerms terms(const LightField& field, const Point& mm);

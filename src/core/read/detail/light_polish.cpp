@@ -14,8 +14,8 @@ namespace {
 
 constexpr double kLn2 = std::numbers::ln2;
 constexpr double kFloor = 0.0006;  // of white: what a place's level is off by at least
-// Standard deviations by which the start may be off, in the unknowns' own units; even light is likely.
-constexpr double kLinearStops = 0.5, kQuadraticStops = 0.16, kShadowStops = 1, kEdgeAngle = 0.3, kLogSoft = 1;
+// Standard deviations by which the start may be off, in the unknowns' own units.
+constexpr double kShadowStops = 1, kEdgeAngle = 0.3, kLogSoft = 1;
 
 // The unknowns, by where they begin: colours (9, a row a channel, as shares of white), flare (3, the same),
 // the ground's own colour (3, the same), the field (5; its constant follows), the shadow (4: stops, angle,

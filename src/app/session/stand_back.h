@@ -1,0 +1,13 @@
+// SPDX-FileCopyrightText: The Refero authors
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+namespace refero {
+
+/// The calling thread goes behind the window's where all cores are at work; so do the threads that it begins.
+void standBack();
+
+/// From now on the threads that work on pictures together do so, too. Once is enough.
+void standBackTogether();
+
+}  // namespace refero
