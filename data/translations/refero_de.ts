@@ -7338,6 +7338,11 @@ Mired</translation>
             <translation>Eher %1</translation>
         </message>
         <message>
+            <source>Mend</source>
+            <comment>on a button</comment>
+            <translation>Beheben</translation>
+        </message>
+        <message>
             <source>Reading</source>
             <translation>Messung</translation>
         </message>
@@ -7559,6 +7564,11 @@ Mired</translation>
         <message>
             <source>More likely %1</source>
             <translation>Eher %1</translation>
+        </message>
+        <message>
+            <source>Mend</source>
+            <comment>on a button</comment>
+            <translation>Beheben</translation>
         </message>
         <message>
             <source>Reading</source>

@@ -7338,6 +7338,11 @@ mired</translation>
             <translation>Plutôt %1</translation>
         </message>
         <message>
+            <source>Mend</source>
+            <comment>on a button</comment>
+            <translation>Réparer</translation>
+        </message>
+        <message>
             <source>Reading</source>
             <translation>Lecture</translation>
         </message>
@@ -7559,6 +7564,11 @@ mired</translation>
         <message>
             <source>More likely %1</source>
             <translation>Plutôt %1</translation>
+        </message>
+        <message>
+            <source>Mend</source>
+            <comment>on a button</comment>
+            <translation>Réparer</translation>
         </message>
         <message>
             <source>Reading</source>

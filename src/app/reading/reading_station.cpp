@@ -145,6 +145,7 @@ QWidget* ReadingStation::buildBar() {
     });
     treat_ = new look::Button(look::Button::Kind::plain, tr("Mend the reading"), bar);
     treat_->setObjectName(QStringLiteral("treatments"));
+    treat_->setAccessibleName(treat_->text());
     treat_->setToolTip(
         told("Take uneven light or a flat field out of the patches, or average the setup's chart frames."));
     treatments_ = new QMenu(treat_);
@@ -328,6 +329,8 @@ void ReadingStation::ask(const Setup& setup) {
 void ReadingStation::narrow(bool compact) {
     // A question about the encoding needs room as well.
     for (QWidget* caption : captions_) caption->setVisible(!compact);
+    treat_->setText(compact ? tr("Mend", "on a button") : tr("Mend the reading"));
+    treat_->updateGeometry();
     for (QComboBox* box : {chart_, static_cast<QComboBox*>(encoding_), view_}) {
         box->setMinimumContentsLength(compact ? 3 : 0);
         box->setSizeAdjustPolicy(compact ? QComboBox::AdjustToMinimumContentsLengthWithIcon

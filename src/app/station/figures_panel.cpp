@@ -96,9 +96,9 @@ void FiguresPanel::showEvent(QShowEvent* event) {
 }
 
 void FiguresPanel::setContent(QWidget* content) {
-    // What is chosen is told by the hint, too, where it has little room.
+    // As wide as they ask where there is room; else what is chosen is told by the hint, too.
     for (QComboBox* box : figures_->findChildren<QComboBox*>()) {
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
         box->setMinimumContentsLength(kChoiceLength);
     }
     // In a small window the content scrolls rather than make the window larger.
