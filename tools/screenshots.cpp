@@ -370,12 +370,16 @@ int shoot(MainWindow& window, const QString& folder) {
     s.take("correction");
     // The matrix as it is, and the same with a finish, beside balance alone.
     session.correction().keepSnapshot(session.currentId());
+    settle(kMoment);
     Finish finish = *finishByName("rounded");
     finish.warmthSteps = 2;
     session.correction().setFinish(session.currentId(), finish);
+    settle(kMoment);
     correction->judging().showMode(JudgingWish::Mode::fourUp);
+    settle(kMoment);
     auto* aside = window.findChild<FiguresPanel*>(QStringLiteral("correctionPanel"));
     aside->setSide(FiguresPanel::Side::right);
+    settle(kMoment);
     correction->showPage(Page::finish);
     settle(2500);
     s.take("four-up");
@@ -393,13 +397,18 @@ int shoot(MainWindow& window, const QString& folder) {
     pairs->setFolded(false);
     settle(1500);
     s.take("pairing");
-    aside->setSide(FiguresPanel::Side::below);
-    aside->setFolded(true);
-
-    correction->judging().showMode(JudgingWish::Mode::wipe);
-    session.undo().undo();
-    session.undo().undo();
-    correction->showPage(Page::patches);
+    const std::function<void()> back[] = {
+        [&] { aside->setSide(FiguresPanel::Side::below); },
+        [&] { aside->setFolded(true); },
+        [&] { correction->judging().showMode(JudgingWish::Mode::wipe); },
+        [&] { session.undo().undo(); },
+        [&] { session.undo().undo(); },
+        [&] { correction->showPage(Page::patches); },
+    };
+    for (const auto& action : back) {
+        action();
+        settle(kMoment);
+    }
 
     if (!s.bench()) return 1;
 
@@ -454,7 +463,7 @@ int shoot(MainWindow& window, const QString& folder) {
         !given(refero::Receiver::archive))
         return 1;
     settle(800);
-    refero::look::setSurround(refero::look::Surround::booth);
+    window.findChild<QAction*>(QStringLiteral("surroundAction"))->trigger();
     s.take("handover-booth");
     session.handover().frameQueue().cancel();
     const QImage papers =

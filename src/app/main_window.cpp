@@ -46,6 +46,7 @@
 #include "app/session/reading_actions.h"
 #include "app/settings/own_settings.h"
 #include "app/station/figures_panel.h"
+#include "app/station/paint_in_turn.h"
 #include "app/studio_menu.h"
 #include "app/top_bar.h"
 #include "core/say/say.h"
@@ -252,7 +253,9 @@ void MainWindow::showRightPage() {
     QWidget* const stations[] = {plan_, frames_, reading_, correction_, pairing_, handover_, bench_};
     const bool planned = !session_.setups().empty() || station_ == StationId::plan ||
                          station_ == StationId::frames || station_ == StationId::test;
-    pages_->setCurrentWidget(planned ? stations[static_cast<int>(station_)] : empty_);
+    QWidget* page = planned ? stations[static_cast<int>(station_)] : empty_;
+    if (page != pages_->currentWidget()) paintInTurn(*pages_);
+    pages_->setCurrentWidget(page);
     bar_->setStation(static_cast<int>(station_));
     QTimer::singleShot(0, this, &MainWindow::sizeLedger);  // once the page is laid out
 }
@@ -321,6 +324,7 @@ void MainWindow::sizeLedger() {
 }
 
 void MainWindow::toggleSurround() {
+    paintInTurn(*pages_);
     look::setSurround(look::surround() == look::Surround::dim ? look::Surround::booth : look::Surround::dim);
     ownSettings().setValue(kSurroundKey, look::surround() == look::Surround::booth ? QStringLiteral("booth")
                                                                                    : QStringLiteral("dim"));
