@@ -317,8 +317,10 @@ void ControlStyle::drawControl(ControlElement element, const QStyleOption* optio
         case CE_ComboBoxLabel:
             if (const auto* box = qstyleoption_cast<const QStyleOptionComboBox*>(option)) {
                 QStyleOptionComboBox cut = *box;
+                // A text's width is told rounded: what is asked for may be short by half a pixel.
                 const int room = subControlRect(CC_ComboBox, box, SC_ComboBoxEditField, widget).width() -
-                                 kLabelInset - (box->currentIcon.isNull() ? 0 : box->iconSize.width() + 4);
+                                 kLabelInset + 1 -
+                                 (box->currentIcon.isNull() ? 0 : box->iconSize.width() + 4);
                 cut.currentText = box->fontMetrics.elidedText(box->currentText, Qt::ElideRight, room);
                 QProxyStyle::drawControl(element, &cut, painter, widget);
                 return;

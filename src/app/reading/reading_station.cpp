@@ -26,6 +26,7 @@
 #include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "app/station/figures_panel.h"
+#include "app/station/paint_in_turn.h"
 #include "app/tables/patch_table.h"
 #include "core/read/encoding_fit.h"
 #include "core/read/swatch.h"
@@ -215,6 +216,8 @@ void ReadingStation::show(const Setup* setup) {
     }
     showPicture(*setup);
     if (ready) {
+        // A chart that has just been found brings findings, values and the picture's marks all at once.
+        if (!frame_->placement()) paintInTurn(*frame_);
         chart_->setCurrentText(QString::fromStdString(setup->reading->chart.name));
         frame_->setPlacement(setup->reading->chart, setup->reading->corners,
                              io::requestOf(*setup->reading).patches);
