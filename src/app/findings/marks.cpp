@@ -28,7 +28,7 @@ std::vector<QLineF> straightParts(const QPainterPath& path) {
 }  // namespace
 
 void doubleLine(QPainter& painter, const QPainterPath& path, double width, Qt::PenStyle style) {
-    // Line by line the painter has a way that is a tenth as long.
+    // Line by line Qt takes a fifth of the time that stroking a path takes it.
     const std::vector<QLineF> lines = straightParts(path);
     const auto stroke = [&](const QPen& pen) {
         painter.setPen(pen);

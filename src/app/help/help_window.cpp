@@ -66,7 +66,9 @@ void GuidePage::fill() {
         cursor.setBlockFormat(format);
     }
     cursor.endEditBlock();
+    QTextDocument* const before = document();
     setDocument(fresh);
+    if (before->parent() == this) before->deleteLater();  // a link in it may be on its way here
 }
 
 void GuidePage::goTo(int heading, const QString& words) {

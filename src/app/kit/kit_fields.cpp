@@ -79,8 +79,9 @@ std::vector<Binding<plan::Body>> bodyFields() {
                  &Body::sensorAssumed),
             numberField(row("pixelsWide", word("Frame"), word("px"), word("Pixels across the frame.")),
                         &Body::pixelsWide),
-            numberField(row("pixelsHigh", word("Frame's height"), "px", word("Pixels down the frame."), true),
-                        &Body::pixelsHigh)};
+            numberField(
+                row("pixelsHigh", word("Frame's height"), word("px"), word("Pixels down the frame."), true),
+                &Body::pixelsHigh)};
 }
 
 std::vector<Binding<plan::Lens>> lensFields() {

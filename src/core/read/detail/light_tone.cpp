@@ -110,7 +110,7 @@ class Tone {
             s.off = (s.stops - s.row.dot(found_)) / s.spread;
             if (s.grey) greys.push_back(std::abs(s.off));
         }
-        const double scale = std::max(1.0, 1.48 * numeric::medianOf(std::move(greys)));
+        const double scale = std::max(1.0, numeric::kMadToDeviation * numeric::medianOf(std::move(greys)));
         for (Seen& s : seen_) {
             const double u = s.off / (kTukey * scale);
             s.weight = std::abs(u) < 1 ? std::pow(1 - u * u, 2) : 0;
