@@ -29,6 +29,7 @@
 #include "app/frames/frames_station.h"
 #include "app/handover/receivers.h"
 #include "app/help/help_window.h"
+#include "app/jobs/stand_back.h"
 #include "app/judging/compare_view.h"
 #include "app/judging/judging_view.h"
 #include "app/language/language.h"
@@ -481,6 +482,7 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "usage: refero-screenshots FOLDER [LANGUAGE]\n");
         return 2;
     }
+    refero::goFirst();
     refero::language::speak(argc > 2 ? QString::fromLatin1(argv[2]) : QStringLiteral("en"));
     refero::look::dress();
     refero::Dialogs dialogs;

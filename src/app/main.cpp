@@ -6,6 +6,7 @@
 #include <utility>
 
 #include "app/instance/one_instance.h"
+#include "app/jobs/stand_back.h"
 #include "app/language/language.h"
 #include "app/look/tokens.h"
 #include "app/main_window.h"
@@ -37,6 +38,7 @@ int main(int argc, char** argv) {
     if (refero::OneInstance::handOver(name, parser.positionalArguments(), parser.isSet(demo))) return 0;
     refero::OneInstance instance(name);
     instance.listen();
+    refero::goFirst();
 
     refero::language::speak(refero::language::wanted());
     refero::look::dress();

@@ -24,10 +24,12 @@
 #include "app/frames/frames_station.h"
 #include "app/handover/handover_station.h"
 #include "app/help/help_window.h"
+#include "app/jobs/job.h"
 #include "app/language/language.h"
 #include "app/ledger/ledger.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
+#include "app/look/page_colours.h"
 #include "app/look/tokens.h"
 #include "app/notify/desktop_contrast.h"
 #include "app/notify/work_notices.h"
@@ -42,7 +44,6 @@
 #include "app/session/frame_queue.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
-#include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "app/settings/own_settings.h"
 #include "app/station/figures_panel.h"
@@ -105,8 +106,10 @@ MainWindow::MainWindow(Dialogs& dialogs, std::unique_ptr<studio::Studio> studio,
     for (QWidget* page :
          {static_cast<QWidget*>(empty_), static_cast<QWidget*>(plan_), static_cast<QWidget*>(frames_),
           static_cast<QWidget*>(reading_), static_cast<QWidget*>(correction_),
-          static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_), static_cast<QWidget*>(bench_)})
+          static_cast<QWidget*>(pairing_), static_cast<QWidget*>(handover_), static_cast<QWidget*>(bench_)}) {
         pages_->addWidget(page);
+        look::colourWhenSeen(*page);
+    }
     column->addWidget(pages_, 1);
     row->addWidget(splitter_);
     setCentralWidget(centre);

@@ -6,8 +6,8 @@
 #include <QFileInfo>
 
 #include "app/dialogs/dialogs.h"
+#include "app/jobs/job.h"
 #include "app/look/text.h"
-#include "app/session/job.h"
 #include "app/settings/own_settings.h"
 #include "io/files/safe_write.h"
 #include "paper/call_sheet_pdf.h"

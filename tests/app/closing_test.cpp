@@ -9,10 +9,10 @@
 #include <vector>
 
 #include "app/handover/receiver_card.h"
+#include "app/jobs/job.h"
 #include "app/session/correction_actions.h"
 #include "app/session/handover_actions.h"
 #include "app/session/intake_actions.h"
-#include "app/session/job.h"
 #include "window_fixture.h"
 
 namespace refero {

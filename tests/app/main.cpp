@@ -7,6 +7,7 @@
 #include <QStandardPaths>
 #include <QTemporaryDir>
 
+#include "app/jobs/stand_back.h"
 #include "app/language/language.h"
 #include "app/look/tokens.h"
 
@@ -18,6 +19,7 @@ int main(int argc, char** argv) {
     for (const auto format : {QSettings::NativeFormat, QSettings::IniFormat})
         QSettings::setPath(format, QSettings::UserScope, settings.path());
     QApplication app(argc, argv);
+    refero::goFirst();
     refero::language::speak(QStringLiteral("en"));
     refero::look::dress();
     testing::InitGoogleTest(&argc, argv);

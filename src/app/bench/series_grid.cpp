@@ -16,6 +16,7 @@
 #include "app/look/text.h"
 #include "app/look/tokens.h"
 #include "app/pictures/display_colour.h"
+#include "app/pictures/draw_scaled.h"
 #include "words/series_words.h"
 
 namespace refero {
@@ -196,7 +197,7 @@ void SeriesGrid::paintCell(QPainter& painter, const SeriesCell& cell) const {
             QRectF target(QPointF(0, 0), size);
             target.moveCenter(QRectF(picture).center());
             painter.setRenderHint(QPainter::SmoothPixmapTransform);
-            painter.drawImage(target, image);
+            drawScaled(painter, target, image);
         }
     }
     // The base at the left, this step at the right: where they meet, a drift shows.

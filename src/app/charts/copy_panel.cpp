@@ -7,10 +7,10 @@
 #include <QKeyEvent>
 #include <QVBoxLayout>
 
+#include "app/jobs/job.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
-#include "app/session/job.h"
 
 namespace refero {
 

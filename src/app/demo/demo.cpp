@@ -8,8 +8,8 @@
 #include <QStandardPaths>
 
 #include "app/demo/demo_day.h"
+#include "app/jobs/job.h"
 #include "app/session/intake_actions.h"
-#include "app/session/job.h"
 #include "app/session/session.h"
 #include "core/embedded.h"
 #include "sim/shoot.h"

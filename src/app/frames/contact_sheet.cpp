@@ -17,6 +17,7 @@
 #include "app/look/button.h"
 #include "app/look/sided.h"
 #include "app/look/tokens.h"
+#include "app/pictures/draw_scaled.h"
 
 namespace refero {
 namespace {
@@ -313,7 +314,7 @@ void ContactSheet::paintCell(QPainter& p, int index) {
     } else {
         QRect shown(QPoint(), pixmap.size().scaled(room.size(), Qt::KeepAspectRatio));
         shown.moveCenter(room.center());
-        p.drawPixmap(shown, pixmap);
+        drawScaled(p, shown, pixmap.toImage());
     }
     const look::Sided sided(p, cell, layoutDirection());
     QRect line(cell.left() + 6, cell.bottom() - 22, cell.width() - 12, 18);

@@ -13,13 +13,13 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/jobs/job.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
 #include "app/pictures/display_colour.h"
 #include "app/pictures/display_profile.h"
 #include "app/session/intake_actions.h"
-#include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "core/colour/lab.h"
 #include "core/read/spot.h"

@@ -10,6 +10,7 @@
 #include <QImageReader>
 #include <QKeyEvent>
 #include <QListWidget>
+#include <QPointer>
 #include <QScrollBar>
 #include <QTextBlock>
 #include <QTextList>
@@ -18,12 +19,12 @@
 #include <algorithm>
 
 #include "app/help/guide_file.h"
+#include "app/jobs/job.h"
 #include "app/language/language.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/search_field.h"
 #include "app/look/tokens.h"
-#include "app/session/job.h"
 
 namespace refero {
 namespace {
@@ -66,9 +67,9 @@ void GuidePage::fill() {
         cursor.setBlockFormat(format);
     }
     cursor.endEditBlock();
-    QTextDocument* const before = document();
-    setDocument(fresh);
-    if (before->parent() == this) before->deleteLater();  // a link in it may be on its way here
+    const QPointer<QTextDocument> before = document();
+    setDocument(fresh);                 // lets go of Qt's own first document, but of none that was given
+    if (before) before->deleteLater();  // a link in it may be on its way here
 }
 
 void GuidePage::goTo(int heading, const QString& words) {

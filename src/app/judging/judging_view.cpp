@@ -8,10 +8,10 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/jobs/job.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/text.h"
-#include "app/session/job.h"
 
 namespace refero {
 namespace {

@@ -10,6 +10,7 @@
 #include <array>
 
 #include "app/look/control_style.h"
+#include "app/look/page_colours.h"
 #include "app/look/wheel_guard.h"
 #include "paper/press.h"
 
@@ -53,6 +54,7 @@ void apply() {
         window->setPalette(q);
         window->update();
     }
+    colourPages(q);
 }
 
 }  // namespace

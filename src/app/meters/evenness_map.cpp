@@ -6,9 +6,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/jobs/job.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
-#include "app/session/job.h"
+#include "app/pictures/draw_scaled.h"
 
 namespace refero {
 namespace {
@@ -93,7 +94,7 @@ void EvennessMap::paintEvent(QPaintEvent*) {
         QSizeF(chart_.outlineMm.x(), chart_.outlineMm.y()).scaled(room.size(), Qt::KeepAspectRatio);
     const QRectF box(room.center() - QPointF(size.width(), size.height()) / 2, size);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.drawImage(box, map_);
+    drawScaled(painter, box, map_);
     const double scale = size.width() / chart_.outlineMm.x();
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(QColor(0, 0, 0, 110), 1));

@@ -22,9 +22,8 @@ GreyList::GreyList(QWidget* parent) : QWidget(parent) {
         "picture?"));
 }
 
-void GreyList::setPicture(const QImage& picture) {
-    picture_ =
-        picture.isNull() ? QImage() : picture.scaled(240, 160, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+void GreyList::setPicture(const QImage& small) {
+    picture_ = small;
     for (Entry& e : entries_) e.picture = balancedOn(e.candidate);
     update();
 }

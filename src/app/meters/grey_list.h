@@ -16,8 +16,8 @@ class GreyList : public QWidget {
   public:
     explicit GreyList(QWidget* parent = nullptr);
 
-    /// The picture balanced on the chart, small; what the others are made from.
-    void setPicture(const QImage& picture);
+    /// The picture balanced on the chart, at most kSmall; what the others are made from.
+    void setPicture(const QImage& small);
     void clear();
     /// At most kMost are kept; the oldest goes.
     void add(const GreyCandidate& candidate, const QString& name);
@@ -29,6 +29,7 @@ class GreyList : public QWidget {
     }
 
     static constexpr std::size_t kMost = 4;
+    static constexpr QSize kSmall{240, 160};  ///< px
 
   protected:
     void paintEvent(QPaintEvent* event) override;

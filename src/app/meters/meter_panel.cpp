@@ -6,7 +6,9 @@
 #include <QHBoxLayout>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+#include <utility>
 
+#include "app/jobs/job.h"
 #include "app/meters/camera_notes.h"
 #include "app/meters/comparison.h"
 #include "app/meters/evenness_map.h"
@@ -77,6 +79,7 @@ void MeterPanel::setReading(const std::optional<Reading>& reading) {
     const bool other = !reading || !reading_ || reading->framePath != reading_->framePath;
     reading_ = reading;
     if (other) {
+        ++readings_;
         greys_->clear();
         regions_.clear();
     }
@@ -87,43 +90,51 @@ void MeterPanel::setReading(const std::optional<Reading>& reading) {
     refresh();
 }
 
-void MeterPanel::setPicture(const QImage& srgb, QSize frameSize) {
-    picture_ = srgb;
-    frameSize_ = frameSize;
-    greys_->setPicture(srgb);
+MeterPanel::Picture MeterPanel::pictureOf(const QImage& srgb, QSize frame) {
+    return {srgb, srgb.scaled(GreyList::kSmall, Qt::KeepAspectRatio, Qt::SmoothTransformation), frame};
+}
+
+void MeterPanel::setPicture(Picture picture) {
+    picture_ = std::move(picture);
+    greys_->setPicture(picture_.small);
     refresh();
 }
 
 void MeterPanel::clearPicture() {
-    setPicture({}, {});
+    setPicture({});
 }
 
-void MeterPanel::setRegion(const QRectF& region, const io::Frame* frame) {
+// A region may be all of a large frame.
+void MeterPanel::measureGrey(const QRectF& region, const std::shared_ptr<const io::Frame>& frame) {
+    if (!frame || !reading_) return greys_->say(tr("There is no reading to compare it with."));
+    runJob(
+        this,
+        [region, frame] {
+            return meanOf(frame->image, {region.left(), region.top()}, {region.right(), region.bottom()});
+        },
+        [this, region, of = readings_](const std::optional<Vector3>& mean) {
+            if (of != readings_) return;
+            if (!mean) return greys_->say(tr("There is no reading to compare it with."));
+            const auto candidate = greyCandidate(*mean, *reading_);
+            if (!candidate) return greys_->say(QString::fromStdString(candidate.error().message));
+            regions_.push_back(region);
+            greys_->add(*candidate, tr("Region %1").arg(regions_.size()));
+            emit greyRegionsChanged();
+        },
+        Urgency::now);
+}
+
+void MeterPanel::setRegion(const QRectF& region, const std::shared_ptr<const io::Frame>& frame) {
     region_ = region;
     if (region.isEmpty()) return refresh();
-    if (static_cast<Meter>(meter_->currentIndex()) == Meter::greys) {
-        const auto mean =
-            frame ? meanOf(frame->image, {region.left(), region.top()}, {region.right(), region.bottom()})
-                  : std::nullopt;
-        if (mean && reading_) {
-            const auto candidate = greyCandidate(*mean, *reading_);
-            if (candidate) {
-                regions_.push_back(region);
-                greys_->add(*candidate, tr("Region %1").arg(regions_.size()));
-                emit greyRegionsChanged();
-            } else
-                greys_->say(QString::fromStdString(candidate.error().message));
-        } else {
-            greys_->say(tr("There is no reading to compare it with."));
-        }
-        return;
-    }
+    if (meter() == Meter::greys) return measureGrey(region, frame);
     if (static_cast<Source>(source_->currentIndex()) == Source::picture)
         source_->setCurrentIndex(static_cast<int>(Source::region));
     refresh();
 }
 
 void MeterPanel::refresh() {
+    const std::uint64_t wanted = ++scopesWanted_;
     const Meter meter = this->meter();
     const bool scope = meter >= Meter::histogram && meter <= Meter::vectorscope;
     source_->setVisible(scope);
@@ -140,15 +151,25 @@ void MeterPanel::refresh() {
         if (!reading_) return scope_->clear();
         return scope_->setScopes(scopesOf(balancedSrgb(*reading_, source == Source::neutrals)));
     }
-    if (picture_.isNull()) return scope_->clear();
-    ScopePicture picture{picture_.constBits(), picture_.width(), picture_.height(), picture_.bytesPerLine()};
-    if (source == Source::region && !region_.isEmpty() && !frameSize_.isEmpty()) {
-        const double k = double(picture_.width()) / frameSize_.width();
-        picture = picture.part(static_cast<int>(region_.left() * k), static_cast<int>(region_.top() * k),
-                               std::max(1, static_cast<int>(region_.width() * k)),
-                               std::max(1, static_cast<int>(region_.height() * k)));
+    if (picture_.full.isNull()) return scope_->clear();
+    const QImage& full = picture_.full;
+    QRect part;
+    if (source == Source::region && !region_.isEmpty() && !picture_.frame.isEmpty()) {
+        const double k = double(full.width()) / picture_.frame.width();
+        part = {static_cast<int>(region_.left() * k), static_cast<int>(region_.top() * k),
+                std::max(1, static_cast<int>(region_.width() * k)),
+                std::max(1, static_cast<int>(region_.height() * k))};
     }
-    scope_->setScopes(scopesOf(picture));
+    runJob(
+        this,
+        [full, part] {
+            const ScopePicture all{full.constBits(), full.width(), full.height(), full.bytesPerLine()};
+            return scopesOf(part.isEmpty() ? all : all.part(part.x(), part.y(), part.width(), part.height()));
+        },
+        [this, wanted](Scopes scopes) {
+            if (wanted == scopesWanted_) scope_->setScopes(std::move(scopes));
+        },
+        Urgency::now);
 }
 
 }  // namespace refero

@@ -5,7 +5,10 @@
 #include <QImage>
 #include <QRectF>
 #include <QWidget>
+#include <cstdint>
+#include <memory>
 #include <optional>
+#include <vector>
 
 #include "core/read/reading.h"
 #include "io/frame_file.h"
@@ -43,11 +46,17 @@ class MeterPanel : public QWidget {
     explicit MeterPanel(QWidget* parent = nullptr);
 
     void setReading(const std::optional<Reading>& reading);
-    /// sRGB, balanced; of a frame of that size.
-    void setPicture(const QImage& srgb, QSize frameSize);
+    /// sRGB, balanced.
+    struct Picture {
+        QImage full, small;  ///< for the scopes, and for the greys
+        QSize frame;         ///< of which it is a copy, px
+    };
+    /// Slow: for worker threads.
+    static Picture pictureOf(const QImage& srgb, QSize frame);
+    void setPicture(Picture picture);
     void clearPicture();
     /// In frame pixels; `frame` is what it lies in.
-    void setRegion(const QRectF& region, const io::Frame* frame);
+    void setRegion(const QRectF& region, const std::shared_ptr<const io::Frame>& frame);
     void showMeter(Meter meter);
     void showSource(Source source);
     ScopeView& scope() { return *scope_; }
@@ -66,6 +75,7 @@ class MeterPanel : public QWidget {
 
   private:
     void refresh();
+    void measureGrey(const QRectF& region, const std::shared_ptr<const io::Frame>& frame);
 
     QComboBox* meter_;
     QComboBox* source_;
@@ -77,10 +87,10 @@ class MeterPanel : public QWidget {
     Comparison* comparison_;
     CameraNotes* camera_;
     std::optional<Reading> reading_;
-    QImage picture_;
-    QSize frameSize_;
+    Picture picture_;
     QRectF region_;
-    std::vector<QRectF> regions_;  ///< that were held against the greys
+    std::uint64_t readings_ = 0, scopesWanted_ = 0;  ///< counts: what comes late is not shown
+    std::vector<QRectF> regions_;                    ///< that were held against the greys
 };
 
 }  // namespace refero

@@ -10,6 +10,7 @@
 
 #include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "app/pictures/draw_scaled.h"
 #include "core/say/say.h"
 #include "core/scope/scope_figures.h"
 
@@ -129,7 +130,7 @@ void ScopeView::paintHistogram(QPainter& painter, const QRectF& box) const {
 
 void ScopeView::paintLevels(QPainter& painter, const QRectF& box) const {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.drawImage(box, image_);
+    drawScaled(painter, box, image_);
     painter.setFont(look::figures(look::Size::small));
     for (const int percent : {0, 25, 50, 75, 100}) {
         const double y = box.bottom() - box.height() * percent / 100;
@@ -161,7 +162,7 @@ void ScopeView::paintVectors(QPainter& painter, const QRectF& box) const {
     disc.addEllipse(box);
     painter.fillPath(disc, Qt::black);
     painter.setClipPath(disc);
-    painter.drawImage(box, image_);
+    drawScaled(painter, box, image_);
     painter.setClipping(false);
     paintFew(painter, box);
     const QPointF middle = box.center();

@@ -14,6 +14,7 @@
 
 #include "app/demo/demo.h"
 #include "app/dialogs/dialogs.h"
+#include "app/jobs/job.h"
 #include "app/look/button.h"
 #include "app/look/label.h"
 #include "app/look/text.h"
@@ -22,7 +23,6 @@
 #include "app/session/correction_actions.h"
 #include "app/session/day_actions.h"
 #include "app/session/intake_actions.h"
-#include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "app/settings/day_settings.h"
 #include "app/settings/own_settings.h"

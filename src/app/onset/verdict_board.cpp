@@ -8,6 +8,7 @@
 #include "app/findings/check_view.h"
 #include "app/look/text.h"
 #include "app/look/tokens.h"
+#include "app/pictures/draw_scaled.h"
 #include "core/read/camera_settings.h"
 #include "words/camera_words.h"
 
@@ -83,7 +84,7 @@ void VerdictBoard::paintEvent(QPaintEvent*) {
         const QRectF place(QPointF(width() - 48 - size.width(), 48), size);
         p.fillRect(place.adjusted(-8, -8, 8, 8), c.viewing);
         p.setRenderHint(QPainter::SmoothPixmapTransform);
-        p.drawImage(place, picture_);
+        drawScaled(p, place, picture_);
         right = place.left() - 40;
     }
     const double room = right - 48 - (verdict_ ? 1.0 * large.pixelSize() : 0);

@@ -191,7 +191,7 @@ void FrameView::paintKey(QPainter& painter) const {
     for (const ExposureKey& k : key_)
         wide = std::max(wide, metrics.horizontalAdvance(QString::fromStdString(k.label)));
     const QRect box(12, 12, wide + kSwatch + 28, kRow * static_cast<int>(key_.size()) + 8);
-    painter.fillRect(box, QColor(0, 0, 0, 200));
+    painter.fillRect(box, Qt::black);
     for (std::size_t i = 0; i < key_.size(); ++i) {
         const ExposureKey& k = key_[i];
         const QRect swatch(box.left() + 8, box.top() + 6 + kRow * static_cast<int>(i), kSwatch, kRow - 4);

@@ -12,6 +12,7 @@
 #include "app/findings/marks.h"
 #include "app/look/button.h"
 #include "app/look/tokens.h"
+#include "app/pictures/draw_scaled.h"
 
 namespace refero {
 
@@ -70,7 +71,7 @@ void PictureView::drawLevels(QPainter& painter, const Levels& levels, const QRec
     std::size_t k = 0;
     while (k + 1 < levels.size() && levels[k + 1].width() >= target.width() * ratio) ++k;
     painter.setRenderHint(QPainter::SmoothPixmapTransform, target.width() < levels[k].width() * 2);
-    painter.drawImage(target, levels[k]);
+    drawScaled(painter, target, levels[k]);
 }
 
 void PictureView::paintPicture(QPainter& painter, const QRectF& target) {

@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/jobs/stand_back.h"
 #include "app/pictures/display_colour.h"
 #include "core/read/swatch.h"
 #include "io/frame_file.h"
@@ -102,6 +103,7 @@ void Thumbnails::next() {
     waiting_.pop_front();
     running_.insert(w.path);
     pool_.start([this, w] {
+        standBack();
         const QImage image = forDisplay(keptOrMade(w.path, w.key));
         QMetaObject::invokeMethod(
             this, [this, path = w.path, image] { done(path, image); }, Qt::QueuedConnection);

@@ -6,6 +6,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 
+#include "app/look/button.h"
 #include "app/look/tokens.h"
 #include "app/plan/day_delegate.h"
 #include "app/plan/setup_fields.h"

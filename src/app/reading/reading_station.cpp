@@ -12,6 +12,7 @@
 #include "app/dialogs/dialogs.h"
 #include "app/findings/findings.h"
 #include "app/forms/encoding_choice.h"
+#include "app/jobs/job.h"
 #include "app/look/button.h"
 #include "app/look/caption.h"
 #include "app/look/label.h"
@@ -23,7 +24,6 @@
 #include "app/pictures/frame_view.h"
 #include "app/reading/unknown_chart.h"
 #include "app/session/correction_actions.h"
-#include "app/session/job.h"
 #include "app/session/reading_actions.h"
 #include "app/station/figures_panel.h"
 #include "app/station/paint_in_turn.h"
@@ -38,7 +38,7 @@ constexpr int kLongEdge = 3200;  // of what is shown
 
 struct Shown {
     PictureView::Levels levels;
-    QImage srgb;
+    MeterPanel::Picture metered;
 };
 
 }  // namespace
@@ -81,7 +81,7 @@ ReadingStation::ReadingStation(Session& session, Dialogs& dialogs, QWidget* pare
     connect(frame_, &FrameView::patchPointed, this, [this](int index) { frame_->setMarkedPatch(index); });
     connect(table_, &PatchTable::patchChosen, frame_, &FrameView::setMarkedPatch);
     connect(frame_, &FrameView::regionDrawn, this,
-            [this](const QRectF& region) { meters_->setRegion(region, shown_.get()); });
+            [this](const QRectF& region) { meters_->setRegion(region, shown_); });
     connect(findings_, &Findings::evidenceWanted, frame_, &FrameView::setEvidence);
     unknown_ = new UnknownChart(session_, dialogs_, findings_);
     findings_->setExtra(unknown_);
@@ -363,7 +363,7 @@ void ReadingStation::showPicture(const Setup& setup) {
     const QSize full(setup.frame->image.width(), setup.frame->image.height());
     runJob(
         this,
-        [frame = setup.frame, gains, exposures] {
+        [frame = setup.frame, full, gains, exposures] {
             const Vector3 balance = gains.isZero() ? roughGains(frame->image) : gains;
             const auto as = [&](OutputSpace space) {
                 Rendering r = compileUntouched(space);
@@ -376,14 +376,14 @@ void ReadingStation::showPicture(const Setup& setup) {
                     : displayImage(frame->image, as(kShownSpace), kLongEdge);
             // The scopes read full HD, and numbers that no display's profile has changed.
             constexpr int kScopeEdge = 1920;
-            return Shown{PictureView::pyramid(shown),
-                         srgbImage(frame->image, as(OutputSpace::srgb), kScopeEdge)
-                             .scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation)};
+            const QImage srgb = srgbImage(frame->image, as(OutputSpace::srgb), kScopeEdge)
+                                    .scaled(1920, 1080, Qt::KeepAspectRatio, Qt::FastTransformation);
+            return Shown{PictureView::pyramid(shown), MeterPanel::pictureOf(srgb, full)};
         },
         [this, frame = setup.frame, full, view](Shown shown) {
             if (shown_ != frame || shownView_ != view) return;
             frame_->setPicture(std::move(shown.levels), full);
-            meters_->setPicture(shown.srgb, full);
+            meters_->setPicture(std::move(shown.metered));
         });
 }
 

@@ -8,8 +8,8 @@
 #include <memory>
 #include <vector>
 
+#include "app/jobs/job.h"
 #include "app/session/history.h"
-#include "app/session/job.h"
 #include "app/session/setup.h"
 #include "core/plan/call_sheet.h"
 #include "studio/studio.h"

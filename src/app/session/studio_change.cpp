@@ -4,8 +4,8 @@
 
 #include <utility>
 
+#include "app/jobs/job.h"
 #include "app/look/text.h"
-#include "app/session/job.h"
 #include "app/session/session.h"
 
 namespace refero {

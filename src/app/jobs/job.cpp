@@ -1,6 +1,6 @@
 // SPDX-FileCopyrightText: The Refero authors
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/session/job.h"
+#include "app/jobs/job.h"
 
 #include <QCoreApplication>
 #include <QThread>
@@ -10,7 +10,7 @@
 #include <mutex>
 #include <utility>
 
-#include "app/session/stand_back.h"
+#include "app/jobs/stand_back.h"
 
 namespace refero::jobs {
 namespace {

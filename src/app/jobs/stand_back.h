@@ -4,6 +4,9 @@
 
 namespace refero {
 
+/// The calling thread, the window's, is served as soon as it asks.
+void goFirst();
+
 /// The calling thread goes behind the window's where all cores are at work; so do the threads that it begins.
 void standBack();
 
