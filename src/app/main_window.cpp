@@ -347,7 +347,7 @@ void MainWindow::startDemo() {
 }
 
 void MainWindow::restore() {
-    const auto settings = ownSettings();
+    const QSettings& settings = ownSettings();
     if (const auto place = settings.value(kPlaceKey).toByteArray(); !place.isEmpty()) {
         // Narrow first: what a wide window needs would keep a small one from its size.
         resize(look::kCompactBelow - 1, height());

@@ -2,10 +2,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/studio_menu.h"
 
-#include <QSettings>
 #include <QThreadPool>
 
 #include "app/session/correction_actions.h"
+#include "app/settings/own_settings.h"
 #include "app/settings/own_studio.h"
 #include "window_fixture.h"
 
@@ -15,8 +15,7 @@ namespace {
 class Studios : public WindowTest {
   protected:
     void SetUp() override {
-        QSettings::setPath(QSettings::IniFormat, QSettings::UserScope,
-                           QString::fromStdString(own_ / "config"));
+        ownSettings().remove(QStringLiteral("studios"));
         openWindow();
     }
     void trigger(const char* action) { find<QAction>(action)->trigger(); }

@@ -25,7 +25,6 @@ class Queue {
         // One more than there are cores: a worker that waits for a disk must not hold up a picture.
         pool_.setMaxThreadCount(QThread::idealThreadCount() + 1);
         qAddPostRoutine(stopAll);
-        standBackTogether();
     }
 
     void add(std::function<void()> work, Urgency urgency, const std::stop_source& source) {

@@ -18,15 +18,6 @@
 namespace refero {
 namespace {
 
-class StandingBack : public tbb::task_scheduler_observer {
-  public:
-    StandingBack() { observe(true); }
-    ~StandingBack() override { observe(false); }
-    void on_scheduler_entry(bool worker) override {
-        if (worker) standBack();
-    }
-};
-
 // What Linux's sched_setattr(2) takes. The C library has no name for it.
 struct SchedulingOfThread {
     std::uint32_t size = sizeof(SchedulingOfThread);
@@ -47,6 +38,20 @@ void schedule(int nice, std::chrono::nanoseconds slice) {
     ::syscall(SYS_sched_setattr, 0, &wanted, 0);
 }
 
+void goBehind() {
+    constexpr int kBehind = 10;
+    thread_local const bool done = (schedule(kBehind, {}), true);
+    (void)done;
+}
+
+// Of the arena in which the calling thread shares its work out.
+class Together : public tbb::task_scheduler_observer {
+  public:
+    Together() { observe(true); }
+    ~Together() override { observe(false); }
+    void on_scheduler_entry(bool) override { goBehind(); }
+};
+
 }  // namespace
 
 // Who asks for a short slice takes the core at once from who has a longer one.
@@ -55,13 +60,8 @@ void goFirst() {
 }
 
 void standBack() {
-    constexpr int kBehind = 10;
-    thread_local const bool done = (schedule(kBehind, {}), true);
-    (void)done;
-}
-
-void standBackTogether() {
-    static StandingBack observer;
+    goBehind();
+    thread_local Together together;
 }
 
 }  // namespace refero

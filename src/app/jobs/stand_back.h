@@ -7,10 +7,8 @@ namespace refero {
 /// The calling thread, the window's, is served as soon as it asks.
 void goFirst();
 
-/// The calling thread goes behind the window's where all cores are at work; so do the threads that it begins.
+/// The calling thread goes behind the window's where all cores are at work; so do the threads that it begins,
+/// and those that share its work on pictures.
 void standBack();
-
-/// From now on the threads that work on pictures together do so, too. Once is enough.
-void standBackTogether();
 
 }  // namespace refero

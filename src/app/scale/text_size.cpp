@@ -4,6 +4,8 @@
 
 #include <unistd.h>
 
+#include <QCoreApplication>
+#include <QFile>
 #include <QFont>
 #include <QGuiApplication>
 #include <QProcess>
@@ -94,7 +96,8 @@ void follow(char** arguments) {
 
 void beginAnew(char** arguments) {
     ownSettings().sync();
-    execv("/proc/self/exe", arguments);
+    // By its name, which lists of what runs then tell.
+    execv(QFile::encodeName(QCoreApplication::applicationFilePath()).constData(), arguments);
 }
 
 }  // namespace refero::textsize

@@ -6,10 +6,9 @@
 
 namespace refero {
 
-/// What a person set up once for this machine, in the XDG configuration folder.
-inline QSettings ownSettings() {
-    return QSettings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("refero"),
-                     QStringLiteral("refero"));
-}
+/// What a person set up once for this machine, in the XDG configuration folder. For the window's thread. What
+/// is set is written a moment later and in the background, however often it changes until then; at the latest
+/// when the program ends.
+QSettings& ownSettings();
 
 }  // namespace refero
