@@ -3,6 +3,7 @@
 #include "app/session/reading_actions.h"
 
 #include <QFileInfo>
+#include <QTimer>
 #include <algorithm>
 
 #include "app/session/session.h"
@@ -124,7 +125,8 @@ void ReadingActions::frameRead(studio::SetupId id, std::int64_t step, const Char
         if (const Status kept = session_.studio()->amend(edit, step); !kept)
             emit session_.refused(text(kept.error().message));
     }
-    session_.rebuild();
+    // In an event of its own: between keeping and showing the person is heard.
+    QTimer::singleShot(1, Qt::PreciseTimer, this, [this] { session_.rebuild(); });
 }
 
 void ReadingActions::loadFrame(studio::SetupId id) {
