@@ -11,6 +11,7 @@
 #include <atomic>
 #include <cstdint>
 #include <optional>
+#include <thread>
 #include <utility>
 
 #include "app/jobs/stand_back.h"
@@ -83,6 +84,9 @@ TEST_F(Jobs, TheWindowIsServedAsSoonAsItAsks) {
     if (slice() == 0) GTEST_SKIP() << "this system tells no slices";
     EXPECT_LT(slice(), job.slice);
     EXPECT_LE(slice(), 200'000u);
+    std::uint64_t begun = 0;
+    std::thread([&] { begun = slice(); }).join();
+    EXPECT_GT(begun, slice()) << "of what the window begins";
 }
 
 }  // namespace

@@ -29,10 +29,10 @@ struct SchedulingOfThread {
     std::uint64_t deadline = 0, period = 0;
 };
 
-// Of the calling thread; those that it begins are as it is. The result is of no use: without it all is
-// slower.
-void schedule(int nice, std::chrono::nanoseconds slice) {
+// Of the calling thread. The result is of no use: without it all is slower.
+void schedule(int nice, std::chrono::nanoseconds slice, std::uint64_t flags = 0) {
     SchedulingOfThread wanted;
+    wanted.flags = flags;
     wanted.nice = nice;
     wanted.slice = static_cast<std::uint64_t>(slice.count());
     ::syscall(SYS_sched_setattr, 0, &wanted, 0);
@@ -54,9 +54,11 @@ class Together : public tbb::task_scheduler_observer {
 
 }  // namespace
 
-// Who asks for a short slice takes the core at once from who has a longer one.
+// Who asks for a short slice takes the core at once from who has a longer one. It is the window's alone: not
+// of its other threads, and not of programs that it opens.
 void goFirst() {
-    schedule(::getpriority(PRIO_PROCESS, 0), std::chrono::microseconds(100));
+    constexpr std::uint64_t kResetOnFork = 1;  // SCHED_FLAG_RESET_ON_FORK
+    schedule(::getpriority(PRIO_PROCESS, 0), std::chrono::microseconds(100), kResetOnFork);
 }
 
 void standBack() {

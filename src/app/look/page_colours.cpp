@@ -26,12 +26,12 @@ class Page : public QObject {
         static QSet<Page*> pages;
         return pages;
     }
-    void colour(const QPalette& colours) {
-        if (page_.isVisible()) page_.setPalette(colours);
+    void colour() {
+        if (page_.palette() != QApplication::palette()) page_.setPalette(QApplication::palette());
     }
+    bool isSeen() const { return page_.isVisible(); }
     bool eventFilter(QObject*, QEvent* event) override {
-        if (event->type() == QEvent::Show && page_.palette() != QApplication::palette())
-            page_.setPalette(QApplication::palette());
+        if (event->type() == QEvent::Show) colour();
         return false;
     }
 
@@ -45,8 +45,9 @@ void colourWhenSeen(QWidget& page) {
     new Page(page);
 }
 
-void colourPages(const QPalette& colours) {
-    for (Page* page : Page::all()) page->colour(colours);
+void colourPages() {
+    for (Page* page : Page::all())
+        if (page->isSeen()) page->colour();
 }
 
 }  // namespace refero::look

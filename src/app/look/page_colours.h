@@ -2,7 +2,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-class QPalette;
 class QWidget;
 
 namespace refero::look {
@@ -11,7 +10,7 @@ namespace refero::look {
 /// stack; the rest of its window has its colours at once.
 void colourWhenSeen(QWidget& page);
 
-/// Of the pages that are seen now; the others remember to ask.
-void colourPages(const QPalette& colours);
+/// Gives the application's palette to the pages that are seen now.
+void colourPages();
 
 }  // namespace refero::look

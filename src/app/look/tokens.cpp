@@ -54,7 +54,7 @@ void apply() {
         window->setPalette(q);
         window->update();
     }
-    colourPages(q);
+    colourPages();
 }
 
 }  // namespace
